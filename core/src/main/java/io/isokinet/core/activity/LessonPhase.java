@@ -1,0 +1,24 @@
+package io.isokinet.core.activity;
+
+/** A part of a lesson. One segment may serve several: the recap may sit in the warm-up, the closing talk in the cool-down. */
+public enum LessonPhase {
+    GATHER("opening talk"),
+    WARM("warm-up"),
+    RECAP("recap"),
+    TEACH("teach"),
+    PRACTISE("practise"),
+    PLAY("play"),
+    TIDY("tidy"),
+    COOL("cool-down"),
+    CLOSE("closing talk");
+
+    private final String label;
+
+    LessonPhase(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,20 @@
+package io.isokinet.core.kit;
+
+import java.util.List;
+
+/**
+ * The kit of a segment.
+ *
+ * @param lines what to take; every need is covered if there is no shortage
+ * @param shortages one sentence for each need that nothing in the cupboard covers
+ */
+public record KitList(List<KitLine> lines, List<String> shortages) {
+    public KitList {
+        lines = List.copyOf(lines);
+        shortages = List.copyOf(shortages);
+    }
+
+    public boolean suffices() {
+        return shortages.isEmpty();
+    }
+}

@@ -1,0 +1,104 @@
+package io.isokinet.core.knowhow;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.skill.Crosswalk;
+import io.isokinet.core.skill.Cue;
+import io.isokinet.core.skill.CueSet;
+import io.isokinet.core.skill.Skill;
+import io.isokinet.core.thing.Item;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The checked, immutable index of know-how. Whoever holds one need not check references again. */
+public final class KnowHow {
+    private final Map<String, Skill> skills = new LinkedHashMap<>();
+    private final Map<String, Cue> cues = new LinkedHashMap<>();
+    private final Map<String, CueSet> sets = new LinkedHashMap<>();
+    private final Map<String, Activity> activities = new LinkedHashMap<>();
+    private final Map<String, Item> items = new LinkedHashMap<>();
+    private final Map<String, String> cautions;
+    private final Crosswalk crosswalk;
+
+    /** @param cautions texts by key */
+    public KnowHow(
+            Collection<Skill> skills,
+            Collection<Activity> activities,
+            Collection<Item> items,
+            Map<String, String> cautions,
+            Crosswalk crosswalk) {
+        for (Skill skill : skills) {
+            this.skills.put(skill.key(), skill);
+            skill.cues().forEach(c -> cues.put(c.key(), c));
+            skill.sets().forEach(s -> sets.put(s.key(), s));
+        }
+        activities.forEach(a -> this.activities.put(a.key(), a));
+        items.forEach(i -> this.items.put(i.key(), i));
+        this.cautions = new LinkedHashMap<>(cautions);
+        this.crosswalk = crosswalk;
+    }
+
+    public List<Skill> skills() {
+        return List.copyOf(skills.values());
+    }
+
+    public List<Activity> activities() {
+        return List.copyOf(activities.values());
+    }
+
+    public List<Item> items() {
+        return List.copyOf(items.values());
+    }
+
+    public Map<String, Item> itemsByKey() {
+        return Map.copyOf(items);
+    }
+
+    public Map<String, String> cautions() {
+        return Map.copyOf(cautions);
+    }
+
+    public Crosswalk crosswalk() {
+        return crosswalk;
+    }
+
+    /** @throws UnknownKeyException if there is none */
+    public Skill skill(String key) {
+        return found(skills, "skill", key);
+    }
+
+    /** @throws UnknownKeyException if there is none */
+    public Cue cue(String key) {
+        return found(cues, "cue", key);
+    }
+
+    /** @throws UnknownKeyException if there is none */
+    public CueSet set(String key) {
+        return found(sets, "cue set", key);
+    }
+
+    /** @throws UnknownKeyException if there is none */
+    public Activity activity(String key) {
+        return found(activities, "activity", key);
+    }
+
+    /** @throws UnknownKeyException if there is none */
+    public Item item(String key) {
+        return found(items, "item", key);
+    }
+
+    public boolean hasCue(String key) {
+        return cues.containsKey(key);
+    }
+
+    public boolean hasItem(String key) {
+        return items.containsKey(key);
+    }
+
+    private static <T> T found(Map<String, T> map, String what, String key) {
+        T value = map.get(key);
+        if (value == null) throw new UnknownKeyException(what, key);
+        return value;
+    }
+}

@@ -1,0 +1,46 @@
+package io.isokinet.core.lesson;
+
+import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.safety.Caution;
+import java.util.List;
+
+/** Whether an activity can be done by a class in a place with a cupboard, and how. */
+public sealed interface Fit permits Fit.Works, Fit.Fails {
+    /**
+     * It can be done.
+     *
+     * @param groups how many groups, of {@code sizes}
+     * @param formation groups in words: "5 lanes of 5, 1 of 4, across the hall"
+     * @param milliTriesPerMinute tries a child gets in a minute, in thousandths
+     * @param motionPercent share of the minutes in which a child is in motion; not the same as vigorous activity
+     * @param reasons sentences with their numbers
+     */
+    record Works(
+            int groups,
+            List<Integer> sizes,
+            String formation,
+            List<KitLine> kit,
+            int milliTriesPerMinute,
+            int motionPercent,
+            List<Caution> cautions,
+            List<String> reasons)
+            implements Fit {
+        public Works {
+            sizes = List.copyOf(sizes);
+            kit = List.copyOf(kit);
+            cautions = List.copyOf(cautions);
+            reasons = List.copyOf(reasons);
+        }
+
+        public boolean usesSubstitutes() {
+            return kit.stream().anyMatch(line -> line.reason() != null);
+        }
+    }
+
+    /** It cannot; each reason says what is missing. */
+    record Fails(List<String> reasons) implements Fit {
+        public Fails {
+            reasons = List.copyOf(reasons);
+        }
+    }
+}

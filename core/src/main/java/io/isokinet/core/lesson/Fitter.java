@@ -1,0 +1,177 @@
+package io.isokinet.core.lesson;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.TurnCycle;
+import io.isokinet.core.group.Groups;
+import io.isokinet.core.kit.KitFinder;
+import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.kit.KitList;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.safety.Caution;
+import io.isokinet.core.safety.Safety;
+import io.isokinet.core.space.FloorFit;
+import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Need;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Fits one activity to a class, a place and a cupboard: groups, kit, tries, time in motion, cautions. */
+public final class Fitter {
+    /** Seconds one look takes, of which half the time is for looking. Common practice: job figures for a usual cue. */
+    private static final int LOOK_SECONDS = 10;
+
+    private static final double LOOKING_SHARE = 0.5;
+    private static final double UNSEEN_MINUTES = 1.5;
+
+    private final KnowHow knowHow;
+    private final KitFinder kit;
+    private final Age age;
+    private final int children;
+
+    /** @param children present, at least 1 */
+    public Fitter(KnowHow knowHow, Cupboard cupboard, Age age, int children) {
+        if (children < 1)
+            throw new IllegalArgumentException(
+                    "A lesson needs at least one child; the class has %d. Add children to the class."
+                            .formatted(children));
+        this.knowHow = knowHow;
+        this.kit = new KitFinder(cupboard, knowHow.itemsByKey(), age);
+        this.age = age;
+        this.children = children;
+    }
+
+    public Fit fit(Activity activity, Place place) {
+        if (age.years() < activity.ageFrom() || age.years() > activity.ageTo())
+            return fails("%s is for ages %d to %d; this class is %d."
+                    .formatted(activity.name(), activity.ageFrom(), activity.ageTo(), age.years()));
+        Formation formation = activity.grouping().formation();
+        FloorFit floor = FloorFit.of(place, activity.space(), formation, children);
+        if (floor.groups() == 0)
+            return fails("%s does not fit into %s: %s.".formatted(activity.name(), place.name(), floor.how()));
+        List<Integer> counts = Groups.counts(activity.grouping(), children);
+        if (counts.isEmpty())
+            return fails("%s needs groups of %d to %d, which %d children do not make."
+                    .formatted(
+                            activity.name(),
+                            activity.grouping().least(),
+                            activity.grouping().most(),
+                            children));
+        List<Integer> roomy = counts.stream().filter(n -> n <= floor.groups()).toList();
+        if (roomy.isEmpty())
+            return fails("%s needs at least %d groups side by side for %d children; %s has room for %d."
+                    .formatted(
+                            activity.name(),
+                            counts.stream().min(Integer::compare).orElseThrow(),
+                            children,
+                            place.name(),
+                            floor.groups()));
+        List<String> shortages = List.of();
+        for (int groups : roomy) {
+            KitList list = kit.find(activity.needs(), children, groups);
+            if (list.suffices()) return works(activity, place, groups, floor, list, counts.get(0), shortages);
+            if (shortages.isEmpty()) shortages = list.shortages();
+        }
+        return new Fit.Fails(
+                shortages.stream().map(s -> activity.name() + ": " + s).toList());
+    }
+
+    private Fit works(
+            Activity activity,
+            Place place,
+            int groups,
+            FloorFit floor,
+            KitList list,
+            int best,
+            List<String> shortages) {
+        List<Integer> sizes = Groups.sizes(children, groups);
+        List<Item> sent = activity.needs().stream()
+                .filter(n -> n.role() == Need.Role.SENT)
+                .flatMap(n -> list.lines().stream().filter(l -> l.what().equals(n.what())))
+                .map(l -> knowHow.item(l.item()))
+                .toList();
+        List<Caution> cautions = Safety.of(activity, place, age, children, sent, knowHow.cautions());
+        int tries = milliTriesPerMinute(activity, sizes.get(0));
+        List<String> reasons = new ArrayList<>();
+        if (groups != best)
+            reasons.add(
+                    shortages.isEmpty()
+                            ? "%s has room for %d groups side by side, so %s."
+                                    .formatted(place.name(), floor.groups(), Groups.words("groups", sizes))
+                            : "%s So %s.".formatted(shortages.get(0), Groups.words("groups", sizes)));
+        if (tries > 0 && activity.cycle() != null) reasons.add(rate(activity, sizes.get(0), tries));
+        for (KitLine line : list.lines()) if (line.reason() != null) reasons.add(line.words() + ": " + line.reason());
+        boolean odd = children % 2 == 1 && activity.grouping().formation() == Formation.PAIRS;
+        if (odd && activity.oddChild() != null) reasons.add("%d is odd: %s".formatted(children, activity.oddChild()));
+        return new Fit.Works(
+                groups,
+                sizes,
+                formationWords(activity, sizes, floor),
+                list.lines(),
+                tries,
+                motion(activity, sizes.get(0)),
+                cautions,
+                reasons);
+    }
+
+    private String formationWords(Activity activity, List<Integer> sizes, FloorFit floor) {
+        return switch (activity.grouping().formation()) {
+            case GATHERED -> "all %d together".formatted(children);
+            case CIRCLE -> "one circle of %d".formatted(children);
+            case SCATTER -> "%d scattered, %s".formatted(children, floor.how());
+            case WALL ->
+                sizes.get(0) == 1 ? "%d at the wall, one each".formatted(children) : Groups.words("wall places", sizes);
+            case PAIRS -> pairs(sizes) + ", " + floor.how();
+            case LANES -> Groups.words("lanes", sizes) + ", " + floor.how();
+            case FILES -> Groups.words("files", sizes) + ", " + floor.how();
+            case TWO_SIDES -> Groups.words("sides", sizes);
+        };
+    }
+
+    private static String pairs(List<Integer> sizes) {
+        long threes = sizes.stream().filter(s -> s == 3).count();
+        long pairs = sizes.size() - threes;
+        String threesText = threes == 1 ? "1 three" : threes + " threes";
+        if (pairs == 0) return threesText;
+        return pairs + (pairs == 1 ? " pair" : " pairs") + (threes == 0 ? "" : " and " + threesText);
+    }
+
+    /** Tries a child gets in a minute, in thousandths: in a queue one child of a group has a turn at a time. */
+    static int milliTriesPerMinute(Activity activity, int largestGroup) {
+        TurnCycle cycle = activity.cycle();
+        if (cycle == null || cycle.seconds() == 0) return 0;
+        double sharing =
+                switch (activity.grouping().formation()) {
+                    case LANES, FILES, WALL -> largestGroup;
+                    case PAIRS -> largestGroup / 2.0;
+                    default -> 1;
+                };
+        return (int) Math.round(60_000.0 * activity.triesPerTurn() / (cycle.seconds() * sharing));
+    }
+
+    /** Lanes run from 45 % with two in a lane down to 25 % with six; the other formations keep their usual figure. */
+    private static int motion(Activity activity, int largestGroup) {
+        Formation formation = activity.grouping().formation();
+        return formation.queues() ? Math.max(25, Math.min(45, 55 - 5 * largestGroup)) : formation.motionPercent();
+    }
+
+    /** Looks one teacher has in a segment: (minutes - 1.5) x 60 x 0.5 / 10. Common practice. */
+    public static int looks(int minutes) {
+        return (int) Math.max(0, (minutes - UNSEEN_MINUTES) * 60 * LOOKING_SHARE / LOOK_SECONDS);
+    }
+
+    private static String rate(Activity activity, int largestGroup, int milli) {
+        String tries = "%.1f tries a child each minute".formatted(milli / 1000.0);
+        int seconds = activity.cycle() == null ? 0 : activity.cycle().seconds();
+        return activity.grouping().formation().queues()
+                ? "A turn takes about %d s and %d share it: %s.".formatted(seconds, largestGroup, tries)
+                : "A turn takes about %d s: %s.".formatted(seconds, tries);
+    }
+
+    private static Fit fails(String reason) {
+        return new Fit.Fails(List.of(reason));
+    }
+}

@@ -1,0 +1,5 @@
+/** Halls and yards, and what an activity needs of them. */
+@NullMarked
+package io.isokinet.core.place;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,37 @@
+package io.isokinet.core.skill;
+
+import java.util.List;
+
+/**
+ * One observable technique cue with its two voices.
+ *
+ * @param key a slug "skill/feature" that is never reused: new wording keeps it, a new meaning gets a new one
+ * @param skill key of the skill it belongs to
+ * @param phase the phase of the movement
+ * @param bodyPart where to look: "feet", "hands"
+ * @param question what the observer checks, one yes/no question; templates allowed
+ * @param call what the child is told, one to four words; templates allowed
+ * @param view where to stand to see it; templates allowed
+ * @param fromAge the youngest age in years at which it is asked for
+ * @param prerequisites keys of cues that are taught before it or with it
+ * @param condition what must be there for the cue to exist
+ * @param tellMe a task in which the child says it instead of doing it
+ */
+public record Cue(
+        String key,
+        String skill,
+        MovementPhase phase,
+        String bodyPart,
+        String question,
+        String call,
+        String view,
+        int fromAge,
+        List<String> prerequisites,
+        Condition condition,
+        List<Fault> faults,
+        String tellMe) {
+    public Cue {
+        prerequisites = List.copyOf(prerequisites);
+        faults = List.copyOf(faults);
+    }
+}

@@ -1,0 +1,75 @@
+package io.isokinet.core.unit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** A unit as read from its choices; immutable. */
+public final class Plan {
+    private final UnitProblem problem;
+    private final List<String> targetCues;
+    private final List<List<Segment>> lessons;
+    private final List<String> leftOver;
+    private final Map<String, List<Segment>> meetings = new HashMap<>();
+
+    /**
+     * @param targetCues the cues to teach
+     * @param lessons segments by lesson, in order
+     * @param leftOver target cues that are not introduced, for the next unit
+     */
+    public Plan(UnitProblem problem, List<String> targetCues, List<List<Segment>> lessons, List<String> leftOver) {
+        this.problem = problem;
+        this.targetCues = List.copyOf(targetCues);
+        this.lessons = lessons.stream().map(List::copyOf).toList();
+        this.leftOver = List.copyOf(leftOver);
+        for (List<Segment> lesson : this.lessons)
+            for (Segment segment : lesson)
+                for (String cue : segment.focus())
+                    meetings.computeIfAbsent(cue, c -> new ArrayList<>()).add(segment);
+    }
+
+    public UnitProblem problem() {
+        return problem;
+    }
+
+    public List<String> targetCues() {
+        return targetCues;
+    }
+
+    public List<List<Segment>> lessons() {
+        return lessons;
+    }
+
+    public List<String> leftOver() {
+        return leftOver;
+    }
+
+    /** All segments in the order of time. */
+    public Stream<Segment> segments() {
+        return lessons.stream().flatMap(List::stream);
+    }
+
+    /** Those that practise or play a skill, in the order of time. */
+    public Stream<Segment> work() {
+        return segments().filter(Segment::works);
+    }
+
+    /** The segments that have the cue in focus, in the order of time. */
+    public List<Segment> meeting(String cue) {
+        return meetings.getOrDefault(cue, List.of());
+    }
+
+    public Optional<Segment> segment(String id) {
+        return segments().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** The choices behind it, each fixed to what it has now. */
+    public List<List<Choice>> fixed() {
+        return lessons.stream()
+                .map(lesson -> lesson.stream().map(Choice::fixed).toList())
+                .toList();
+    }
+}

@@ -1,0 +1,74 @@
+package io.isokinet.core.unit;
+
+import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.skill.Cue;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Why a segment is where and what it is, in sentences with their numbers. */
+public final class Reasons {
+    private Reasons() {}
+
+    public static List<String> of(Plan plan, Segment segment) {
+        List<String> reasons = new ArrayList<>();
+        if (segment.works()) {
+            climb(plan, segment, reasons);
+            for (String key : segment.introduces()) reasons.add(introduction(plan, key));
+            for (String key : segment.focus())
+                if (!segment.introduces().contains(key)) reasons.add(exposure(plan, segment, key));
+        }
+        if (segment.changeSeconds() > 0)
+            reasons.add("Of its %d minutes, %d s go into changing the lay-out."
+                    .formatted(segment.minutes(), segment.changeSeconds()));
+        if (segment.fit() instanceof Fit.Works works) reasons.addAll(works.reasons());
+        else if (segment.fit() instanceof Fit.Fails fails) reasons.addAll(fails.reasons());
+        return reasons;
+    }
+
+    private static void climb(Plan plan, Segment segment, List<String> reasons) {
+        var rung = segment.activity().rung();
+        if (rung == null) return;
+        String here = "Rung %d of %d, %s".formatted(rung.level(), rung.ladder().height(), rung.label());
+        Segment below = plan.work()
+                .filter(s -> String.valueOf(s.activity().skill())
+                        .equals(segment.activity().skill()))
+                .filter(s -> s.lesson() < segment.lesson()
+                        || s.lesson() == segment.lesson() && s.position() < segment.position())
+                .filter(s -> s.level() >= rung.level() - 1)
+                .findFirst()
+                .orElse(null);
+        if (rung.level() == 1) reasons.add(here + ": where the skill starts.");
+        else if (below == null) reasons.add(here + ".");
+        else
+            reasons.add("%s: the class was on rung %d in lesson %d (%s)."
+                    .formatted(
+                            here,
+                            below.level(),
+                            below.lesson() + 1,
+                            below.activity().name()));
+    }
+
+    private static String introduction(Plan plan, String key) {
+        Cue cue = plan.problem().knowHow().cue(key);
+        String builds = cue.prerequisites().isEmpty()
+                ? "it builds on nothing else"
+                : "it builds on "
+                        + String.join(
+                                " and ",
+                                cue.prerequisites().stream()
+                                        .map(p -> "“%s”"
+                                                .formatted(plan.problem()
+                                                        .knowHow()
+                                                        .cue(p)
+                                                        .call()))
+                                        .toList());
+        return "Introduces “%s” in a 40-second freeze: %s.".formatted(cue.call(), builds);
+    }
+
+    private static String exposure(Plan plan, Segment segment, String key) {
+        List<Segment> met = plan.meeting(key);
+        int nth = met.indexOf(segment) + 1;
+        return "“%s” returns: time %d of %d in this unit."
+                .formatted(plan.problem().knowHow().cue(key).call(), nth, met.size());
+    }
+}

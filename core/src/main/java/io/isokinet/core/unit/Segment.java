@@ -1,0 +1,52 @@
+package io.isokinet.core.unit;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.lesson.Fit;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A stretch of a lesson as the reading made it.
+ *
+ * @param lesson index from 0
+ * @param position index within the lesson, from 0
+ * @param minutes whole minutes, the change into it included
+ * @param changeSeconds of those, spent on changing into it
+ * @param introduces cues taught here for the first time, in a short freeze
+ * @param focus one or two cues worked on, introductions included
+ * @param watch the cue the teacher looks for here; null for none
+ * @param tries a child gets, zero where nothing is tried
+ * @param looks the teacher can make
+ */
+public record Segment(
+        String id,
+        int lesson,
+        int position,
+        Set<LessonPhase> phases,
+        Activity activity,
+        int setting,
+        boolean locked,
+        int minutes,
+        int changeSeconds,
+        List<String> introduces,
+        List<String> focus,
+        @Nullable String watch,
+        int tries,
+        int looks,
+        Fit fit) {
+    public boolean serves(LessonPhase phase) {
+        return phases.contains(phase);
+    }
+
+    /** True if a skill is practised or played in it. */
+    public boolean works() {
+        return activity.worksOnSkill();
+    }
+
+    /** The level of its rung; zero where there is none. */
+    public int level() {
+        return activity.rung() == null ? 0 : activity.rung().level();
+    }
+}

@@ -1,0 +1,77 @@
+package io.isokinet.core.unit;
+
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.skill.Cue;
+import io.isokinet.core.thing.Cupboard;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Everything a unit is planned from.
+ *
+ * @param lessons 1 to 16
+ * @param targets one to four skills, each once
+ * @param cues what the records say, by cue key; cues left out are new
+ * @param reached the level each skill reached before, by skill key; skills left out start at the bottom
+ * @param locks what must stay, one list a lesson; taught lessons are all locks
+ */
+public record UnitProblem(
+        ClassProfile profile,
+        List<LessonSlot> lessons,
+        List<Target> targets,
+        Map<String, CueState> cues,
+        Map<String, Integer> reached,
+        KnowHow knowHow,
+        Cupboard cupboard,
+        Wishes wishes,
+        List<List<Choice>> locks) {
+    public static final int MOST_LESSONS = 16;
+    public static final int MOST_TARGETS = 4;
+
+    public UnitProblem {
+        lessons = List.copyOf(lessons);
+        targets = List.copyOf(targets);
+        cues = Map.copyOf(cues);
+        reached = Map.copyOf(reached);
+        if (lessons.isEmpty() || lessons.size() > MOST_LESSONS)
+            throw new IllegalArgumentException(
+                    "A unit has 1 to %d lessons; %d were given.".formatted(MOST_LESSONS, lessons.size()));
+        if (targets.isEmpty() || targets.size() > MOST_TARGETS)
+            throw new IllegalArgumentException(
+                    "A unit has 1 to %d skills; %d were given.".formatted(MOST_TARGETS, targets.size()));
+        if (targets.stream().map(Target::skill).distinct().count() < targets.size())
+            throw new IllegalArgumentException("A skill was given twice; give each once.");
+        if (profile.children() < 1)
+            throw new IllegalArgumentException("The class has nobody in it; add children first.");
+        if (locks.isEmpty())
+            locks = lessons.stream().map(l -> List.<Choice>of()).toList();
+        if (locks.size() != lessons.size())
+            throw new IllegalArgumentException(
+                    "Impossible state: locks for %d of %d lessons.".formatted(locks.size(), lessons.size()));
+    }
+
+    /** The cues to teach, in the order of each set, that are asked for at the age of the class. */
+    public List<String> targetCues() {
+        List<String> keys = new ArrayList<>();
+        for (Target target : targets) keys.addAll(targetCues(target));
+        return keys;
+    }
+
+    public List<String> targetCues(Target target) {
+        return knowHow.set(target.cueSet()).cues().stream()
+                .map(knowHow::cue)
+                .filter(cue -> cue.fromAge() <= profile.age().years())
+                .map(Cue::key)
+                .toList();
+    }
+
+    public CueState state(String cue) {
+        return cues.getOrDefault(cue, CueState.NEW);
+    }
+
+    /** Index of the last lesson in which a cue should be introduced: ceil(2L/3) lessons from the first. */
+    public int lastIntroLesson() {
+        return (2 * lessons.size() + 2) / 3 - 1;
+    }
+}

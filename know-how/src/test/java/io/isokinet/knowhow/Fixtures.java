@@ -1,0 +1,81 @@
+package io.isokinet.knowhow;
+
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Item;
+import io.isokinet.core.unit.ClassProfile;
+import io.isokinet.core.unit.CueState;
+import io.isokinet.core.unit.LessonSlot;
+import io.isokinet.core.unit.Target;
+import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.Wishes;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
+
+/** A hall, a cupboard and a class that do not quite fit each other, as in life. */
+final class Fixtures {
+    static final KnowHow KNOW_HOW = PackReader.read(PackFiles.shipped()).knowHow();
+    static final Place HALL =
+            new Place("the hall", new Length(17), new Length(9.5), new Length(4.8), Place.Floor.WOOD, 14);
+
+    private Fixtures() {}
+
+    static Cupboard cupboard() {
+        return cupboard(Map.of(
+                "foam-ball-20",
+                10,
+                "foam-ball-16",
+                8,
+                "sock-ball",
+                14,
+                "low-tennis-ball",
+                12,
+                "beanbag",
+                20,
+                "skittle",
+                12,
+                "bottle-empty",
+                24,
+                "spot",
+                30,
+                "hoop",
+                8,
+                "rope",
+                15));
+    }
+
+    static Cupboard cupboard(Map<String, Integer> counts) {
+        Map<Item, Integer> items = new LinkedHashMap<>();
+        counts.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(e -> items.put(KNOW_HOW.item(e.getKey()), e.getValue()));
+        return Cupboard.of(items);
+    }
+
+    static UnitProblem problem(int age, int children, int lessons, int minutes, Place place, String kind) {
+        return new UnitProblem(
+                new ClassProfile(new Age(age), children),
+                Collections.nCopies(lessons, new LessonSlot(minutes, place, false)),
+                List.of(
+                        new Target("underarm-roll", "underarm-roll/" + kind),
+                        new Target("two-hand-catch", "two-hand-catch/" + kind)),
+                Map.<String, CueState>of(),
+                Map.of(),
+                KNOW_HOW,
+                cupboard(),
+                Wishes.USUAL,
+                List.of());
+    }
+
+    static Supplier<String> ids() {
+        AtomicInteger next = new AtomicInteger();
+        return () -> "s" + next.incrementAndGet();
+    }
+}

@@ -1,0 +1,16 @@
+package io.isokinet.server;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
+import org.springframework.modulith.Modulithic;
+
+/** The application: REST under /api, the desk under /, the hall under /hall. */
+@SpringBootApplication
+@EnableJpaRepositories(considerNestedRepositories = true)
+@Modulithic(sharedModules = {"http", "tenancy"})
+public class IsokinetServer {
+    public static void main(String[] args) {
+        SpringApplication.run(IsokinetServer.class, args);
+    }
+}

@@ -1,0 +1,9 @@
+package io.isokinet.server.account;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface Memberships extends JpaRepository<Membership, UUID> {
+    List<Membership> findByPersonIdOrderById(UUID personId);
+}

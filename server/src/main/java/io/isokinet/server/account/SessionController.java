@@ -1,0 +1,97 @@
+package io.isokinet.server.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.ErrorResponseException;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Sign in, who am I, sign out. */
+@RestController
+@RequestMapping("/api/session")
+class SessionController {
+    private final Accounts accounts;
+    private final SignInThrottle throttle;
+    private final SecurityContextRepository contexts;
+
+    SessionController(Accounts accounts, SignInThrottle throttle, SecurityContextRepository contexts) {
+        this.accounts = accounts;
+        this.throttle = throttle;
+        this.contexts = contexts;
+    }
+
+    record SignIn(
+            @NotBlank(message = "is needed") @Size(max = 120, message = "is at most 120 characters long")
+            String signIn,
+
+            @NotBlank(message = "is needed") @Size(max = 200, message = "is at most 200 characters long")
+            String password) {}
+
+    record SessionView(UUID person, UUID school, String name, Role role) {
+        static SessionView of(SignedIn signedIn) {
+            return new SessionView(signedIn.person(), signedIn.school(), signedIn.name(), signedIn.role());
+        }
+    }
+
+    @PostMapping
+    SessionView signIn(@Valid @RequestBody SignIn form, HttpServletRequest request, HttpServletResponse response) {
+        String address = request.getRemoteAddr();
+        if (throttle.mustWait(form.signIn(), address)) {
+            response.setHeader("Retry-After", String.valueOf(SignInThrottle.WAIT_SECONDS));
+            throw refused(HttpStatus.TOO_MANY_REQUESTS, "Too many tries. Wait five minutes, then try again.");
+        }
+        SignedIn signedIn = accounts.verify(form.signIn(), form.password()).orElse(null);
+        if (signedIn == null) {
+            throttle.failed(form.signIn(), address);
+            throw refused(
+                    HttpStatus.UNAUTHORIZED,
+                    "This name and password do not belong together. Check both and try again.");
+        }
+        throttle.succeeded(form.signIn());
+        HttpSession session = request.getSession(true);
+        if (!session.isNew()) request.changeSessionId();
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                signedIn, null, List.of(new SimpleGrantedAuthority("ROLE_" + signedIn.role()))));
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return SessionView.of(signedIn);
+    }
+
+    @GetMapping
+    SessionView whoAmI() {
+        return SessionView.of(SignedIn.current());
+    }
+
+    @DeleteMapping
+    ResponseEntity<Void> signOut(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) session.invalidate();
+        SecurityContextHolder.clearContext();
+        return ResponseEntity.noContent().build();
+    }
+
+    private static ErrorResponseException refused(HttpStatus status, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle("Not signed in");
+        return new ErrorResponseException(status, problem, null);
+    }
+}

@@ -1,0 +1,7 @@
+/** People, sign-in and sessions. */
+@ApplicationModule(allowedDependencies = {})
+@NullMarked
+package io.isokinet.server.account;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

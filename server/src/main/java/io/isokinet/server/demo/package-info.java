@@ -1,0 +1,7 @@
+/** The demo school, made only by the demo command. */
+@ApplicationModule(allowedDependencies = {"account", "school", "place", "knowhow", "record", "mastery", "unit", "hall"})
+@NullMarked
+package io.isokinet.server.demo;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

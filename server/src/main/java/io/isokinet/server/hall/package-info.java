@@ -1,0 +1,7 @@
+/** What a tablet in the hall needs for one lesson. */
+@ApplicationModule(allowedDependencies = {"account", "school", "place", "knowhow", "record", "mastery", "unit"})
+@NullMarked
+package io.isokinet.server.hall;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,65 @@
+package io.isokinet.server.http;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/** When the database is gone already for the session: the same plain answer, before any other filter fails. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class DatabaseGone extends OncePerRequestFilter {
+    private static final String CONNECTION_STATES = "08";
+
+    private final JsonMapper json;
+
+    DatabaseGone(JsonMapper json) {
+        this.json = json;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        try {
+            chain.doFilter(request, response);
+        } catch (RuntimeException | ServletException e) {
+            if (!isCauseOf(e) || response.isCommitted()) throw e;
+            response.reset();
+            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
+            response.setHeader("Retry-After", "5");
+            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+            response.getOutputStream().write(json.writeValueAsBytes(problem()));
+        }
+    }
+
+    static boolean isCauseOf(Throwable failure) {
+        for (@Nullable Throwable t = failure; t != null; t = t.getCause()) {
+            if (t instanceof SQLTransientConnectionException) return true;
+            if (t instanceof SQLException sql
+                    && sql.getSQLState() != null
+                    && (sql.getSQLState().startsWith(CONNECTION_STATES)
+                            || sql.getSQLState().startsWith("57P"))) return true;
+        }
+        return false;
+    }
+
+    static ProblemDetail problem() {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The database does not answer. Nothing was changed. Wait a moment and try again; if it stays, start it with bin/db start.");
+        problem.setTitle("The database does not answer");
+        return problem;
+    }
+}

@@ -1,0 +1,9 @@
+package io.isokinet.server.http;
+
+/** What was asked for does not exist in this school. */
+public class NotFoundException extends RuntimeException {
+    public NotFoundException(String what, Object id) {
+        super("There is no %s with the id %s in this school. It may have been removed; go back and reload."
+                .formatted(what, id));
+    }
+}

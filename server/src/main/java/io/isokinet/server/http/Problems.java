@@ -1,0 +1,147 @@
+package io.isokinet.server.http;
+
+import io.isokinet.core.check.Finding;
+import io.isokinet.core.check.FoundException;
+import java.util.List;
+import org.hibernate.exception.JDBCConnectionException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Every failure as RFC 9457 problem details that name the field and the remedy; never a stack trace. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler(NotFoundException.class)
+    ProblemDetail notFound(NotFoundException e) {
+        return problem(HttpStatus.NOT_FOUND, "Not found", e.getMessage());
+    }
+
+    @ExceptionHandler(FoundException.class)
+    ProblemDetail findings(FoundException e) {
+        ProblemDetail problem =
+                problem(HttpStatus.BAD_REQUEST, "Some of it cannot be taken", "Nothing was changed. " + first(e));
+        problem.setProperty("findings", e.findings().all());
+        return problem;
+    }
+
+    private static String first(FoundException e) {
+        Finding first = e.findings().all().get(0);
+        int more = e.findings().all().size() - 1;
+        return first.where() + ": " + first.message() + (more == 0 ? "" : " (and %d more)".formatted(more));
+    }
+
+    @ExceptionHandler(IllegalArgumentException.class)
+    ProblemDetail illegal(IllegalArgumentException e) {
+        return problem(HttpStatus.BAD_REQUEST, "It cannot be done this way", e.getMessage());
+    }
+
+    @ExceptionHandler({EditRaceException.class, OptimisticLockingFailureException.class})
+    ProblemDetail race(RuntimeException e) {
+        String detail = e instanceof EditRaceException
+                ? e.getMessage()
+                : "It was changed by someone else since you opened it. Reload it and save again.";
+        return problem(HttpStatus.PRECONDITION_FAILED, "Changed meanwhile", detail);
+    }
+
+    @ExceptionHandler(VersionMissingException.class)
+    ProblemDetail unversioned(VersionMissingException e) {
+        return problem(HttpStatus.PRECONDITION_REQUIRED, "Version missing", e.getMessage());
+    }
+
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        CannotCreateTransactionException.class,
+        JDBCConnectionException.class
+    })
+    ProblemDetail databaseGone(RuntimeException e) {
+        LOG.warn("The database does not answer: {}", e.getMessage());
+        return DatabaseGone.problem();
+    }
+
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    ProblemDetail mistyped(MethodArgumentTypeMismatchException e) {
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "Some of it cannot be taken",
+                "%s: “%s” is not what belongs there.".formatted(e.getName(), e.getValue()));
+        problem.setProperty(
+                "findings",
+                List.of(new Finding("field", e.getName(), "“%s” is not what belongs there.".formatted(e.getValue()))));
+        return problem;
+    }
+
+    @ExceptionHandler(Exception.class)
+    ProblemDetail unexpected(Exception e) {
+        if (DatabaseGone.isCauseOf(e)) return DatabaseGone.problem();
+        LOG.error("Unexpected failure", e);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong here",
+                "This is our fault, not yours. Nothing was changed; try once more.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Finding> findings = e.getFieldErrors().stream()
+                .map(f -> new Finding("field", f.getField(), String.valueOf(f.getDefaultMessage())))
+                .toList();
+        Finding first = findings.isEmpty() ? new Finding("field", "body", "is not valid") : findings.get(0);
+        ProblemDetail problem =
+                problem(HttpStatus.BAD_REQUEST, "Some of it cannot be taken", first.where() + ": " + first.message());
+        problem.setProperty("findings", findings);
+        return ResponseEntity.badRequest().body(problem);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String field = e.getMostSpecificCause() instanceof tools.jackson.databind.DatabindException databind
+                ? databind.getPath().stream()
+                        .map(p -> p.getPropertyName() == null ? "[" + p.getIndex() + "]" : p.getPropertyName())
+                        .reduce((a, b) -> a + "." + b)
+                        .orElse("body")
+                : "body";
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "Some of it cannot be taken",
+                field + ": cannot be read; see /api/openapi for its shape.");
+        problem.setProperty(
+                "findings", List.of(new Finding("field", field, "cannot be read; see /api/openapi for its shape.")));
+        return ResponseEntity.badRequest().body(problem);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+            MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
+                .body(problem(
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        "Too large",
+                        "A file may have 10 MB and all together 20 MB; split it."));
+    }
+
+    private static ProblemDetail problem(
+            HttpStatus status, String title, @org.jspecify.annotations.Nullable String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, String.valueOf(detail));
+        problem.setTitle(title);
+        return problem;
+    }
+}

@@ -1,0 +1,209 @@
+package io.isokinet.server.mastery;
+
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.mastery.Mark;
+import io.isokinet.core.mastery.MasteryRule;
+import io.isokinet.core.mastery.SkillLevel;
+import io.isokinet.core.mastery.Status;
+import io.isokinet.core.mastery.Trial;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Action;
+import io.isokinet.core.skill.Crosswalk;
+import io.isokinet.core.skill.Cue;
+import io.isokinet.core.skill.CueSet;
+import io.isokinet.core.skill.Skill;
+import io.isokinet.server.knowhow.CueView;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.mastery.Grid.Cell;
+import io.isokinet.server.mastery.Grid.LevelView;
+import io.isokinet.server.mastery.Grid.Row;
+import io.isokinet.server.mastery.Grid.SkillColumns;
+import io.isokinet.server.record.Kind;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassView;
+import io.isokinet.server.school.CueFit;
+import io.isokinet.server.school.Schools;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Computes marks from the records, by the rule in force on the day. */
+@Service
+public class Marks {
+    private final Classes classes;
+    private final Schools schools;
+    private final KnowHows knowHows;
+    private final Records records;
+    private final RuleBook rules;
+
+    Marks(Classes classes, Schools schools, KnowHows knowHows, Records records, RuleBook rules) {
+        this.classes = classes;
+        this.schools = schools;
+        this.knowHows = knowHows;
+        this.records = records;
+        this.rules = rules;
+    }
+
+    /** @param sets cue-set keys, one block of columns each @param on the day; trials after it are not counted */
+    @Transactional(readOnly = true)
+    public Grid grid(UUID classId, List<String> sets, LocalDate on) {
+        ClassView group = classes.view(classId);
+        KnowHow known = knowHows.current();
+        List<SkillColumns> columns = new ArrayList<>();
+        Map<String, MasteryRule> ruleBySet = new HashMap<>();
+        Set<String> keys = new LinkedHashSet<>();
+        for (String key : sets) {
+            CueSet set = known.set(key);
+            Skill skill = known.skill(set.skill());
+            MasteryRule rule = rules.inForce(key, on);
+            ruleBySet.put(key, rule);
+            List<CueView> cues = set.cues().stream()
+                    .map(c -> CueView.of(known.cue(c), skill.action()))
+                    .toList();
+            columns.add(new SkillColumns(skill.key(), skill.name(), key, set.name(), rule.sentence(), cues));
+            keys.addAll(set.cues());
+        }
+        Looks looks = new Looks(group, keys, on);
+        List<Row> rows = group.children().stream()
+                .map(child -> row(child, columns, ruleBySet, looks, on))
+                .toList();
+        return new Grid(classId, group.name(), group.year(), on, columns, rows);
+    }
+
+    private Row row(
+            ChildView child,
+            List<SkillColumns> columns,
+            Map<String, MasteryRule> rulesBySet,
+            Looks looks,
+            LocalDate on) {
+        Map<String, Cell> cells = new LinkedHashMap<>();
+        Map<String, LevelView> levels = new LinkedHashMap<>();
+        for (SkillColumns column : columns) {
+            List<Status> counted = new ArrayList<>();
+            int leftOut = 0;
+            MasteryRule rule = rulesBySet.getOrDefault(column.set(), MasteryRule.USUAL);
+            for (CueView cue : column.cues()) {
+                CueFit fit = child.cues().getOrDefault(cue.key(), CueFit.APPLIES);
+                Status status = rule.status(looks.taught(cue.key()), looks.trials(child, cue.key()), on);
+                cells.put(cue.key(), cell(status, fit));
+                boolean ofAge = cue.fromAge() <= child.yearAge();
+                if (ofAge && fit == CueFit.APPLIES) counted.add(status);
+                else if (ofAge) leftOut++;
+            }
+            SkillLevel level = SkillLevel.of(counted, leftOut);
+            levels.put(
+                    column.skill(), new LevelView(level.level(), level.level().label(), level.sentence()));
+        }
+        return new Row(child, cells, levels);
+    }
+
+    private static Cell cell(Status status, CueFit fit) {
+        boolean out = fit == CueFit.NOT_APPLYING;
+        return new Cell(
+                out ? Mark.NOT_APPLYING : status.mark(),
+                status.fill(),
+                status.pips(),
+                status.shown(),
+                status.trials(),
+                out
+                        ? "Does not apply to this child; it is not counted."
+                        : fit == CueFit.ADAPTED
+                                ? "Adapted for this child; it is not counted. " + status.reason()
+                                : status.reason(),
+                fit);
+    }
+
+    /** What the records say of each cue for planning: whether it was taught and what share of the class owns it. */
+    @Transactional(readOnly = true)
+    public Map<String, Owned> owned(UUID classId, List<String> sets) {
+        Grid grid = grid(classId, sets, schools.today());
+        Map<String, Owned> owned = new LinkedHashMap<>();
+        for (SkillColumns column : grid.skills())
+            for (CueView cue : column.cues()) {
+                List<Cell> cells =
+                        grid.rows().stream().map(r -> r.cells().get(cue.key())).toList();
+                long own = cells.stream()
+                        .filter(c -> c.mark() == Mark.SECURE || c.mark() == Mark.MASTERED)
+                        .count();
+                boolean taught =
+                        cells.stream().anyMatch(c -> c.mark() != Mark.NOT_TAUGHT && c.mark() != Mark.NOT_APPLYING);
+                owned.put(cue.key(), new Owned(taught, cells.isEmpty() ? 0 : (int) (100 * own / cells.size())));
+            }
+        return owned;
+    }
+
+    /** @param percent share of the class that owns it */
+    public record Owned(boolean taught, int percent) {}
+
+    /** The looks at a class by child and cue, carried ones included, read at once. */
+    private final class Looks {
+        private final Map<String, Instant> taught;
+        private final Map<UUID, Map<String, List<Seen>>> seen = new HashMap<>();
+        private final ZoneId zone;
+
+        Looks(ClassView group, Set<String> keys, LocalDate on) {
+            zone = schools.zone();
+            Instant before = on.plusDays(1).atStartOfDay(zone).toInstant();
+            Crosswalk crosswalk = knowHows.current().crosswalk();
+            Set<String> wider = new LinkedHashSet<>(keys);
+            keys.forEach(k -> crosswalk.sourcesOf(k).forEach(s -> wider.add(s.cue())));
+            List<UUID> children = group.children().stream().map(ChildView::id).toList();
+            taught = records.taught(group.id(), before);
+            for (Seen look : records.trials(children, wider, before))
+                seen.computeIfAbsent(look.child(), c -> new HashMap<>())
+                        .computeIfAbsent(look.cue(), c -> new ArrayList<>())
+                        .add(look);
+        }
+
+        /** Taught under its own key or under one that is the same feature. */
+        boolean taught(String cue) {
+            return taught.containsKey(cue)
+                    || knowHows.current().crosswalk().sourcesOf(cue).stream()
+                            .anyMatch(s -> s.carries() == Crosswalk.Carries.EVERY_TRIAL && taught.containsKey(s.cue()));
+        }
+
+        List<Trial> trials(ChildView child, String key) {
+            Map<String, List<Seen>> byCue = seen.getOrDefault(child.id(), Map.of());
+            Cue cue = knowHows.current().cue(key);
+            Action action = knowHows.current().skill(cue.skill()).action();
+            Side preferred = child.toSides().of(action).orElse(null);
+            List<Seen> looks = new ArrayList<>(byCue.getOrDefault(key, List.of()));
+            for (Crosswalk.Source source : knowHows.current().crosswalk().sourcesOf(key))
+                byCue.getOrDefault(source.cue(), List.of()).stream()
+                        .filter(s -> source.carries().carries(s.shown()))
+                        .forEach(looks::add);
+            return looks.stream()
+                    .filter(s -> s.kind() == Kind.TEACHER && !s.voided())
+                    .filter(s -> s.side() == null || preferred == null || s.side() == preferred)
+                    .sorted(Comparator.comparing(Seen::seenAt))
+                    .map(s -> new Trial(
+                            s.shown(),
+                            s.setting(),
+                            lesson(s),
+                            s.seenAt().atZone(zone).toLocalDate(),
+                            s.sitting() == null ? null : s.sitting().toString()))
+                    .collect(Collectors.toList());
+        }
+
+        private String lesson(Seen look) {
+            return look.lesson() != null
+                    ? look.lesson().toString()
+                    : look.seenAt().atZone(zone).toLocalDate().toString();
+        }
+    }
+}

@@ -1,0 +1,311 @@
+package io.isokinet.server.record;
+
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.server.account.SignedIn;
+import io.isokinet.server.http.Ids;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.record.Batch.TrialEntry;
+import io.isokinet.server.record.Receipt.Refusal;
+import io.isokinet.server.tenancy.SchoolScope;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Appends what devices recorded, once each, whatever is sent twice or out of order. */
+@Service
+public class Recorder {
+    private static final String DEVICE = """
+            insert into device (id, school_id, person_id) values (:id, :school, :person) on conflict do nothing""";
+    private static final String BATCH = """
+            insert into batch (id, school_id, device_id, device_clock, received_at, offset_ms)
+            values (:id, :school, :device, :clock, :received, :offset) on conflict do nothing""";
+    private static final String TRIAL = """
+            insert into trial (id, school_id, child_id, cue_key, shown, kind, setting, sitting, side, fault, lesson_id, segment_id,
+                               pack_sha256, observer, device_id, device_seq, device_at, seen_at, received_at, payload_sha256)
+            values (:id, :school, :child, :cue, :shown, :kind, :setting, :sitting, :side, :fault, :lesson, :segment,
+                    :pack, :observer, :device, :seq, :deviceAt, :seenAt, :received, :hash)
+            on conflict do nothing""";
+    private static final String HASHES =
+            "select id, payload_sha256 from trial where school_id = :school and id in (:ids)";
+    private static final String CONFLICT = """
+            insert into trial_conflict (school_id, trial_id, payload, received_at)
+            values (:school, :id, cast(:payload as jsonb), :received)""";
+    private static final String VOID = """
+            insert into trial_void (id, school_id, trial_id, by_person, at, received_at)
+            values (:id, :school, :trial, :person, :at, :received) on conflict do nothing""";
+    private static final String REGISTER = """
+            insert into register_event (id, school_id, lesson_id, child_id, present, by_person, at, received_at)
+            values (:id, :school, :lesson, :child, :present, :person, :at, :received) on conflict do nothing""";
+    private static final String TAUGHT = """
+            insert into cue_taught (id, school_id, class_id, cue_key, lesson_id, at)
+            values (:id, :school, :class, :cue, :lesson, :at) on conflict do nothing""";
+
+    /** Below this a difference of clocks is the network, not the clock. */
+    private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(1);
+
+    private final JdbcClient jdbc;
+    private final NamedParameterJdbcTemplate batches;
+    private final KnowHows knowHows;
+    private final Clock clock;
+    private final JsonMapper json;
+
+    Recorder(JdbcClient jdbc, NamedParameterJdbcTemplate batches, KnowHows knowHows, Clock clock, JsonMapper json) {
+        this.jdbc = jdbc;
+        this.batches = batches;
+        this.knowHows = knowHows;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /** Takes a batch in one transaction. */
+    @Transactional
+    public Receipt take(Batch batch, SignedIn observer) {
+        UUID school = SchoolScope.current();
+        Instant received = clock.instant();
+        Duration offset = Duration.between(batch.clock(), received);
+        if (offset.abs().compareTo(CLOCK_TOLERANCE) < 0) offset = Duration.ZERO;
+        jdbc.sql(DEVICE)
+                .param("id", batch.device())
+                .param("school", school)
+                .param("person", observer.person())
+                .update();
+        jdbc.sql(BATCH)
+                .param("id", batch.id())
+                .param("school", school)
+                .param("device", batch.device())
+                .param("clock", Timestamp.from(batch.clock()))
+                .param("received", Timestamp.from(received))
+                .param("offset", offset.toMillis())
+                .update();
+        return new Taking(batch, observer, school, received, offset).take();
+    }
+
+    /** Writes down that cues were taught to a class in a lesson: a fact of its own, whatever becomes of the plan. */
+    @Transactional
+    public void taught(UUID schoolClass, Collection<String> cues, UUID lesson, Instant at) {
+        for (String cue : cues) taught(Ids.next(), schoolClass, cue, lesson, at);
+    }
+
+    private void taught(UUID id, UUID schoolClass, String cue, @Nullable UUID lesson, Instant at) {
+        jdbc.sql(TAUGHT)
+                .param("id", id)
+                .param("school", SchoolScope.current())
+                .param("class", schoolClass)
+                .param("cue", cue)
+                .param("lesson", lesson)
+                .param("at", Timestamp.from(at))
+                .update();
+    }
+
+    private final class Taking {
+        private final Batch batch;
+        private final SignedIn observer;
+        private final UUID school;
+        private final Instant received;
+        private final Duration offset;
+        private final List<UUID> kept = new ArrayList<>();
+        private final List<UUID> conflicts = new ArrayList<>();
+        private final List<Refusal> refused = new ArrayList<>();
+
+        Taking(Batch batch, SignedIn observer, UUID school, Instant received, Duration offset) {
+            this.batch = batch;
+            this.observer = observer;
+            this.school = school;
+            this.received = received;
+            this.offset = offset;
+        }
+
+        Receipt take() {
+            trials();
+            voids();
+            register();
+            taught();
+            return new Receipt(kept, conflicts, refused);
+        }
+
+        private void trials() {
+            Set<UUID> children = known("child", map(batch.trials(), TrialEntry::child));
+            Set<UUID> lessons = known("lesson", map(batch.trials(), TrialEntry::lesson));
+            KnowHow knowHow = knowHows.current();
+            List<TrialEntry> takeable = new ArrayList<>();
+            for (TrialEntry trial : batch.trials()) {
+                if (!children.contains(trial.child())) refuse(trial.id(), "There is no such child in this school.");
+                else if (trial.lesson() != null && !lessons.contains(trial.lesson()))
+                    refuse(trial.id(), "There is no such lesson in this school.");
+                else if (!knowHow.hasCue(trial.cue()))
+                    refuse(trial.id(), "There is no cue with the key (%s).".formatted(trial.cue()));
+                else takeable.add(trial);
+            }
+            if (takeable.isEmpty()) return;
+            int[] inserted =
+                    batches.batchUpdate(TRIAL, takeable.stream().map(this::row).toArray(MapSqlParameterSource[]::new));
+            List<TrialEntry> again = new ArrayList<>();
+            for (int i = 0; i < inserted.length; i++) {
+                if (inserted[i] == 0) again.add(takeable.get(i));
+                else kept.add(takeable.get(i).id());
+            }
+            if (!again.isEmpty()) compare(again);
+        }
+
+        /** Known ids: the same content is a repetition, another one a conflict that is kept aside. */
+        private void compare(List<TrialEntry> again) {
+            Map<UUID, String> hashes = new HashMap<>();
+            jdbc.sql(HASHES)
+                    .param("school", school)
+                    .param("ids", map(again, TrialEntry::id))
+                    .query((row, n) -> hashes.put(row.getObject("id", UUID.class), row.getString("payload_sha256")))
+                    .list();
+            for (TrialEntry trial : again) {
+                if (hash(trial).equals(hashes.get(trial.id()))) {
+                    kept.add(trial.id());
+                    continue;
+                }
+                conflicts.add(trial.id());
+                jdbc.sql(CONFLICT)
+                        .param("school", school)
+                        .param("id", trial.id())
+                        .param("payload", json.writeValueAsString(trial))
+                        .param("received", Timestamp.from(received))
+                        .update();
+            }
+        }
+
+        private MapSqlParameterSource row(TrialEntry trial) {
+            return new MapSqlParameterSource()
+                    .addValue("id", trial.id())
+                    .addValue("school", school)
+                    .addValue("child", trial.child())
+                    .addValue("cue", trial.cue())
+                    .addValue("shown", trial.shown())
+                    .addValue("kind", trial.kind().name())
+                    .addValue("setting", trial.setting().name())
+                    .addValue("sitting", trial.sitting())
+                    .addValue("side", trial.side() == null ? null : trial.side().name())
+                    .addValue("fault", trial.fault())
+                    .addValue("lesson", trial.lesson())
+                    .addValue("segment", trial.segment())
+                    .addValue("pack", knowHows.sha256())
+                    .addValue("observer", observer.person())
+                    .addValue("device", batch.device())
+                    .addValue("seq", trial.seq())
+                    .addValue("deviceAt", Timestamp.from(trial.at()))
+                    .addValue("seenAt", Timestamp.from(corrected(trial.at())))
+                    .addValue("received", Timestamp.from(received))
+                    .addValue("hash", hash(trial));
+        }
+
+        private void voids() {
+            Set<UUID> trials = known("trial", map(batch.voids(), Batch.VoidEntry::trial));
+            for (Batch.VoidEntry entry : batch.voids()) {
+                if (!trials.contains(entry.trial())) {
+                    refuse(entry.id(), "The trial to take back has not arrived yet.");
+                    continue;
+                }
+                event(VOID, entry.id(), entry.at())
+                        .param("trial", entry.trial())
+                        .update();
+                kept.add(entry.id());
+            }
+        }
+
+        private void register() {
+            Set<UUID> children = known("child", map(batch.register(), Batch.RegisterEntry::child));
+            Set<UUID> lessons = known("lesson", map(batch.register(), Batch.RegisterEntry::lesson));
+            for (Batch.RegisterEntry entry : batch.register()) {
+                if (!children.contains(entry.child()) || !lessons.contains(entry.lesson())) {
+                    refuse(entry.id(), "There is no such child or lesson in this school.");
+                    continue;
+                }
+                event(REGISTER, entry.id(), entry.at())
+                        .param("lesson", entry.lesson())
+                        .param("child", entry.child())
+                        .param("present", entry.present())
+                        .update();
+                kept.add(entry.id());
+            }
+        }
+
+        private JdbcClient.StatementSpec event(String sql, UUID id, Instant at) {
+            return jdbc.sql(sql)
+                    .param("id", id)
+                    .param("school", school)
+                    .param("person", observer.person())
+                    .param("at", Timestamp.from(corrected(at)))
+                    .param("received", Timestamp.from(received));
+        }
+
+        private void taught() {
+            Set<UUID> classes = known("school_class", map(batch.taught(), Batch.TaughtEntry::schoolClass));
+            Set<UUID> lessons = known("lesson", map(batch.taught(), Batch.TaughtEntry::lesson));
+            KnowHow knowHow = knowHows.current();
+            for (Batch.TaughtEntry entry : batch.taught()) {
+                boolean ok = classes.contains(entry.schoolClass())
+                        && (entry.lesson() == null || lessons.contains(entry.lesson()))
+                        && knowHow.hasCue(entry.cue());
+                if (!ok) {
+                    refuse(entry.id(), "There is no such class, lesson or cue.");
+                    continue;
+                }
+                Recorder.this.taught(
+                        entry.id(), entry.schoolClass(), entry.cue(), entry.lesson(), corrected(entry.at()));
+                kept.add(entry.id());
+            }
+        }
+
+        /** By the server's clock, and never later than now. */
+        private Instant corrected(Instant at) {
+            Instant corrected = at.plus(offset);
+            return corrected.isAfter(received) ? received : corrected;
+        }
+
+        private void refuse(UUID id, String why) {
+            refused.add(new Refusal(id, why));
+        }
+
+        private Set<UUID> known(String table, Collection<UUID> ids) {
+            if (ids.isEmpty()) return Set.of();
+            return new HashSet<>(jdbc.sql("select id from " + table + " where school_id = :school and id in (:ids)")
+                    .param("school", school)
+                    .param("ids", ids)
+                    .query(UUID.class)
+                    .list());
+        }
+    }
+
+    private static <T> Set<UUID> map(List<T> entries, Function<T, @Nullable UUID> id) {
+        return entries.stream().map(id).filter(Objects::nonNull).collect(Collectors.toSet());
+    }
+
+    private String hash(TrialEntry trial) {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            return HexFormat.of()
+                    .formatHex(digest.digest(json.writeValueAsString(trial).getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Impossible state: every Java has SHA-256.", e);
+        }
+    }
+}

@@ -1,0 +1,124 @@
+package io.isokinet.server.record;
+
+import io.isokinet.core.mastery.Setting;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.server.tenancy.SchoolScope;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads what was recorded. Every statement names the school: the tenant filter does not reach hand-written SQL. */
+@Service
+public class Records {
+    private static final String TRIALS = """
+            select t.id, t.child_id, t.cue_key, t.shown, t.kind, t.setting, t.sitting, t.side, t.fault, t.lesson_id, t.segment_id,
+                   t.seen_at, p.name as observer, v.trial_id is not null as voided
+            from trial t
+            join person p on p.id = t.observer
+            left join (select distinct trial_id from trial_void where school_id = :school) v on v.trial_id = t.id
+            where t.school_id = :school and t.child_id in (:children) and t.cue_key in (:cues) and t.seen_at < :before
+            order by t.seen_at, t.device_seq""";
+    private static final String TAUGHT = """
+            select cue_key, min(at) as first_at from cue_taught
+            where school_id = :school and class_id = :class and at < :before
+            group by cue_key""";
+    private static final String ABSENT = """
+            select child_id from (
+                select distinct on (child_id) child_id, present from register_event
+                where school_id = :school and lesson_id = :lesson order by child_id, at desc) latest
+            where not present""";
+
+    private final JdbcClient jdbc;
+
+    Records(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** A trial as it was recorded. @param voided true if it was taken back; it stays in the history */
+    public record Seen(
+            UUID id,
+            UUID child,
+            String cue,
+            boolean shown,
+            Kind kind,
+            Setting setting,
+            @Nullable UUID sitting,
+            @Nullable Side side,
+            @Nullable String fault,
+            @Nullable UUID lesson,
+            @Nullable UUID segment,
+            Instant seenAt,
+            String observer,
+            boolean voided) {}
+
+    /** Trials of these children and cues before an instant, oldest first, voided ones included. */
+    @Transactional(readOnly = true)
+    public List<Seen> trials(Collection<UUID> children, Collection<String> cues, Instant before) {
+        if (children.isEmpty() || cues.isEmpty()) return List.of();
+        return jdbc.sql(TRIALS)
+                .param("school", SchoolScope.current())
+                .param("children", children)
+                .param("cues", cues)
+                .param("before", java.sql.Timestamp.from(before))
+                .query(Records::seen)
+                .list();
+    }
+
+    /** When each cue was first taught to a class, by cue key. */
+    @Transactional(readOnly = true)
+    public Map<String, Instant> taught(UUID schoolClass, Instant before) {
+        Map<String, Instant> taught = new LinkedHashMap<>();
+        jdbc.sql(TAUGHT)
+                .param("school", SchoolScope.current())
+                .param("class", schoolClass)
+                .param("before", java.sql.Timestamp.from(before))
+                .query((row, n) -> taught.put(row.getString("cue_key"), instant(row, "first_at")))
+                .list();
+        return taught;
+    }
+
+    /** Children last registered as away from a lesson. */
+    @Transactional(readOnly = true)
+    public Set<UUID> away(UUID lesson) {
+        return new HashSet<>(jdbc.sql(ABSENT)
+                .param("school", SchoolScope.current())
+                .param("lesson", lesson)
+                .query(UUID.class)
+                .list());
+    }
+
+    private static Seen seen(ResultSet row, int number) throws SQLException {
+        String side = row.getString("side");
+        return new Seen(
+                row.getObject("id", UUID.class),
+                row.getObject("child_id", UUID.class),
+                row.getString("cue_key"),
+                row.getBoolean("shown"),
+                Kind.valueOf(row.getString("kind")),
+                Setting.valueOf(row.getString("setting")),
+                row.getObject("sitting", UUID.class),
+                side == null ? null : Side.valueOf(side),
+                row.getString("fault"),
+                row.getObject("lesson_id", UUID.class),
+                row.getObject("segment_id", UUID.class),
+                instant(row, "seen_at"),
+                row.getString("observer"),
+                row.getBoolean("voided"));
+    }
+
+    private static Instant instant(ResultSet row, String column) throws SQLException {
+        return row.getObject(column, OffsetDateTime.class).toInstant();
+    }
+}

@@ -1,0 +1,322 @@
+package io.isokinet.server.school;
+
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Action;
+import io.isokinet.core.skill.Sides;
+import io.isokinet.server.http.Fields;
+import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.NotFoundException;
+import io.isokinet.server.tenancy.Owned;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Classes and the children in them. */
+@Service
+public class Classes {
+    /** More children than any one teacher has. */
+    public static final int MOST_CHILDREN = 60;
+
+    interface ClassRows extends JpaRepository<SchoolClass, UUID> {
+        Optional<SchoolClass> findByNameIgnoreCase(String name);
+    }
+
+    interface ChildRows extends JpaRepository<Child, UUID> {}
+
+    interface SideRows extends JpaRepository<ChildSide, UUID> {
+        List<ChildSide> findByChildIdIn(Collection<UUID> children);
+    }
+
+    interface CueRows extends JpaRepository<ChildCue, UUID> {
+        List<ChildCue> findByToDayIsNullAndChildIdIn(Collection<UUID> children);
+    }
+
+    interface EnrolmentRows extends JpaRepository<Enrolment, UUID> {
+        @Query(
+                "select e from Enrolment e where e.classId in :classes and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day)")
+        List<Enrolment> on(Collection<UUID> classes, LocalDate day);
+
+        List<Enrolment> findByToDayIsNullAndChildId(UUID child);
+    }
+
+    private final ClassRows classes;
+    private final ChildRows children;
+    private final SideRows sides;
+    private final CueRows cues;
+    private final EnrolmentRows enrolments;
+    private final Schools schools;
+
+    Classes(
+            ClassRows classes,
+            ChildRows children,
+            SideRows sides,
+            CueRows cues,
+            EnrolmentRows enrolments,
+            Schools schools) {
+        this.classes = classes;
+        this.children = children;
+        this.sides = sides;
+        this.cues = cues;
+        this.enrolments = enrolments;
+        this.schools = schools;
+    }
+
+    /** A class in a list. */
+    public record ClassLine(UUID id, String name, int yearAge, String year, int children, int leftHanded) {}
+
+    /** A class with its children, by name. @param version for If-Match */
+    public record ClassView(
+            UUID id,
+            String name,
+            int yearAge,
+            String year,
+            List<ChildView> children,
+            @Nullable Integer version) {}
+
+    /** What is typed about a child. @param sides the known ones; leave the others out */
+    public record ChildForm(String given, String family, int yearAge, Map<Action, Side> sides) {}
+
+    /** A child that comes with a roster. @param sourceId its id there; null if the roster has none */
+    public record NewChild(
+            String given,
+            String family,
+            int yearAge,
+            Map<Action, Side> sides,
+            @Nullable String sourceId) {}
+
+    @Transactional(readOnly = true)
+    public List<ClassLine> all() {
+        YearNaming naming = schools.naming();
+        List<SchoolClass> rows = classes.findAll();
+        Map<UUID, List<Enrolment>> byClass =
+                enrolments.on(rows.stream().map(Owned::id).toList(), schools.today()).stream()
+                        .collect(Collectors.groupingBy(e -> e.classId));
+        Map<UUID, Sides> sidesByChild = sides(byClass.values().stream()
+                .flatMap(List::stream)
+                .map(e -> e.childId)
+                .toList());
+        return rows.stream()
+                .sorted(Comparator.comparing((SchoolClass c) -> c.yearAge).thenComparing(c -> c.name))
+                .map(c -> {
+                    List<Enrolment> in = byClass.getOrDefault(c.id(), List.of());
+                    int left = (int) in.stream()
+                            .filter(e -> sidesByChild
+                                            .getOrDefault(e.childId, Sides.NOT_SETTLED)
+                                            .of(Action.THROW)
+                                            .orElse(null)
+                                    == Side.LEFT)
+                            .count();
+                    return new ClassLine(c.id(), c.name, c.yearAge, naming.label(c.yearAge), in.size(), left);
+                })
+                .toList();
+    }
+
+    /** @throws NotFoundException if there is none */
+    @Transactional(readOnly = true)
+    public ClassView view(UUID id) {
+        SchoolClass row = row(id);
+        List<UUID> ids = enrolments.on(List.of(id), schools.today()).stream()
+                .map(e -> e.childId)
+                .toList();
+        return new ClassView(
+                id,
+                row.name,
+                row.yearAge,
+                schools.naming().label(row.yearAge),
+                views(children.findAllById(ids)),
+                row.version());
+    }
+
+    /** Makes the class or changes it. @param ifMatch the version the change was made on; not needed for a new one */
+    @Transactional
+    public ClassView put(UUID id, String name, int yearAge, @Nullable String ifMatch) {
+        Optional<SchoolClass> row = classes.findById(id);
+        String wanted = name.strip();
+        new Fields()
+                .check(!wanted.isEmpty() && wanted.length() <= 60, "name", "needs 1 to 60 characters.")
+                .check(inRange(yearAge), "yearAge", "must be %d to %d.".formatted(Age.YOUNGEST, Age.OLDEST))
+                .check(
+                        classes.findByNameIgnoreCase(wanted)
+                                .filter(c -> !c.id().equals(id))
+                                .isEmpty(),
+                        "name",
+                        "“%s” is taken by another class.".formatted(wanted))
+                .done();
+        if (row.isPresent()) {
+            Fields.sameVersion("class", ifMatch, row.get().version());
+            row.get().name = wanted;
+            row.get().yearAge = yearAge;
+            classes.flush();
+        } else classes.saveAndFlush(new SchoolClass(id, wanted, yearAge));
+        return view(id);
+    }
+
+    /** The class of that name, made if there is none. */
+    @Transactional
+    public UUID named(String name, int yearAge) {
+        return classes.findByNameIgnoreCase(name.strip())
+                .map(Owned::id)
+                .orElseGet(() -> put(Ids.next(), name, yearAge, null).id());
+    }
+
+    /** Adds children to a class from today on. Nobody is added if one of them cannot be. */
+    @Transactional
+    public List<UUID> add(UUID classId, List<NewChild> newcomers) {
+        return add(classId, newcomers, schools.today());
+    }
+
+    /** Adds children to a class from a day on. */
+    @Transactional
+    public List<UUID> add(UUID classId, List<NewChild> newcomers, LocalDate from) {
+        row(classId);
+        int now = enrolments.on(List.of(classId), schools.today()).size();
+        Fields fields = new Fields();
+        fields.check(!newcomers.isEmpty(), "children", "needs at least one name.");
+        fields.check(
+                now + newcomers.size() <= MOST_CHILDREN,
+                "children",
+                "A class has at most %d children; this would make %d."
+                        .formatted(MOST_CHILDREN, now + newcomers.size()));
+        for (int i = 0; i < newcomers.size(); i++)
+            checkNames(
+                    fields,
+                    "children[%d].".formatted(i),
+                    newcomers.get(i).given(),
+                    newcomers.get(i).family(),
+                    newcomers.get(i).yearAge());
+        fields.done();
+        List<UUID> ids = new ArrayList<>();
+        for (NewChild newcomer : newcomers) {
+            UUID id = Ids.next();
+            children.save(new Child(
+                    id, newcomer.given().strip(), newcomer.family().strip(), newcomer.yearAge(), newcomer.sourceId()));
+            ids.add(id);
+        }
+        children.flush();
+        for (int i = 0; i < ids.size(); i++) {
+            UUID id = ids.get(i);
+            newcomers.get(i).sides().forEach((action, side) -> sides.save(new ChildSide(Ids.next(), id, action, side)));
+            enrolments.save(new Enrolment(Ids.next(), classId, id, from));
+        }
+        enrolments.flush();
+        return ids;
+    }
+
+    /** @throws NotFoundException if there is none */
+    @Transactional
+    public ChildView change(UUID id, ChildForm form, @Nullable String ifMatch) {
+        Child child = child(id);
+        Fields.sameVersion("child", ifMatch, child.version());
+        Fields fields = new Fields();
+        checkNames(fields, "", form.given(), form.family(), form.yearAge());
+        fields.done();
+        child.given = form.given().strip();
+        child.family = form.family().strip();
+        child.yearAge = form.yearAge();
+        List<ChildSide> old = sides.findByChildIdIn(List.of(id));
+        for (Action action : Action.values()) {
+            Side wanted = form.sides().get(action);
+            ChildSide row =
+                    old.stream().filter(s -> s.action == action).findFirst().orElse(null);
+            if (wanted == null && row != null) sides.delete(row);
+            else if (wanted != null && row == null) sides.save(new ChildSide(Ids.next(), id, action, wanted));
+            else if (row != null && wanted != null) row.side = wanted;
+        }
+        children.flush();
+        return views(List.of(child)).get(0);
+    }
+
+    /** Says how a cue fits a child from today on. */
+    @Transactional
+    public void fitCue(UUID childId, String cueKey, CueFit fit) {
+        child(childId);
+        cues.findByToDayIsNullAndChildIdIn(List.of(childId)).stream()
+                .filter(c -> c.cueKey.equals(cueKey))
+                .forEach(cues::delete);
+        cues.flush();
+        if (fit != CueFit.APPLIES) cues.saveAndFlush(new ChildCue(Ids.next(), childId, cueKey, fit, schools.today()));
+    }
+
+    /** The child leaves the class today; what was seen of it stays. */
+    @Transactional
+    public void leave(UUID classId, UUID childId) {
+        Enrolment enrolment = enrolments.findByToDayIsNullAndChildId(childId).stream()
+                .filter(e -> e.classId.equals(classId))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("child of this class", childId));
+        LocalDate yesterday = schools.today().minusDays(1);
+        if (enrolment.fromDay.isAfter(yesterday)) enrolments.delete(enrolment);
+        else enrolment.toDay = yesterday;
+    }
+
+    private static void checkNames(Fields fields, String prefix, String given, String family, int yearAge) {
+        fields.check(!given.isBlank() && given.strip().length() <= 60, prefix + "given", "needs 1 to 60 characters.")
+                .check(family.strip().length() <= 60, prefix + "family", "has at most 60 characters.")
+                .check(inRange(yearAge), prefix + "yearAge", "must be %d to %d.".formatted(Age.YOUNGEST, Age.OLDEST));
+    }
+
+    private static boolean inRange(int age) {
+        return age >= Age.YOUNGEST && age <= Age.OLDEST;
+    }
+
+    private List<ChildView> views(List<Child> rows) {
+        YearNaming naming = schools.naming();
+        List<UUID> ids = rows.stream().map(Owned::id).toList();
+        Map<UUID, Sides> sidesByChild = sides(ids);
+        Map<UUID, Map<String, CueFit>> cuesByChild = new HashMap<>();
+        for (ChildCue cue : cues.findByToDayIsNullAndChildIdIn(ids))
+            cuesByChild.computeIfAbsent(cue.childId, c -> new HashMap<>()).put(cue.cueKey, cue.state);
+        Map<String, Long> sharing = rows.stream().collect(Collectors.groupingBy(c -> c.given, Collectors.counting()));
+        return rows.stream()
+                .sorted(Comparator.comparing((Child c) -> c.given, String.CASE_INSENSITIVE_ORDER)
+                        .thenComparing(c -> c.family))
+                .map(c -> new ChildView(
+                        c.id(),
+                        c.given,
+                        c.family,
+                        sharing.get(c.given) > 1 && !c.family.isEmpty() ? c.given + " " + c.family.charAt(0) : c.given,
+                        c.yearAge,
+                        naming.label(c.yearAge),
+                        sideViews(sidesByChild.getOrDefault(c.id(), Sides.NOT_SETTLED)),
+                        cuesByChild.getOrDefault(c.id(), Map.of()),
+                        c.version()))
+                .toList();
+    }
+
+    private static List<ChildView.SideView> sideViews(Sides sides) {
+        return Arrays.stream(Action.values())
+                .map(a -> new ChildView.SideView(a, sides.of(a).orElse(null), sides.assumed(a)))
+                .toList();
+    }
+
+    private Map<UUID, Sides> sides(Collection<UUID> ids) {
+        Map<UUID, Map<Action, Side>> known = new HashMap<>();
+        for (ChildSide side : sides.findByChildIdIn(ids))
+            known.computeIfAbsent(side.childId, c -> new EnumMap<>(Action.class))
+                    .put(side.action, side.side);
+        return known.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> Sides.of(e.getValue())));
+    }
+
+    private SchoolClass row(UUID id) {
+        return classes.findById(id).orElseThrow(() -> new NotFoundException("class", id));
+    }
+
+    private Child child(UUID id) {
+        return children.findById(id).orElseThrow(() -> new NotFoundException("child", id));
+    }
+}

@@ -1,0 +1,45 @@
+package io.isokinet.server.school.roster;
+
+import io.isokinet.core.check.Finding;
+import io.isokinet.server.school.Classes.NewChild;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A roster as read: what would come in, and what stands against it.
+ *
+ * @param columns the header of a plain CSV; empty for OneRoster
+ * @param sample the first rows under it
+ * @param mapping column by field, as guessed or as given
+ * @param classes what would come in, by class; the name is null where the rows say none
+ * @param findings one for each row and field that cannot be taken; with any, nothing comes in
+ */
+record Roster(
+        Kind kind,
+        String encoding,
+        List<String> columns,
+        List<List<String>> sample,
+        Map<Field, Integer> mapping,
+        List<RosterClass> classes,
+        int children,
+        List<Finding> findings) {
+    enum Kind {
+        ONEROSTER,
+        PLAIN
+    }
+
+    /** What a column of a plain CSV can be. */
+    enum Field {
+        GIVEN,
+        FAMILY,
+        FULL_NAME,
+        CLASS,
+        YEAR,
+        THROWING_HAND,
+        BATTING_SIDE,
+        KICKING_FOOT
+    }
+
+    record RosterClass(@Nullable String name, int yearAge, List<NewChild> children) {}
+}

@@ -1,0 +1,99 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.unit.Choice;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Target;
+import io.isokinet.core.unit.Wishes;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a revision holds, as JSON with the schema number {@value #SCHEMA}.
+ *
+ * @param newCues wished number of new cues a lesson; null for the usual one
+ * @param leftOver cues for the next unit
+ */
+record UnitBody(
+        List<TargetBody> targets,
+        Wishes.Order order,
+        @Nullable Integer newCues,
+        List<LessonBody> lessons,
+        List<String> leftOver) {
+    static final int SCHEMA = 1;
+
+    record TargetBody(String skill, String cueSet) {}
+
+    record LessonBody(UUID lesson, List<SegmentBody> segments) {}
+
+    /** @param parts one activity, or several side by side */
+    record SegmentBody(
+            UUID id,
+            List<LessonPhase> phases,
+            List<PartBody> parts,
+            int minutes,
+            List<String> introduces,
+            List<String> focus,
+            @Nullable String watch,
+            boolean locked) {}
+
+    record PartBody(String activity, int setting) {}
+
+    List<Target> toTargets() {
+        return targets.stream().map(t -> new Target(t.skill(), t.cueSet())).toList();
+    }
+
+    Wishes toWishes() {
+        return new Wishes(order, newCues, java.util.Set.of());
+    }
+
+    /** The same targets and wishes with the plan's lessons; lessons that are not in the plan keep what they had. */
+    UnitBody with(Plan plan, List<UUID> planned) {
+        Map<UUID, LessonBody> byId = new HashMap<>();
+        lessons.forEach(l -> byId.put(l.lesson(), l));
+        List<LessonBody> now = new ArrayList<>();
+        for (int i = 0; i < planned.size(); i++) {
+            now.add(new LessonBody(
+                    planned.get(i),
+                    plan.lessons().get(i).stream().map(UnitBody::of).toList()));
+            byId.remove(planned.get(i));
+        }
+        now.addAll(byId.values());
+        return new UnitBody(targets, order, newCues, now, plan.leftOver());
+    }
+
+    private static SegmentBody of(Segment s) {
+        return new SegmentBody(
+                UUID.fromString(s.id()),
+                s.phases().stream().sorted().toList(),
+                List.of(new PartBody(s.activity().key(), s.setting())),
+                s.minutes(),
+                s.introduces(),
+                s.focus(),
+                s.watch(),
+                s.locked());
+    }
+
+    /** The choices of a lesson, fixed to what was saved. */
+    List<Choice> choices(UUID lesson) {
+        return lessons.stream()
+                .filter(l -> l.lesson().equals(lesson))
+                .flatMap(l -> l.segments().stream())
+                .map(s -> new Choice(
+                        s.id().toString(),
+                        EnumSet.copyOf(s.phases()),
+                        s.parts().get(0).activity(),
+                        s.parts().get(0).setting(),
+                        s.locked(),
+                        s.minutes(),
+                        s.introduces(),
+                        s.focus()))
+                .toList();
+    }
+}

@@ -1,0 +1,31 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.server.tenancy.Owned;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "unit")
+class UnitRow extends Owned {
+    @Column(name = "class_id")
+    UUID classId;
+
+    String title;
+
+    /** The revision in force; null only while the unit is being made. */
+    @Column(name = "head_revision")
+    @Nullable
+    UUID head;
+
+    @SuppressWarnings("NullAway.Init")
+    protected UnitRow() {}
+
+    UnitRow(UUID id, UUID classId, String title) {
+        super(id);
+        this.classId = classId;
+        this.title = title;
+    }
+}

@@ -1,0 +1,115 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.safety.Caution;
+import io.isokinet.core.unit.Wishes;
+import io.isokinet.core.unit.rule.Rule;
+import io.isokinet.server.school.Classes.ClassLine;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A unit as the board draws it.
+ *
+ * @param head revision in force, for If-Match
+ * @param threads one block a skill
+ * @param strains what is broken or strained, the hard ones first
+ * @param changes what the last edit did, by rule; empty when just looking
+ * @param leftOver calls of cues that wait for the next unit
+ */
+public record UnitView(
+        UUID id,
+        String title,
+        ClassLine schoolClass,
+        UUID head,
+        String cause,
+        boolean canUndo,
+        boolean canRedo,
+        Wishes.Order order,
+        List<LessonView> lessons,
+        List<ThreadBlock> threads,
+        List<StrainView> strains,
+        ScoreView score,
+        List<ChangeView> changes,
+        List<String> leftOver) {
+    /** @param fits false if a hard or medium rule is broken in it */
+    public record LessonView(
+            UUID id,
+            int position,
+            LocalDate onDate,
+            int minutes,
+            String space,
+            LessonState state,
+            boolean fits,
+            int tries,
+            int motionPercent,
+            int looks,
+            List<SegmentView> segments) {}
+
+    /**
+     * @param level rung level; null where there is no skill
+     * @param setting the main lever's step in words; null without levers
+     * @param easier the next easier step; null if there is none
+     * @param harder the next harder step; null if there is none
+     */
+    public record SegmentView(
+            UUID id,
+            String activity,
+            String name,
+            String how,
+            List<LessonPhase> phases,
+            @Nullable String skill,
+            @Nullable Integer level,
+            @Nullable String rung,
+            boolean play,
+            boolean locked,
+            int minutes,
+            int changeSeconds,
+            List<String> introduces,
+            List<String> focus,
+            @Nullable String watch,
+            int tries,
+            int looks,
+            int motionPercent,
+            String formation,
+            List<KitLine> kit,
+            List<Caution> cautions,
+            @Nullable String lever,
+            int step,
+            @Nullable String setting,
+            @Nullable String easier,
+            @Nullable String harder,
+            @Nullable String countsAsOne,
+            @Nullable String question,
+            List<String> reasons) {}
+
+    public record ThreadBlock(String skill, String name, String setName, List<Thread> cues) {}
+
+    public record Thread(String key, String call, String question, boolean waits, List<ThreadMark> marks) {}
+
+    /** What a segment does with a cue. */
+    public enum MarkKind {
+        INTRODUCED,
+        PRACTISED,
+        WATCHED,
+        GAME
+    }
+
+    /** @param lesson index among the lessons of the unit @param tries a child gets in the segment */
+    public record ThreadMark(int lesson, UUID segment, MarkKind kind, int tries) {}
+
+    public record StrainView(
+            String rule,
+            Rule.Level level,
+            @Nullable Integer lesson,
+            @Nullable UUID segment,
+            long cost,
+            String sentence) {}
+
+    public record ScoreView(long hard, long medium, long soft) {}
+
+    public record ChangeView(String rule, Rule.Level level, long before, long after) {}
+}

@@ -1,0 +1,544 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.core.check.Finding;
+import io.isokinet.core.check.Findings;
+import io.isokinet.core.check.FoundException;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.skill.CueSet;
+import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Choice;
+import io.isokinet.core.unit.ClassProfile;
+import io.isokinet.core.unit.ConstructivePlanner;
+import io.isokinet.core.unit.CueState;
+import io.isokinet.core.unit.Edit;
+import io.isokinet.core.unit.LessonSlot;
+import io.isokinet.core.unit.Outcome;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Reading;
+import io.isokinet.core.unit.RuleChange;
+import io.isokinet.core.unit.Rules;
+import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.UnitPlanner;
+import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.Wishes;
+import io.isokinet.server.account.SignedIn;
+import io.isokinet.server.http.EditRaceException;
+import io.isokinet.server.http.Fields;
+import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.NotFoundException;
+import io.isokinet.server.http.VersionMissingException;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.place.Spaces;
+import io.isokinet.server.record.Recorder;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassView;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Units: planned, edited, replanned and undone as a chain of immutable revisions. */
+@Service
+public class Units {
+    /** Whole plans the planner may score for one unit. */
+    static final int EFFORT = 3000;
+
+    interface UnitRows extends JpaRepository<UnitRow, UUID> {
+        List<UnitRow> findByClassId(UUID classId);
+    }
+
+    interface RevisionRows extends JpaRepository<RevisionRow, UUID> {
+        List<RevisionRow> findByParentOrderByAtDesc(UUID parent);
+    }
+
+    interface LessonRows extends JpaRepository<LessonRow, UUID> {
+        List<LessonRow> findByUnitIdOrderByPosition(UUID unitId);
+    }
+
+    private final UnitRows units;
+    private final RevisionRows revisions;
+    private final LessonRows lessons;
+    private final Classes classes;
+    private final Spaces spaces;
+    private final KnowHows knowHows;
+    private final Marks marks;
+    private final Records records;
+    private final Recorder recorder;
+    private final Clock clock;
+    private final JsonMapper json;
+    private final UnitPlanner planner = new ConstructivePlanner();
+
+    Units(
+            UnitRows units,
+            RevisionRows revisions,
+            LessonRows lessons,
+            Classes classes,
+            Spaces spaces,
+            KnowHows knowHows,
+            Marks marks,
+            Records records,
+            Recorder recorder,
+            Clock clock,
+            JsonMapper json) {
+        this.units = units;
+        this.revisions = revisions;
+        this.lessons = lessons;
+        this.classes = classes;
+        this.spaces = spaces;
+        this.knowHows = knowHows;
+        this.marks = marks;
+        this.records = records;
+        this.recorder = recorder;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /** @param cueSets one for each skill @param newCues at most so many new cues a lesson; null for the usual number */
+    public record UnitForm(
+            UUID classId,
+            String title,
+            List<String> cueSets,
+            Wishes.Order order,
+            @Nullable Integer newCues,
+            List<LessonForm> lessons) {}
+
+    /** @param minutes usable ones */
+    public record LessonForm(LocalDate onDate, int minutes, UUID spaceId) {}
+
+    public record UnitLine(
+            UUID id,
+            String title,
+            UUID classId,
+            String className,
+            List<String> skills,
+            int lessons,
+            int taught,
+            boolean fits,
+            LocalDate from,
+            LocalDate to) {}
+
+    /** A unit with everything that its plan is read from. */
+    record Loaded(
+            UnitRow row,
+            RevisionRow head,
+            UnitBody body,
+            ClassView schoolClass,
+            List<LessonRow> lessons,
+            List<LessonRow> planned,
+            UnitProblem problem,
+            Plan plan) {}
+
+    @Transactional(readOnly = true)
+    public List<UnitLine> all() {
+        Map<UUID, String> names = new HashMap<>();
+        classes.all().forEach(c -> names.put(c.id(), c.name()));
+        List<UnitLine> lines = new ArrayList<>();
+        for (UnitRow unit : units.findAll()) {
+            RevisionRow head = head(unit);
+            UnitBody body = body(head);
+            List<LessonRow> rows = lessons.findByUnitIdOrderByPosition(unit.id());
+            lines.add(new UnitLine(
+                    unit.id(),
+                    unit.title,
+                    unit.classId,
+                    names.getOrDefault(unit.classId, ""),
+                    body.targets().stream()
+                            .map(t -> knowHows.current().skill(t.skill()).name())
+                            .toList(),
+                    rows.size(),
+                    (int) rows.stream()
+                            .filter(l -> l.state == LessonState.TAUGHT)
+                            .count(),
+                    head.hard == 0 && head.medium == 0,
+                    rows.get(0).onDate,
+                    rows.get(rows.size() - 1).onDate));
+        }
+        lines.sort(Comparator.comparing(UnitLine::from).reversed().thenComparing(UnitLine::title));
+        return lines;
+    }
+
+    /** Plans and saves a new unit; the same id again changes nothing. */
+    @Transactional
+    public void make(UUID id, UnitForm form) {
+        if (units.existsById(id)) return;
+        new Fields()
+                .check(!form.title().isBlank() && form.title().length() <= 120, "title", "needs 1 to 120 characters.")
+                .check(
+                        !form.lessons().isEmpty() && form.lessons().size() <= UnitProblem.MOST_LESSONS,
+                        "lessons",
+                        "needs 1 to %d lessons.".formatted(UnitProblem.MOST_LESSONS))
+                .check(
+                        form.lessons().stream().allMatch(l -> l.minutes() >= 10 && l.minutes() <= 120),
+                        "lessons",
+                        "must have 10 to 120 usable minutes each.")
+                .check(!form.cueSets().isEmpty(), "cueSets", "needs at least one skill with a cue set.")
+                .check(
+                        form.newCues() == null || form.newCues() >= 1 && form.newCues() <= 5,
+                        "newCues",
+                        "must be 1 to 5.")
+                .done();
+        classes.view(form.classId());
+        form.lessons().forEach(l -> spaces.view(l.spaceId()));
+        UnitRow unit =
+                units.saveAndFlush(new UnitRow(id, form.classId(), form.title().strip()));
+        List<LessonForm> inOrder = form.lessons().stream()
+                .sorted(Comparator.comparing(LessonForm::onDate))
+                .toList();
+        for (int i = 0; i < inOrder.size(); i++)
+            lessons.save(new LessonRow(
+                    Ids.next(),
+                    id,
+                    i,
+                    inOrder.get(i).onDate(),
+                    inOrder.get(i).minutes(),
+                    inOrder.get(i).spaceId()));
+        lessons.flush();
+        KnowHow known = knowHows.current();
+        UnitBody body = new UnitBody(
+                form.cueSets().stream()
+                        .map(known::set)
+                        .map((CueSet s) -> new UnitBody.TargetBody(s.skill(), s.key()))
+                        .toList(),
+                form.order(),
+                form.newCues(),
+                List.of(),
+                List.of());
+        List<LessonRow> rows = lessons.findByUnitIdOrderByPosition(id);
+        plan(unit, null, body, rows, "Planned");
+    }
+
+    /** @throws NotFoundException if there is none */
+    @Transactional(readOnly = true)
+    public UnitView view(UUID id) {
+        return view(load(id), List.of());
+    }
+
+    /** Applies an edit to the revision it was made on. */
+    @Transactional
+    public UnitView edit(UUID id, Edit edit, @Nullable String ifMatch) {
+        Loaded unit = load(id);
+        sameHead(unit, ifMatch);
+        Plan after = Reading.of(unit.problem(), new Candidates(unit.problem()), Edit.apply(unit.plan(), edit));
+        List<RuleChange> changes = RuleChange.between(unit.plan(), after);
+        save(
+                unit.row(),
+                unit.head().id(),
+                unit.body().with(after, ids(unit.planned())),
+                1,
+                Rules.score(after),
+                cause(unit, edit));
+        return view(load(id), changes);
+    }
+
+    /** Plans again what is neither taught nor locked. */
+    @Transactional
+    public UnitView replan(UUID id, @Nullable String ifMatch) {
+        Loaded unit = load(id);
+        sameHead(unit, ifMatch);
+        plan(unit.row(), unit.head().id(), unit.body(), unit.lessons(), "Replanned the rest");
+        Loaded now = load(id);
+        return view(now, RuleChange.between(unit.plan(), now.plan()));
+    }
+
+    /** Goes back to the revision before; forward again with redo. */
+    @Transactional
+    public UnitView undo(UUID id, @Nullable String ifMatch) {
+        Loaded unit = load(id);
+        sameHead(unit, ifMatch);
+        UUID parent = unit.head().parent;
+        if (parent == null)
+            throw new IllegalArgumentException("This is the first version of the unit; there is nothing to undo.");
+        return goTo(unit, parent);
+    }
+
+    /** Goes forward to the newest revision made from this one. */
+    @Transactional
+    public UnitView redo(UUID id, @Nullable String ifMatch) {
+        Loaded unit = load(id);
+        sameHead(unit, ifMatch);
+        RevisionRow next = revisions.findByParentOrderByAtDesc(unit.head().id()).stream()
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "This is the newest version of the unit; there is nothing to redo."));
+        return goTo(unit, next.id());
+    }
+
+    private UnitView goTo(Loaded unit, UUID revision) {
+        RevisionRow target =
+                revisions.findById(revision).orElseThrow(() -> new NotFoundException("revision", revision));
+        UnitBody body = body(target);
+        for (LessonRow lesson : unit.lessons())
+            if (lesson.state == LessonState.TAUGHT
+                    && !body.choices(lesson.id()).equals(unit.body().choices(lesson.id())))
+                throw new IllegalArgumentException(
+                        "Lesson %d was taught since then; what was done stays as it was. Change the coming lessons instead."
+                                .formatted(lesson.position + 1));
+        unit.row().head = revision;
+        units.flush();
+        return view(load(unit.row().id()), List.of());
+    }
+
+    /** An activity that could stand in a segment's place, and what it would cost. */
+    public record Alternative(
+            String activity,
+            String name,
+            @Nullable Integer level,
+            int minutes,
+            int tries,
+            long hard,
+            long medium,
+            long soft,
+            List<String> better,
+            List<String> worse) {}
+
+    /** The best alternatives, by what they would cost. */
+    @Transactional(readOnly = true)
+    public List<Alternative> alternatives(UUID id, UUID segmentId, int most) {
+        Loaded unit = load(id);
+        Segment segment = unit.plan()
+                .segment(segmentId.toString())
+                .orElseThrow(() -> new NotFoundException("segment", segmentId));
+        Candidates candidates = new Candidates(unit.problem());
+        Score now = Rules.score(unit.plan());
+        record Tried(Alternative alternative, Score score) {}
+        List<Tried> tried = new ArrayList<>();
+        for (var activity : candidates.serving(segment.lesson(), segment.phases())) {
+            if (activity.key().equals(segment.activity().key())) continue;
+            Plan plan = Reading.of(
+                    unit.problem(), candidates, Edit.apply(unit.plan(), new Edit.Swap(segment.id(), activity.key())));
+            Score score = Rules.score(plan);
+            Segment swapped = plan.segment(segment.id()).orElseThrow();
+            List<RuleChange> changes = RuleChange.between(unit.plan(), plan);
+            tried.add(new Tried(
+                    new Alternative(
+                            activity.key(),
+                            activity.name(),
+                            activity.rung() == null ? null : activity.rung().level(),
+                            swapped.minutes(),
+                            swapped.tries(),
+                            score.hard() - now.hard(),
+                            score.medium() - now.medium(),
+                            score.soft() - now.soft(),
+                            changes.stream()
+                                    .filter(RuleChange::better)
+                                    .map(c -> c.rule().name())
+                                    .toList(),
+                            changes.stream()
+                                    .filter(c -> !c.better())
+                                    .map(c -> c.rule().name())
+                                    .toList()),
+                    score));
+        }
+        return tried.stream()
+                .sorted(Comparator.comparing(Tried::score))
+                .limit(most)
+                .map(Tried::alternative)
+                .toList();
+    }
+
+    /** Says where a lesson stands. Once taught, the cues it introduced are taught, whatever becomes of the plan. @param at when */
+    @Transactional
+    public void state(UUID lessonId, LessonState state, Instant at) {
+        LessonRow lesson = lesson(lessonId);
+        if (lesson.state == LessonState.TAUGHT && state != LessonState.TAUGHT)
+            throw new IllegalArgumentException(
+                    "Lesson %d was taught; that cannot be taken back here.".formatted(lesson.position + 1));
+        if (state == LessonState.TAUGHT && lesson.state != LessonState.TAUGHT) {
+            Loaded unit = load(lesson.unitId);
+            List<String> cues = unit.body().choices(lessonId).stream()
+                    .flatMap(c -> Objects.requireNonNullElse(c.introduces(), List.<String>of()).stream())
+                    .toList();
+            recorder.taught(unit.row().classId, cues, lessonId, at);
+        }
+        lesson.state = state;
+        lessons.flush();
+    }
+
+    @Transactional(readOnly = true)
+    public Loaded loadByLesson(UUID lessonId) {
+        return load(lesson(lessonId).unitId);
+    }
+
+    private LessonRow lesson(UUID id) {
+        return lessons.findById(id).orElseThrow(() -> new NotFoundException("lesson", id));
+    }
+
+    Loaded load(UUID id) {
+        UnitRow row = units.findById(id).orElseThrow(() -> new NotFoundException("unit", id));
+        RevisionRow head = head(row);
+        UnitBody body = body(head);
+        List<LessonRow> all = lessons.findByUnitIdOrderByPosition(id);
+        ClassView schoolClass = classes.view(row.classId);
+        List<LessonRow> planned =
+                all.stream().filter(l -> l.state != LessonState.LOST).toList();
+        List<List<Choice>> choices =
+                planned.stream().map(l -> body.choices(l.id())).toList();
+        UnitProblem problem = problem(row, body, schoolClass, planned, locks(body, planned));
+        Plan plan = Reading.of(problem, new Candidates(problem), choices);
+        return new Loaded(row, head, body, schoolClass, all, planned, problem, plan);
+    }
+
+    private static List<List<Choice>> locks(UnitBody body, List<LessonRow> planned) {
+        return planned.stream()
+                .map(l -> body.choices(l.id()).stream()
+                        .filter(c -> c.locked() || l.state == LessonState.TAUGHT)
+                        .toList())
+                .toList();
+    }
+
+    private void plan(UnitRow unit, @Nullable UUID parent, UnitBody body, List<LessonRow> all, String cause) {
+        List<LessonRow> planned =
+                all.stream().filter(l -> l.state != LessonState.LOST).toList();
+        ClassView schoolClass = classes.view(unit.classId);
+        UnitProblem problem = problem(unit, body, schoolClass, planned, locks(body, planned));
+        Outcome outcome = planner.plan(problem, () -> Ids.next().toString(), EFFORT);
+        if (outcome instanceof Outcome.Impossible impossible)
+            throw new FoundException(new Findings(impossible.reasons().stream()
+                    .map(r -> new Finding("impossible", "unit", r))
+                    .toList()));
+        Outcome.Planned result = (Outcome.Planned) outcome;
+        save(unit, parent, body.with(result.plan(), ids(planned)), result.evaluations(), result.score(), cause);
+    }
+
+    private UnitProblem problem(
+            UnitRow unit, UnitBody body, ClassView schoolClass, List<LessonRow> planned, List<List<Choice>> locks) {
+        if (planned.isEmpty())
+            throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
+        Map<UUID, io.isokinet.core.place.Place> places = new HashMap<>();
+        spaces.all().forEach(s -> places.put(s.id(), s.toPlace()));
+        List<LessonSlot> slots = planned.stream()
+                .map(l -> new LessonSlot(l.minutes, places.get(l.spaceId), l.state == LessonState.TAUGHT))
+                .toList();
+        return new UnitProblem(
+                new ClassProfile(
+                        new Age(schoolClass.yearAge()), schoolClass.children().size()),
+                slots,
+                body.toTargets(),
+                cueStates(unit, body, planned),
+                reached(unit),
+                knowHows.current(),
+                knowHows.cupboard(),
+                body.toWishes(),
+                locks);
+    }
+
+    /** What was taught before this unit, or in its lessons beside the plan; what the plan itself introduced is in its locks. */
+    private Map<String, CueState> cueStates(UnitRow unit, UnitBody body, List<LessonRow> planned) {
+        Set<String> introducedHere = new HashSet<>();
+        for (LessonRow lesson : planned)
+            if (lesson.state == LessonState.TAUGHT)
+                body.choices(lesson.id())
+                        .forEach(c -> introducedHere.addAll(Objects.requireNonNullElse(c.introduces(), List.of())));
+        Map<String, Marks.Owned> owned = marks.owned(
+                unit.classId,
+                body.targets().stream().map(UnitBody.TargetBody::cueSet).toList());
+        Map<String, CueState> states = new HashMap<>();
+        owned.forEach(
+                (cue, o) -> states.put(cue, new CueState(o.taught() && !introducedHere.contains(cue), o.percent())));
+        return states;
+    }
+
+    /** The highest rung of each skill in the taught lessons of the class's other units. */
+    private Map<String, Integer> reached(UnitRow unit) {
+        Map<String, Integer> reached = new HashMap<>();
+        for (UnitRow other : units.findByClassId(unit.classId)) {
+            if (other.id().equals(unit.id()) || other.head == null) continue;
+            UnitBody body = body(head(other));
+            for (LessonRow lesson : lessons.findByUnitIdOrderByPosition(other.id()))
+                if (lesson.state == LessonState.TAUGHT)
+                    for (Choice choice : body.choices(lesson.id())) {
+                        var activity = knowHows.current().activity(choice.activity());
+                        if (activity.skill() != null && activity.rung() != null)
+                            reached.merge(activity.skill(), activity.rung().level(), Math::max);
+                    }
+        }
+        return reached;
+    }
+
+    private void save(UnitRow unit, @Nullable UUID parent, UnitBody body, int effort, Score score, String cause) {
+        Instant now = clock.instant();
+        RevisionRow revision = revisions.saveAndFlush(new RevisionRow(
+                Ids.next(),
+                unit.id(),
+                parent,
+                SignedIn.current().person(),
+                now,
+                cause,
+                json.writeValueAsString(List.of(knowHows.sha256())),
+                effort,
+                score,
+                json.writeValueAsString(body)));
+        unit.head = revision.id();
+        units.flush();
+    }
+
+    private static String cause(Loaded unit, Edit edit) {
+        String name = unit.plan()
+                .segment(edit.segment())
+                .map(s -> s.activity().name())
+                .orElse("");
+        if (edit instanceof Edit.Move) return "Moved " + name;
+        if (edit instanceof Edit.Lock lock) return (lock.locked() ? "Locked " : "Unlocked ") + name;
+        if (edit instanceof Edit.Swap swap)
+            return "%s instead of %s"
+                    .formatted(
+                            unit.problem().knowHow().activity(swap.activity()).name(), name);
+        return "Adjusted " + name;
+    }
+
+    private static void sameHead(Loaded unit, @Nullable String ifMatch) {
+        if (ifMatch == null) throw new VersionMissingException("unit");
+        if (!ifMatch.replace("\"", "").equals(unit.head().id().toString())) throw new EditRaceException("unit");
+    }
+
+    private RevisionRow head(UnitRow unit) {
+        return Optional.ofNullable(unit.head)
+                .flatMap(revisions::findById)
+                .orElseThrow(() -> new IllegalStateException(
+                        "Impossible state: the unit %s has no revision.".formatted(unit.id())));
+    }
+
+    private UnitBody body(RevisionRow revision) {
+        return json.readValue(revision.body, UnitBody.class);
+    }
+
+    private static List<UUID> ids(List<LessonRow> rows) {
+        return rows.stream().map(LessonRow::id).toList();
+    }
+
+    private UnitView view(Loaded unit, List<RuleChange> changes) {
+        boolean canRedo = !revisions.findByParentOrderByAtDesc(unit.head().id()).isEmpty();
+        return new UnitDrawing(unit, spaceNames())
+                .view(
+                        classes.all().stream()
+                                .filter(c -> c.id().equals(unit.row().classId))
+                                .findFirst()
+                                .orElseThrow(),
+                        canRedo,
+                        changes);
+    }
+
+    Map<UUID, String> spaceNames() {
+        Map<UUID, String> names = new HashMap<>();
+        spaces.all().forEach(s -> names.put(s.id(), s.name()));
+        return names;
+    }
+}

@@ -1,0 +1,7 @@
+/** Units, their revisions, and lessons. */
+@ApplicationModule(allowedDependencies = {"account", "school", "place", "knowhow", "record", "mastery"})
+@NullMarked
+package io.isokinet.server.unit;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;
