@@ -1,17 +1,27 @@
 package io.isokinet.server.hall;
 
+import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.record.Batch;
+import io.isokinet.server.record.Receipt;
+import io.isokinet.server.record.Recorder;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
+import jakarta.validation.Valid;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -21,19 +31,38 @@ class HallController {
     private final Lessons lessons;
     private final Marks marks;
     private final Records records;
+    private final Recorder recorder;
     private final Schools schools;
     private final KnowHows knowHows;
 
-    HallController(Lessons lessons, Marks marks, Records records, Schools schools, KnowHows knowHows) {
+    HallController(
+            Lessons lessons, Marks marks, Records records, Recorder recorder, Schools schools, KnowHows knowHows) {
         this.lessons = lessons;
         this.marks = marks;
         this.records = records;
+        this.recorder = recorder;
         this.schools = schools;
         this.knowHows = knowHows;
     }
 
     /** Everything one lesson in the hall needs, in one answer. @param away children registered as away */
     record HallView(LessonPlan lesson, Grid grid, Set<UUID> away, String pack) {}
+
+    /** What became of a batch, and the marks of the children in it as they are now. */
+    record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
+
+    @PostMapping("/{lesson}/batches")
+    public HallReceipt take(@PathVariable UUID lesson, @Valid @RequestBody Batch batch) {
+        LessonPlan plan = lessons.plan(lesson);
+        Receipt receipt = recorder.take(batch, SignedIn.current());
+        boolean all = !batch.taught().isEmpty() || !batch.voids().isEmpty();
+        Set<UUID> touched = batch.trials().stream().map(Batch.TrialEntry::child).collect(Collectors.toSet());
+        Map<UUID, Map<String, Grid.Cell>> cells = new HashMap<>();
+        for (Grid.Row row :
+                marks.grid(plan.classId(), plan.cueSets(), schools.today()).rows())
+            if (all || touched.contains(row.child().id())) cells.put(row.child().id(), row.cells());
+        return new HallReceipt(receipt, cells);
+    }
 
     @GetMapping("/{lesson}")
     @Transactional(readOnly = true)

@@ -1,0 +1,70 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+
+/** One row of what the server found wrong. */
+export type Finding = Schemas['Finding']
+
+/** A failed request, as problem details (RFC 9457). Status 0: the server was not reached. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    detail: string,
+    readonly findings: Finding[] = [],
+  ) {
+    super(detail)
+  }
+}
+
+const cookie = (name: string) =>
+  document.cookie
+    .split('; ')
+    .find((c) => c.startsWith(`${name}=`))
+    ?.slice(name.length + 1)
+
+/** The header that proves a request comes from our own page. */
+export const csrf = (): Record<string, string> => {
+  const token = cookie('XSRF-TOKEN')
+  return token ? { 'X-XSRF-TOKEN': token } : {}
+}
+
+const withCsrf: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') for (const [k, v] of Object.entries(csrf())) request.headers.set(k, v)
+    return request
+  },
+}
+
+const client = createClient<paths>({ baseUrl: '/' })
+client.use(withCsrf)
+
+export const api = client
+
+type Answer<T> = { data?: T; error?: unknown; response: Response }
+
+/** The data of an answer, or a Problem thrown. */
+export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
+  let got: Answer<T>
+  try {
+    got = await answer
+  } catch {
+    throw new Problem(0, 'Not reached', 'The server was not reached. Check the connection and try again.')
+  }
+  if (got.response.ok) return got.data as T
+  throw toProblem(got.response.status, got.error)
+}
+
+export function toProblem(status: number, body: unknown): Problem {
+  const b = (typeof body === 'object' && body !== null ? body : {}) as Partial<Problem> & { detail?: string }
+  return new Problem(
+    status,
+    b.title ?? 'It did not work',
+    b.detail ?? 'The server answered with nothing that can be read. Try again.',
+    b.findings ?? [],
+  )
+}
+
+/** If-Match for an edit made on a version. */
+export const ifMatch = (version: number | string | undefined) => ({ 'If-Match': `"${version}"` })

@@ -1,0 +1,308 @@
+import { Button, Input, InputNumber, Modal, Select } from 'antd'
+import { useState } from 'react'
+import { api, ifMatch, type Schemas, take } from '../api/client'
+import { ProblemNote } from '../shared/ProblemNote'
+import styles from './Children.module.css'
+
+type Child = Schemas['ChildView']
+type Action = Schemas['SideView']['action']
+type Side = 'LEFT' | 'RIGHT'
+
+const actions: { action: Action; label: string }[] = [
+  { action: 'THROW', label: 'Throwing hand' },
+  { action: 'BAT', label: 'Batting side' },
+  { action: 'KICK', label: 'Kicking foot' },
+]
+
+interface ChildrenProps {
+  group: Schemas['ClassView']
+  skills: Schemas['SkillView'][]
+  refresh: () => void
+}
+
+/** The children of a class with their sides; names are typed in, one a line. */
+export function Children({ group, skills, refresh }: ChildrenProps) {
+  const [names, setNames] = useState('')
+  const [error, setError] = useState<unknown>(null)
+  const [editing, setEditing] = useState<Child | null>(null)
+  const attempt = async (work: () => Promise<unknown>) => {
+    try {
+      setError(null)
+      await work()
+      refresh()
+      return true
+    } catch (e) {
+      setError(e)
+      return false
+    }
+  }
+  const add = () =>
+    attempt(async () => {
+      await take(
+        api.POST('/api/classes/{id}/children', {
+          params: { path: { id: group.id } },
+          body: { names: names.split(/\r?\n|,/).filter((n) => n.trim()) },
+        }),
+      )
+      setNames('')
+    })
+  const setSide = (child: Child, action: Action, side: Side | 'NONE') =>
+    attempt(() => {
+      const known = child.sides.filter((s) => !s.assumed && s.side && s.action !== action)
+      const sides: Record<string, Side> = Object.fromEntries(known.map((s) => [s.action, s.side as Side]))
+      if (side !== 'NONE') sides[action] = side
+      return take(
+        api.PUT('/api/children/{id}', {
+          params: { path: { id: child.id }, header: ifMatch(child.version) },
+          body: { given: child.given, family: child.family, yearAge: child.yearAge, sides },
+        }),
+      )
+    })
+  return (
+    <div className={styles.columns}>
+      <div className={styles.scroll}>
+        {error !== null && <ProblemNote error={error} retry={refresh} />}
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th scope="col">Child</th>
+              <th scope="col">Year</th>
+              {actions.map((a) => (
+                <th key={a.action} scope="col">
+                  {a.label}
+                </th>
+              ))}
+              <th scope="col">Cues left out</th>
+              <th scope="col">
+                <span className="visually-hidden">Change</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {group.children.map((child) => (
+              <tr key={child.id}>
+                <th scope="row">
+                  {child.given} <span className="mute">{child.family}</span>
+                </th>
+                <td>
+                  {child.year} <span className="mute">age {child.yearAge}</span>
+                </td>
+                {actions.map(({ action, label }) => {
+                  const side = child.sides.find((s) => s.action === action)
+                  return (
+                    <td key={action}>
+                      <SideChoice
+                        label={`${child.given}, ${label.toLowerCase()}`}
+                        side={side?.side}
+                        assumed={side?.assumed ?? false}
+                        choose={(s) => setSide(child, action, s)}
+                      />
+                    </td>
+                  )
+                })}
+                <td className="mute">
+                  {Object.entries(child.cues)
+                    .map(
+                      ([key, fit]) =>
+                        `${callOf(skills, key)} (${fit === 'ADAPTED' ? 'adapted' : 'does not apply'})`,
+                    )
+                    .join(', ')}
+                </td>
+                <td>
+                  <Button
+                    size="small"
+                    onClick={() => setEditing(child)}
+                    aria-label={`Change ${child.given} ${child.family}`}
+                  >
+                    Change
+                  </Button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {group.children.length === 0 && (
+          <p className="mute" style={{ padding: 12 }}>
+            Nobody yet. Type the names on the right, one a line, or import a roster.
+          </p>
+        )}
+      </div>
+      <aside className={styles.add}>
+        <h2>Add children</h2>
+        <label htmlFor="names" className="mute">
+          One a line: given name, then family name
+        </label>
+        <Input.TextArea id="names" rows={8} value={names} onChange={(e) => setNames(e.target.value)} />
+        <Button type="primary" onClick={add} disabled={!names.trim()} style={{ marginTop: 8 }}>
+          Add
+        </Button>
+        <h2 style={{ marginTop: 20 }}>Finding a side</h2>
+        <p className="mute">
+          Hand: the one that writes. Foot: the better one in a swing or a push. An outlined side is assumed
+          from another action; press it once it is known.
+        </p>
+      </aside>
+      {editing && (
+        <ChildDialog
+          child={editing}
+          classId={group.id}
+          skills={skills}
+          close={() => setEditing(null)}
+          saved={() => {
+            setEditing(null)
+            refresh()
+          }}
+        />
+      )}
+    </div>
+  )
+}
+
+const callOf = (skills: Schemas['SkillView'][], key: string) =>
+  skills.flatMap((s) => s.cues).find((c) => c.key === key)?.call.notSettled ?? key
+
+interface SideChoiceProps {
+  label: string
+  side?: Side
+  assumed: boolean
+  choose: (side: Side | 'NONE') => void
+}
+
+function SideChoice({ label, side, assumed, choose }: SideChoiceProps) {
+  const options: { value: Side | 'NONE'; text: string; said: string }[] = [
+    { value: 'LEFT', text: 'L', said: 'left' },
+    { value: 'NONE', text: '?', said: 'not settled' },
+    { value: 'RIGHT', text: 'R', said: 'right' },
+  ]
+  const now = side ?? 'NONE'
+  return (
+    <fieldset className={styles.sides} aria-label={label}>
+      {options.map((o) => (
+        <button
+          key={o.value}
+          type="button"
+          aria-pressed={now === o.value && !assumed}
+          aria-label={`${label}: ${o.said}${assumed && now === o.value ? ', assumed' : ''}`}
+          className={now !== o.value ? '' : assumed ? styles.assumed : styles.known}
+          onClick={() => choose(o.value)}
+        >
+          {o.text}
+        </button>
+      ))}
+    </fieldset>
+  )
+}
+
+interface ChildDialogProps {
+  child: Child
+  classId: string
+  skills: Schemas['SkillView'][]
+  close: () => void
+  saved: () => void
+}
+
+function ChildDialog({ child, classId, skills, close, saved }: ChildDialogProps) {
+  const [given, setGiven] = useState(child.given)
+  const [family, setFamily] = useState(child.family)
+  const [yearAge, setYearAge] = useState<number | null>(child.yearAge)
+  const [fits, setFits] = useState<Record<string, Schemas['Cell']['fit']>>(child.cues)
+  const [error, setError] = useState<unknown>(null)
+  const sides = Object.fromEntries(
+    child.sides.filter((s) => !s.assumed && s.side).map((s) => [s.action, s.side as Side]),
+  )
+  const attempt = async (work: () => Promise<unknown>) => {
+    try {
+      await work()
+      saved()
+    } catch (e) {
+      setError(e)
+    }
+  }
+  const save = () =>
+    attempt(async () => {
+      await take(
+        api.PUT('/api/children/{id}', {
+          params: { path: { id: child.id }, header: ifMatch(child.version) },
+          body: { given, family, yearAge: yearAge ?? child.yearAge, sides },
+        }),
+      )
+      for (const cue of new Set([...Object.keys(fits), ...Object.keys(child.cues)])) {
+        const fit = fits[cue] ?? 'APPLIES'
+        if (fit !== (child.cues[cue] ?? 'APPLIES'))
+          await take(
+            api.PUT('/api/children/{id}/cue-fit', { params: { path: { id: child.id } }, body: { cue, fit } }),
+          )
+      }
+    })
+  const leave = () =>
+    attempt(() =>
+      take(
+        api.DELETE('/api/classes/{id}/children/{childId}', {
+          params: { path: { id: classId, childId: child.id } },
+        }),
+      ),
+    )
+  return (
+    <Modal
+      open
+      title={`${child.given} ${child.family}`}
+      onCancel={close}
+      width={620}
+      footer={[
+        <Button key="leave" danger onClick={leave} style={{ float: 'left' }}>
+          Leaves the class today
+        </Button>,
+        <Button key="cancel" onClick={close}>
+          Cancel
+        </Button>,
+        <Button key="save" type="primary" onClick={save}>
+          Save
+        </Button>,
+      ]}
+    >
+      <div className={styles.names}>
+        <label htmlFor="child-given">
+          Given name
+          <Input id="child-given" value={given} onChange={(e) => setGiven(e.target.value)} />
+        </label>
+        <label htmlFor="child-family">
+          Family name
+          <Input id="child-family" value={family} onChange={(e) => setFamily(e.target.value)} />
+        </label>
+        <label htmlFor="child-age">
+          Age in September
+          <InputNumber id="child-age" value={yearAge} min={3} max={14} onChange={setYearAge} />
+        </label>
+      </div>
+      <h2>Cues that do not apply, or are adapted</h2>
+      <p className="mute">They leave the count for this child, and the grid says so.</p>
+      <div className={styles.fits}>
+        {skills.map((s) => (
+          <div key={s.key}>
+            <b>{s.name}</b>
+            {s.cues
+              .filter((c) => s.sets.some((set) => set.kind === 'COMPONENTS' && set.cues.includes(c.key)))
+              .map((c) => (
+                <div key={c.key} className={styles.fit}>
+                  <span>{c.call.notSettled}</span>
+                  <Select
+                    size="small"
+                    aria-label={`${s.name}, ${c.call.notSettled}`}
+                    value={fits[c.key] ?? 'APPLIES'}
+                    onChange={(fit) => setFits({ ...fits, [c.key]: fit })}
+                    style={{ width: 136 }}
+                    options={[
+                      { value: 'APPLIES', label: 'applies' },
+                      { value: 'ADAPTED', label: 'adapted' },
+                      { value: 'NOT_APPLYING', label: 'does not apply' },
+                    ]}
+                  />
+                </div>
+              ))}
+          </div>
+        ))}
+      </div>
+      {error !== null && <ProblemNote error={error} />}
+    </Modal>
+  )
+}

@@ -1,0 +1,127 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Button, Select, Tabs } from 'antd'
+import { useState } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { api, take } from '../api/client'
+import page from '../shared/Page.module.css'
+import { ProblemNote } from '../shared/ProblemNote'
+import { Children } from './Children'
+import { GridTable } from './GridTable'
+import { RosterImport } from './RosterImport'
+
+/** One class: its children, and what was seen of each. */
+export default function ClassPage() {
+  const { id = '' } = useParams()
+  const queries = useQueryClient()
+  const [search, setSearch] = useSearchParams()
+  const [importing, setImporting] = useState(false)
+  const group = useQuery({
+    queryKey: ['class', id],
+    queryFn: () => take(api.GET('/api/classes/{id}', { params: { path: { id } } })),
+  })
+  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
+  const kind = search.get('kind') ?? 'components'
+  const chosen = search.getAll('skill')
+  const sets = (skills.data ?? [])
+    .filter((s) => chosen.length === 0 || chosen.includes(s.key))
+    .map((s) => `${s.key}/${kind}`)
+  if (group.error)
+    return (
+      <div className={page.page}>{<ProblemNote error={group.error} retry={() => group.refetch()} />}</div>
+    )
+  if (!group.data) return <p className={page.page}>Opening …</p>
+  const { name, year, yearAge, children } = group.data
+  const left = children.filter((c) => c.sides.some((s) => s.action === 'THROW' && s.side === 'LEFT')).length
+  const refresh = () => {
+    queries.invalidateQueries({ queryKey: ['class', id] })
+    queries.invalidateQueries({ queryKey: ['grid', id] })
+    queries.invalidateQueries({ queryKey: ['classes'] })
+  }
+  const change = (key: string, values: string[]) => {
+    const next = new URLSearchParams(search)
+    next.delete(key)
+    for (const value of values) next.append(key, value)
+    setSearch(next, { replace: true })
+  }
+  const query = sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')
+  return (
+    <div className={page.page}>
+      <div className={page.head}>
+        <h1>
+          {name} · {year}
+        </h1>
+        <span className={page.chip}>
+          age {yearAge} to {yearAge + 1}
+        </span>
+        <span className={page.chip}>
+          {children.length} children · {left} left-handed
+        </span>
+        <div className={page.end}>
+          <Button onClick={() => setImporting(true)}>Import a roster</Button>
+          <Link to={`/units/new?class=${id}`}>
+            <Button type="primary" tabIndex={-1}>
+              Plan a unit
+            </Button>
+          </Link>
+        </div>
+      </div>
+      <Tabs
+        activeKey={search.get('tab') ?? 'grid'}
+        onChange={(tab) => change('tab', [tab])}
+        size="small"
+        items={[
+          {
+            key: 'grid',
+            label: 'What was seen',
+            children: (
+              <>
+                <div className={page.head}>
+                  <Select
+                    aria-label="Cue sets"
+                    value={kind}
+                    onChange={(k) => change('kind', [k])}
+                    options={[
+                      { value: 'components', label: 'Component sets' },
+                      { value: 'short', label: 'Short sets' },
+                    ]}
+                    style={{ width: 160 }}
+                  />
+                  <Select
+                    aria-label="Skills"
+                    mode="multiple"
+                    placeholder="All skills"
+                    value={chosen}
+                    onChange={(k) => change('skill', k)}
+                    options={skills.data?.map((s) => ({ value: s.key, label: s.name }))}
+                    style={{ minWidth: 220 }}
+                  />
+                  <div className={page.end}>
+                    <Button href={`/api/classes/${id}/grid.csv?${query}`} disabled={sets.length === 0}>
+                      Export as CSV
+                    </Button>
+                  </div>
+                </div>
+                {sets.length > 0 && <GridTable classId={id} sets={sets} />}
+              </>
+            ),
+          },
+          {
+            key: 'children',
+            label: 'Children and sides',
+            children: <Children group={group.data} skills={skills.data ?? []} refresh={refresh} />,
+          },
+        ]}
+      />
+      {importing && (
+        <RosterImport
+          into={{ id, name }}
+          close={() => setImporting(false)}
+          taken={() => {
+            setImporting(false)
+            refresh()
+          }}
+        />
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,199 @@
+import { Button, Modal, Select } from 'antd'
+import { useRef, useState } from 'react'
+import { csrf, Problem, type Schemas, toProblem } from '../api/client'
+import { ProblemNote } from '../shared/ProblemNote'
+import styles from './RosterImport.module.css'
+
+type Roster = Schemas['Roster']
+type Mapping = Record<string, number>
+
+const fields: [string, string][] = [
+  ['GIVEN', 'Given name'],
+  ['FAMILY', 'Family name'],
+  ['FULL_NAME', 'Whole name'],
+  ['CLASS', 'Class'],
+  ['YEAR', 'Year'],
+  ['THROWING_HAND', 'Throwing hand'],
+  ['BATTING_SIDE', 'Batting side'],
+  ['KICKING_FOOT', 'Kicking foot'],
+]
+
+async function send<T>(path: string, files: File[], mapping: Mapping | null, into?: string): Promise<T> {
+  const form = new FormData()
+  for (const file of files) form.append('files', file)
+  if (mapping)
+    form.append(
+      'mapping',
+      Object.entries(mapping)
+        .map(([field, column]) => `${field}:${column}`)
+        .join(','),
+    )
+  if (into) form.append('into', into)
+  let response: Response
+  try {
+    response = await fetch(path, { method: 'POST', body: form, headers: csrf() })
+  } catch {
+    throw new Problem(0, 'Not reached', 'The server was not reached. Check the connection and try again.')
+  }
+  const body = await response.json().catch(() => null)
+  if (!response.ok) throw toProblem(response.status, body)
+  return body as T
+}
+
+interface RosterImportProps {
+  /** the class that rows without one go to; the rows must name theirs without it */
+  into?: { id: string; name: string }
+  close: () => void
+  taken: () => void
+}
+
+/** Choose a file, look at what would come in, map the columns, take it whole. */
+export function RosterImport({ into, close, taken }: RosterImportProps) {
+  const file = useRef<HTMLInputElement>(null)
+  const folder = useRef<HTMLInputElement>(null)
+  const [files, setFiles] = useState<File[]>([])
+  const [roster, setRoster] = useState<Roster | null>(null)
+  const [error, setError] = useState<unknown>(null)
+  const [busy, setBusy] = useState(false)
+  const attempt = async (work: () => Promise<void>) => {
+    setBusy(true)
+    setError(null)
+    try {
+      await work()
+    } catch (e) {
+      setError(e)
+    } finally {
+      setBusy(false)
+    }
+  }
+  const preview = (chosen: File[], mapping: Mapping | null) =>
+    attempt(async () => {
+      setFiles(chosen)
+      setRoster(null)
+      setRoster(await send<Roster>('/api/rosters/preview', chosen, mapping, into?.id))
+    })
+  const take = () =>
+    attempt(async () => {
+      await send(
+        '/api/rosters',
+        files,
+        roster?.kind === 'PLAIN' ? (roster.mapping as Mapping) : null,
+        into?.id,
+      )
+      taken()
+    })
+  const choose = (list: FileList | null) => {
+    const chosen = [...(list ?? [])].filter((f) => /\.(csv|txt|tsv|zip)$/i.test(f.name))
+    if (chosen.length > 0) preview(chosen, null)
+    else
+      setError(
+        new Problem(400, 'Nothing to read', 'There is no CSV or zip among these files. Choose others.'),
+      )
+  }
+  const remap = (field: string, column: number | null) => {
+    const mapping = { ...(roster?.mapping as Mapping) }
+    if (column === null) delete mapping[field]
+    else mapping[field] = column
+    preview(files, mapping)
+  }
+  const ready = roster !== null && roster.findings.length === 0 && roster.children > 0
+  return (
+    <Modal
+      open
+      title={into ? `Import a roster into ${into.name}` : 'Import a roster'}
+      onCancel={close}
+      width={760}
+      okText={ready ? `Take ${roster.children} children` : 'Take them'}
+      okButtonProps={{ disabled: !ready, loading: busy }}
+      onOk={take}
+    >
+      <p className="mute">
+        A CSV from any system, or a OneRoster set as zip or folder. You see what would come in before anything
+        is saved.
+      </p>
+      <div className={styles.choose}>
+        <Button onClick={() => file.current?.click()}>Choose a file</Button>
+        <Button onClick={() => folder.current?.click()}>Choose a folder</Button>
+        <input
+          ref={file}
+          type="file"
+          hidden
+          multiple
+          aria-label="Roster file"
+          accept=".csv,.txt,.tsv,.zip"
+          onChange={(e) => choose(e.target.files)}
+        />
+        <input
+          ref={(el) => {
+            folder.current = el
+            el?.setAttribute('webkitdirectory', '')
+          }}
+          type="file"
+          hidden
+          multiple
+          aria-label="Roster folder"
+          onChange={(e) => choose(e.target.files)}
+        />
+        {files.length > 0 && <span className="mute">{files.map((f) => f.name).join(', ')}</span>}
+      </div>
+      {error !== null && <ProblemNote error={error} />}
+      {roster && (
+        <>
+          <p>
+            {roster.kind === 'ONEROSTER' ? 'A OneRoster set' : 'A plain CSV'}, {roster.encoding}:{' '}
+            <b>{roster.children} children</b>{' '}
+            {roster.classes.length > 0 &&
+              `in ${roster.classes.map((c) => `${c.name ?? into?.name ?? '?'} (${c.children.length})`).join(', ')}`}
+          </p>
+          {roster.kind === 'PLAIN' && (
+            <div className={styles.scroll}>
+              <table className={styles.table}>
+                <thead>
+                  <tr>
+                    {roster.columns.map((column, i) => (
+                      // biome-ignore lint/suspicious/noArrayIndexKey: a column is its place
+                      <th key={i} scope="col">
+                        {column || <i>no name</i>}
+                        <Select
+                          size="small"
+                          aria-label={`What “${column}” is`}
+                          value={fields.find(([f]) => (roster.mapping as Mapping)[f] === i)?.[0] ?? ''}
+                          onChange={(field) => {
+                            const before = fields.find(([f]) => (roster.mapping as Mapping)[f] === i)?.[0]
+                            if (field) remap(field, i)
+                            else if (before) remap(before, null)
+                          }}
+                          style={{ width: 130, display: 'block' }}
+                          options={[
+                            { value: '', label: 'left out' },
+                            ...fields.map(([value, label]) => ({ value, label })),
+                          ]}
+                        />
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {roster.sample.map((row, r) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: a sample row is its place
+                    <tr key={r}>
+                      {row.map((cell, c) => (
+                        // biome-ignore lint/suspicious/noArrayIndexKey: a cell is its place
+                        <td key={c}>{cell}</td>
+                      ))}
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+          {roster.findings.length > 0 && (
+            <ProblemNote
+              error={new Problem(400, 'Not yet: these have to be mended first', '', roster.findings)}
+            />
+          )}
+        </>
+      )}
+    </Modal>
+  )
+}

@@ -1,0 +1,90 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { ConfigProvider } from 'antd'
+import { lazy, Suspense } from 'react'
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
+import { Problem } from '../api/client'
+import { tokens } from '../shared/tokens'
+import { Shell } from './Shell'
+
+const ClassesPage = lazy(() => import('../classes/ClassesPage'))
+const ClassPage = lazy(() => import('../classes/ClassPage'))
+const SkillsPage = lazy(() => import('../knowhow/SkillsPage'))
+const CupboardPage = lazy(() => import('../cupboard/CupboardPage'))
+const UnitsPage = lazy(() => import('../unit/UnitsPage'))
+const NewUnitPage = lazy(() => import('../unit/NewUnitPage'))
+const UnitPage = lazy(() => import('../unit/UnitPage'))
+const LessonPage = lazy(() => import('../lesson/LessonPage'))
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 15_000,
+      retry: (count, error) =>
+        !(error instanceof Problem && error.status > 0 && error.status < 500) && count < 1,
+    },
+  },
+})
+
+const theme = {
+  token: {
+    colorPrimary: tokens.evidence,
+    colorInfo: tokens.evidence,
+    colorLink: tokens.evidence,
+    colorWarning: tokens.tape,
+    colorError: '#9B2C1E',
+    colorBgLayout: tokens.paper,
+    colorBgContainer: tokens.panel,
+    colorBgElevated: tokens.panel,
+    colorText: tokens.ink,
+    colorTextSecondary: tokens.mute,
+    colorTextTertiary: tokens.mute,
+    colorTextDescription: tokens.mute,
+    colorTextPlaceholder: '#6E7875',
+    colorBorder: '#BDB39D',
+    colorBorderSecondary: tokens.line,
+    borderRadius: 6,
+    fontFamily: tokens.sans,
+    fontSize: 14,
+    controlHeight: 32,
+    wireframe: false,
+  },
+  components: {
+    Button: {
+      colorPrimary: tokens.tape,
+      colorPrimaryHover: '#8F380B',
+      colorPrimaryActive: '#722C08',
+      primaryShadow: 'none',
+    },
+    Table: { cellPaddingBlockSM: 6, headerBg: tokens.paper },
+  },
+}
+
+export function Desk() {
+  return (
+    <ConfigProvider theme={theme}>
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <Shell>
+            <Suspense fallback={<p style={{ padding: 24 }}>Opening …</p>}>
+              <Routes>
+                <Route path="/" element={<Navigate to="/units" replace />} />
+                <Route path="/classes" element={<ClassesPage />} />
+                <Route path="/classes/:id" element={<ClassPage />} />
+                <Route path="/units" element={<UnitsPage />} />
+                <Route path="/units/new" element={<NewUnitPage />} />
+                <Route path="/units/:id" element={<UnitPage />} />
+                <Route path="/lessons/:id" element={<LessonPage />} />
+                <Route path="/know-how" element={<SkillsPage />} />
+                <Route path="/cupboard" element={<CupboardPage />} />
+                <Route
+                  path="*"
+                  element={<p style={{ padding: 24 }}>There is no such page. Choose one above.</p>}
+                />
+              </Routes>
+            </Suspense>
+          </Shell>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </ConfigProvider>
+  )
+}

@@ -1,0 +1,35 @@
+import { Modal } from 'antd'
+
+const keys: [string, string][] = [
+  ['?', 'this list'],
+  ['g then u, c, k, b', 'go to Units, Classes, Know-how, Cupboard & spaces'],
+  ['arrows', 'on a unit: walk the blocks; on a class: walk the grid'],
+  ['Alt + up or down', 'on a unit: move the block in its lesson'],
+  ['E, H', 'on a unit: easier, harder'],
+  ['L', 'on a unit: lock or unlock'],
+  ['S', 'on a unit: what could stand instead'],
+  ['W', 'on a unit: why'],
+  ['R', 'on a unit: replan the rest'],
+  ['Z, Shift + Z', 'on a unit: undo, redo'],
+  ['Enter', 'on a class: the looks behind a mark'],
+]
+
+/** Every key there is. */
+export function KeysHelp({ close }: { close: () => void }) {
+  return (
+    <Modal open title="Keys" onCancel={close} footer={null} width={520}>
+      <table>
+        <tbody>
+          {keys.map(([key, what]) => (
+            <tr key={key}>
+              <th scope="row" style={{ textAlign: 'left', padding: '4px 18px 4px 0', whiteSpace: 'nowrap' }}>
+                {key}
+              </th>
+              <td>{what}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Modal>
+  )
+}

@@ -1,0 +1,109 @@
+import { useCallback, useEffect, useState } from 'react'
+import { csrf, Problem, type Schemas, toProblem } from '../api/client'
+import { uuid7 } from '../shared/uuid7'
+import styles from './Hall.module.css'
+import { HallScreen } from './HallScreen'
+import { lastingOutbox, passingOutbox } from './outbox'
+import { SendError } from './sender'
+import { createHallStore, type HallStore } from './store'
+
+type HallView = Schemas['HallView']
+
+async function get<T>(path: string): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path)
+  } catch {
+    throw new Problem(0, 'Not reached', 'The server was not reached. Check the connection and try again.')
+  }
+  const body = await response.json().catch(() => null)
+  if (!response.ok) throw toProblem(response.status, body)
+  return body as T
+}
+
+async function put(path: string, method: string, body: unknown): Promise<Response> {
+  try {
+    return await fetch(path, {
+      method,
+      body: JSON.stringify(body),
+      headers: { 'Content-Type': 'application/json', ...csrf() },
+    })
+  } catch {
+    throw new SendError(0, 'The server was not reached.')
+  }
+}
+
+/** One id a person on this device, so that two people's running numbers never meet. */
+function deviceOf(person: string) {
+  const name = `isokinet.device.${person}`
+  const known = localStorage.getItem(name)
+  if (known) return known
+  const made = uuid7()
+  localStorage.setItem(name, made)
+  return made
+}
+
+/** A browser keeps things offline only for https or this very machine. */
+const lasting = window.isSecureContext
+
+/** Opens a lesson in the hall. */
+export function Hall({ lesson }: { lesson: string }) {
+  const [store, setStore] = useState<HallStore | null>(null)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const open = useCallback(async () => {
+    setProblem(null)
+    try {
+      const [session, hall] = await Promise.all([
+        get<Schemas['SessionView']>('/api/session'),
+        get<HallView>(`/api/hall/${lesson}`),
+      ])
+      setStore((before) => {
+        before?.stop()
+        return createHallStore({
+          hall,
+          person: session.person,
+          device: deviceOf(session.person),
+          outbox: lasting ? lastingOutbox() : passingOutbox(),
+          send: async (batch) => {
+            const response = await put(`/api/hall/${lesson}/batches`, 'POST', batch)
+            if (!response.ok) throw new SendError(response.status, 'The server did not take it.')
+            return response.json()
+          },
+        })
+      })
+    } catch (e) {
+      setProblem(e instanceof Problem ? e : new Problem(500, 'Something went wrong', String(e)))
+    }
+  }, [lesson])
+  useEffect(() => {
+    void open()
+  }, [open])
+  useEffect(() => {
+    if (!store) return
+    window.addEventListener('online', store.flush)
+    return () => {
+      window.removeEventListener('online', store.flush)
+      store.stop()
+    }
+  }, [store])
+  const finish = async () => {
+    const response = await put(`/api/lessons/${lesson}/state`, 'PUT', { state: 'TAUGHT' })
+    if (!response.ok) throw toProblem(response.status, await response.json().catch(() => null))
+    window.location.assign(`/lessons/${lesson}`)
+  }
+  if (problem)
+    return (
+      <main className={styles.alone} role="alert">
+        <h1>{problem.title}</h1>
+        <p>{problem.message}</p>
+        <p>
+          <button type="button" className={styles.button} onClick={open}>
+            Try again
+          </button>{' '}
+          <a href="/">To the desk</a>
+        </p>
+      </main>
+    )
+  if (!store) return <p className={styles.alone}>Opening …</p>
+  return <HallScreen store={store} lasting={lasting} finish={finish} />
+}

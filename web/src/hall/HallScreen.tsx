@@ -1,0 +1,282 @@
+import { memo, useEffect, useRef, useState, useSyncExternalStore } from 'react'
+import type { Schemas } from '../api/client'
+import { Mark, markWords, Pips } from '../shared/Mark'
+import styles from './Hall.module.css'
+import { type HallStore, key } from './store'
+
+type Cell = Schemas['Cell']
+type Cue = Schemas['CueView']
+type Child = Schemas['ChildView']
+
+const NOTHING: boolean[] = []
+
+interface HallScreenProps {
+  store: HallStore
+  /** whether presses outlive the page */
+  lasting: boolean
+  /** marks the lesson as taught; throws if that fails */
+  finish: () => Promise<void>
+}
+
+/** Watching in the hall: choose a cue, press the half of a child's tile. */
+export function HallScreen({ store, lasting, finish }: HallScreenProps) {
+  const state = useSyncExternalStore(store.subscribe, store.get)
+  const [history, setHistory] = useState(false)
+  const [failed, setFailed] = useState<string | null>(null)
+  const { hall, cue, registering, check } = state
+  const cues = hall.grid.skills.flatMap((s) => s.cues)
+  const now = cues.find((c) => c.key === cue)
+  const segment = hall.lesson.segments.find((s) => s.id === state.segment)
+  const here = hall.grid.rows.filter((r) => registering || !state.away.has(r.child.id))
+  const offered = cuesFor(cues, segment)
+  const started = new Set(hall.lesson.segments.flatMap((s) => s.introduces))
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      const digit = Number(event.key)
+      if (event.target instanceof HTMLSelectElement) return
+      if (digit >= 1 && digit <= offered.length) store.chooseCue(offered[digit - 1].key)
+      if (event.key === 'z') store.undo()
+    }
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  })
+  return (
+    <div className={styles.hall}>
+      {!lasting && (
+        <p className={styles.insecure} role="status">
+          This address is plain http: nothing is kept offline. Stay connected, or open it over https.
+        </p>
+      )}
+      <header className={styles.top}>
+        <div>
+          <h1>
+            {hall.grid.className} · lesson {hall.lesson.number} of {hall.lesson.of}
+          </h1>
+          <label className={styles.segment}>
+            <span className="visually-hidden">What runs now</span>
+            <select value={state.segment} onChange={(e) => store.chooseSegment(e.target.value)}>
+              {hall.lesson.segments
+                .filter((s) => s.focus.length > 0)
+                .map((s) => (
+                  <option key={s.id} value={s.id}>
+                    {s.name}, {s.minutes} min{s.setting === 'GAME' ? ', play' : ''}
+                  </option>
+                ))}
+            </select>
+          </label>
+        </div>
+        {now && (
+          <div className={styles.now}>
+            <b>“{now.call.notSettled}”</b>
+            <p>{now.question.notSettled}</p>
+            <p className={styles.stand}>Stand {now.view.notSettled}.</p>
+          </div>
+        )}
+        <Saved store={store} />
+      </header>
+      <main className={styles.tiles}>
+        {here.map((row) => (
+          <Tile
+            key={row.child.id}
+            child={row.child}
+            name={row.child.name}
+            left={sideOf(row.child) === 'LEFT'}
+            cell={state.cells[row.child.id]?.[cue]}
+            fresh={state.fresh[key(row.child.id, cue)] ?? NOTHING}
+            away={state.away.has(row.child.id)}
+            registering={registering}
+            inCheck={check ? checked(state.pressed, row.child.id, cue, check[row.child.id]) : null}
+            store={store}
+          />
+        ))}
+        {here.length === 0 && <p>Nobody is here. Open the register and mark who came.</p>}
+      </main>
+      <nav className={styles.cues} aria-label="Cues">
+        {offered.map((c, i) => (
+          <button
+            key={c.key}
+            type="button"
+            aria-pressed={c.key === cue}
+            className={c.key === cue ? styles.chosen : ''}
+            onClick={() => store.chooseCue(c.key)}
+          >
+            <span>
+              {i + 1} {c.call.notSettled}
+            </span>
+            <small>{started.has(c.key) ? 'new today' : c.phase}</small>
+          </button>
+        ))}
+      </nav>
+      <footer className={styles.foot}>
+        <button type="button" onClick={() => store.undo()} disabled={state.pressed.length === 0}>
+          ↶ {lastWords(state.pressed)}
+        </button>
+        <button type="button" onClick={() => setHistory(!history)} aria-expanded={history}>
+          History
+        </button>
+        <button type="button" aria-pressed={registering} onClick={store.toggleRegister}>
+          {registering ? 'Close the register' : `Register: ${hall.grid.rows.length - state.away.size} here`}
+        </button>
+        <button type="button" aria-pressed={check !== null} onClick={store.toggleCheck}>
+          {check ? 'End the check' : 'Check: five each'}
+        </button>
+        <span className={styles.space} />
+        <a href={`/lessons/${hall.lesson.lesson}`}>Sheet</a>
+        <button
+          type="button"
+          disabled={state.sending.status === 'waiting'}
+          onClick={() => finish().catch((e: Error) => setFailed(e.message))}
+        >
+          Lesson taught
+        </button>
+      </footer>
+      {failed && (
+        <p className={styles.insecure} role="alert">
+          {failed}
+        </p>
+      )}
+      {history && (
+        <section className={styles.history} aria-label="History">
+          <h2>The last presses</h2>
+          {state.pressed.length === 0 && <p>Nothing pressed yet.</p>}
+          {[...state.pressed].reverse().map((p) => (
+            <p key={p.trial}>
+              {p.name}, {p.shown ? 'shown' : 'not yet'}, “{cues.find((c) => c.key === p.cue)?.call.notSettled}
+              ”
+              <button type="button" onClick={() => store.undo(p.trial)}>
+                Take back
+              </button>
+            </p>
+          ))}
+        </section>
+      )}
+    </div>
+  )
+}
+
+const sideOf = (child: Child) => child.sides.find((s) => s.action === 'THROW')?.side
+
+/** The cues of what runs now first, then the others of its skills. */
+function cuesFor(cues: Cue[], segment?: Schemas['Taught']): Cue[] {
+  const focus = segment?.focus ?? []
+  const skills = new Set(focus.map((k) => k.split('/')[0]))
+  return [
+    ...focus.flatMap((k) => cues.filter((c) => c.key === k)),
+    ...cues.filter((c) => !focus.includes(c.key) && (skills.size === 0 || skills.has(c.skill))),
+  ].slice(0, 6)
+}
+
+const checked = (
+  pressed: readonly { child: string; cue: string }[],
+  child: string,
+  cue: string,
+  sitting?: string,
+) => (sitting ? pressed.filter((p) => p.child === child && p.cue === cue).length : 0)
+
+const lastWords = (pressed: readonly { name: string; shown: boolean }[]) => {
+  const last = pressed[pressed.length - 1]
+  return last ? `${last.name}, ${last.shown ? 'shown' : 'not yet'}` : 'Undo'
+}
+
+function Saved({ store }: { store: HallStore }) {
+  const { sending } = useSyncExternalStore(store.subscribe, store.get)
+  return (
+    <div className={`${styles.saved} ${styles[sending.status]}`} role="status">
+      {sending.status === 'saved' && '● all saved'}
+      {sending.status === 'waiting' && (
+        <>
+          ◌ {sending.count} waiting{sending.why && `: ${sending.why}`}
+        </>
+      )}
+      {sending.status === 'failed' && (
+        <>
+          ▲ {sending.count} failed: {sending.why}
+        </>
+      )}
+      {sending.status !== 'saved' && sending.status !== 'failed' && (
+        <button type="button" onClick={store.flush}>
+          Try now
+        </button>
+      )}
+    </div>
+  )
+}
+
+interface TileProps {
+  child: Child
+  name: string
+  left: boolean
+  cell?: Cell
+  /** presses that the mark does not hold yet */
+  fresh: readonly boolean[]
+  away: boolean
+  registering: boolean
+  /** presses in the running check; null without one */
+  inCheck: number | null
+  store: HallStore
+}
+
+/** A child's tile: the upper half is shown, the lower not yet; every press is a new trial. */
+const Tile = memo(function Tile({
+  child,
+  name,
+  left,
+  cell,
+  fresh,
+  away,
+  registering,
+  inCheck,
+  store,
+}: TileProps) {
+  const renders = useRef(0)
+  renders.current++
+  const pips = [...(cell?.pips ?? []), ...fresh].slice(-5)
+  const mark = cell?.mark ?? 'NOT_TAUGHT'
+  if (registering)
+    return (
+      <div className={`${styles.tile} ${away ? styles.away : ''}`}>
+        <button
+          type="button"
+          className={styles.whole}
+          aria-pressed={!away}
+          onClick={() => store.setPresent(child.id, away)}
+        >
+          <b>{name}</b>
+          <span>{away ? 'away' : 'here'}</span>
+        </button>
+      </div>
+    )
+  const full = inCheck !== null && inCheck >= 5
+  return (
+    <div className={styles.tile} data-renders={renders.current}>
+      <button
+        type="button"
+        className={styles.shown}
+        disabled={full}
+        aria-label={`${name}: shown`}
+        onClick={() => store.press(child.id, true)}
+      >
+        <span className={styles.name}>
+          <b>{name}</b>
+          {left && <small>left</small>}
+        </span>
+        <span className={styles.seen} title={markWords(mark)}>
+          <span className={fresh.length > 0 ? styles.old : ''}>
+            <Mark mark={mark} fill={cell?.fill} size={24} />
+          </span>
+          <Pips pips={pips} height={18} />
+          <small className={styles.word}>{inCheck === null ? 'shown' : `${inCheck} of 5`}</small>
+        </span>
+      </button>
+      <button
+        type="button"
+        className={styles.notYet}
+        disabled={full}
+        aria-label={`${name}: not yet`}
+        onClick={() => store.press(child.id, false)}
+      >
+        <i aria-hidden="true" /> not yet
+      </button>
+    </div>
+  )
+})

@@ -1,0 +1,76 @@
+import Dexie, { type Table } from 'dexie'
+import type { Schemas } from '../api/client'
+
+export type Trial = Schemas['TrialEntry']
+export type Void = Schemas['VoidEntry']
+export type Register = Schemas['RegisterEntry']
+export type Taught = Schemas['TaughtEntry']
+
+/** One thing that was pressed and has to reach the server. */
+export type Entry = { id: string; person: string; lesson: string; order: number; refused?: string } & (
+  | { kind: 'trial'; entry: Trial }
+  | { kind: 'void'; entry: Void }
+  | { kind: 'register'; entry: Register }
+  | { kind: 'taught'; entry: Taught }
+)
+
+/** Where entries wait until the server has them. */
+export interface Outbox {
+  /** true if entries outlive the page */
+  readonly lasting: boolean
+  put(entry: Entry): Promise<void>
+  remove(ids: readonly string[]): Promise<void>
+  /** a person's entries for a lesson, in the order they were pressed */
+  all(person: string, lesson: string): Promise<Entry[]>
+  /** the device's next running number */
+  nextOrder(): Promise<number>
+}
+
+class HallDatabase extends Dexie {
+  entries!: Table<Entry, string>
+  counters!: Table<{ name: string; value: number }, string>
+
+  constructor(name: string) {
+    super(name)
+    this.version(1).stores({ entries: 'id, [person+lesson], order', counters: 'name' })
+  }
+}
+
+/** In IndexedDB: survives a closed tab and a killed browser. */
+export function lastingOutbox(name = 'isokinet-hall'): Outbox {
+  const db = new HallDatabase(name)
+  return {
+    lasting: true,
+    put: async (entry) => void (await db.entries.put(entry)),
+    remove: (ids) => db.entries.bulkDelete([...ids]),
+    all: async (person, lesson) => {
+      const mine = await db.entries.where('[person+lesson]').equals([person, lesson]).toArray()
+      return mine.sort((a, b) => a.order - b.order)
+    },
+    nextOrder: () =>
+      db.transaction('rw', db.counters, async () => {
+        const value = ((await db.counters.get('order'))?.value ?? 0) + 1
+        await db.counters.put({ name: 'order', value })
+        return value
+      }),
+  }
+}
+
+/** In memory only: for a page that the browser does not trust with storage. */
+export function passingOutbox(): Outbox {
+  const entries = new Map<string, Entry>()
+  // Numbers of an earlier page of this device must not come again.
+  let order = Date.now() * 1000
+  return {
+    lasting: false,
+    put: async (entry) => void entries.set(entry.id, entry),
+    remove: async (ids) => {
+      for (const id of ids) entries.delete(id)
+    },
+    all: async (person, lesson) =>
+      [...entries.values()]
+        .filter((e) => e.person === person && e.lesson === lesson)
+        .sort((a, b) => a.order - b.order),
+    nextOrder: async () => ++order,
+  }
+}

@@ -1,0 +1,254 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { Link } from 'react-router'
+import type { Schemas } from '../api/client'
+import { dayWords } from '../shared/dates'
+import { rungFill, rungInk, tokens } from '../shared/tokens'
+import styles from './Board.module.css'
+import { CueThreads } from './CueThreads'
+import { useWidth } from './useWidth'
+
+type Lesson = Schemas['LessonView']
+type Segment = Schemas['SegmentView']
+
+/** width of the column of cue names, in px */
+export const LABELS = 178
+const NARROWEST = 108
+const MINUTE = 9.5
+
+interface BoardProps {
+  unit: Schemas['UnitView']
+  selected?: string
+  select: (segment: string) => void
+  /** puts a segment to another place in its lesson */
+  move: (segment: Segment, position: number) => void
+}
+
+/** Cue threads over lesson columns, and under each column its segments as blocks as tall as their minutes. */
+export function Board({ unit, selected, select, move }: BoardProps) {
+  const [ref, width] = useWidth<HTMLDivElement>()
+  const board = useRef<HTMLDivElement>(null)
+  const column = Math.max(NARROWEST, (width - LABELS) / unit.lessons.length)
+  const minute = Math.max(5, Math.min(MINUTE, 300 / Math.max(...unit.lessons.map((l) => l.minutes))))
+  const focus = (id: string | undefined) => {
+    if (!id) return
+    select(id)
+    board.current?.querySelector<HTMLElement>(`[data-segment="${id}"]`)?.focus()
+  }
+  const walk = (event: KeyboardEvent, lesson: Lesson, index: number) => {
+    if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+      event.preventDefault()
+      const to = index + (event.key === 'ArrowUp' ? -1 : 1)
+      if (to >= 0 && to < lesson.segments.length) move(lesson.segments[index], to)
+      return
+    }
+    const across = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
+    const down = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+    if (down) {
+      event.preventDefault()
+      focus(lesson.segments[index + down]?.id)
+    } else if (across) {
+      event.preventDefault()
+      let next = lesson.position + across
+      while (unit.lessons[next]?.segments.length === 0) next += across
+      const segments = unit.lessons[next]?.segments
+      focus(segments?.[Math.min(index, segments.length - 1)]?.id)
+    }
+  }
+  return (
+    <div ref={ref} className={styles.outer}>
+      <div ref={board} className={styles.board} style={{ width: LABELS + column * unit.lessons.length }}>
+        <div className={styles.heads}>
+          {unit.lessons.map((l) => (
+            <div key={l.id} className={styles.headCell} style={{ width: column }}>
+              <Link to={`/lessons/${l.id}`} title={dayWords(l.onDate)}>
+                Lesson {l.position + 1}
+              </Link>
+              <span>
+                {l.state === 'PLANNED'
+                  ? dayWords(l.onDate).slice(4)
+                  : l.state === 'TAUGHT'
+                    ? 'taught'
+                    : 'lost'}
+              </span>
+            </div>
+          ))}
+        </div>
+        <CueThreads unit={unit} column={column} selected={selected} select={select} />
+        <div className={styles.lessons}>
+          <Legend />
+          {unit.lessons.map((l) => (
+            <div key={l.id} className={styles.column} style={{ width: column }}>
+              {l.state === 'LOST' && (
+                <p className={styles.lost} style={{ height: l.minutes * minute }}>
+                  lost
+                  <br />
+                  {dayWords(l.onDate)}
+                </p>
+              )}
+              {l.segments.map((s, i) => (
+                <Block
+                  key={s.id}
+                  segment={s}
+                  index={i}
+                  lesson={l}
+                  minute={minute}
+                  selected={s.id === selected}
+                  first={l.position === firstWith(unit) && i === 0 && !selected}
+                  strained={unit.strains.some((x) => x.segment === s.id && x.level !== 'SOFT')}
+                  select={() => select(s.id)}
+                  walk={(e) => walk(e, l, i)}
+                  drop={(to) => move(s, to)}
+                />
+              ))}
+              {l.segments.length > 0 && (
+                <p className={styles.totals}>
+                  {l.tries} tries
+                  <br />
+                  {l.motionPercent} % moving
+                  <br />
+                  {l.looks} looks
+                </p>
+              )}
+            </div>
+          ))}
+        </div>
+      </div>
+    </div>
+  )
+}
+
+const firstWith = (unit: Schemas['UnitView']) => unit.lessons.findIndex((l) => l.segments.length > 0)
+
+interface BlockProps {
+  segment: Segment
+  index: number
+  lesson: Lesson
+  /** px a minute */
+  minute: number
+  selected: boolean
+  first: boolean
+  strained: boolean
+  select: () => void
+  walk: (event: KeyboardEvent) => void
+  drop: (position: number) => void
+}
+
+function Block({
+  segment: s,
+  index,
+  lesson,
+  minute,
+  selected,
+  first,
+  strained,
+  select,
+  walk,
+  drop,
+}: BlockProps) {
+  const [drag, setDrag] = useState<{ from: number; by: number } | null>(null)
+  const fixed = lesson.state !== 'PLANNED' || s.locked
+  const level = s.level ?? 0
+  const target = (by: number) => {
+    let to = index
+    let left = by / minute
+    while (left > 0 && to < lesson.segments.length - 1 && left > lesson.segments[to + 1].minutes / 2) {
+      to++
+      left -= lesson.segments[to].minutes
+    }
+    while (left < 0 && to > 0 && -left > lesson.segments[to - 1].minutes / 2) {
+      to--
+      left += lesson.segments[to].minutes
+    }
+    return to
+  }
+  const end = (event: PointerEvent) => {
+    if (!drag) return
+    const to = target(event.clientY - drag.from)
+    setDrag(null)
+    if (to !== index) drop(to)
+  }
+  return (
+    <button
+      type="button"
+      data-segment={s.id}
+      tabIndex={selected || first ? 0 : -1}
+      aria-pressed={selected}
+      aria-label={`${s.name}, ${s.minutes} minutes, ${s.play ? 'play, ' : ''}${s.rung ? `rung ${level}, ${s.rung}` : s.phases.join(' and ').toLowerCase()}${s.locked ? ', locked' : ''}${strained ? ', strained' : ''}`}
+      className={`${styles.block} ${s.play ? styles.play : ''} ${selected ? styles.selected : ''} ${strained ? styles.strained : ''} ${fixed ? '' : styles.movable} ${lesson.state === 'TAUGHT' ? styles.taught : ''}`}
+      style={{
+        height: s.minutes * minute - 2,
+        background: level > 0 ? rungFill[level - 1] : '#F1ECDF',
+        color: rungInk(level),
+        transform: drag ? `translateY(${drag.by}px)` : undefined,
+        zIndex: drag ? 5 : undefined,
+      }}
+      onClick={select}
+      onFocus={select}
+      onKeyDown={walk}
+      onPointerDown={(e) => {
+        if (fixed || e.button !== 0) return
+        e.currentTarget.setPointerCapture(e.pointerId)
+        setDrag({ from: e.clientY, by: 0 })
+      }}
+      onPointerMove={(e) => drag && setDrag({ ...drag, by: e.clientY - drag.from })}
+      onPointerUp={end}
+      onPointerCancel={() => setDrag(null)}
+    >
+      <span className={`${styles.name} ${s.minutes * minute < 38 ? styles.short : ''}`}>
+        {s.locked && <Lock />}
+        {s.name}
+      </span>
+      <Ticks level={level} ink={rungInk(level)} />
+      <span className={styles.minutes}>{s.minutes}′</span>
+    </button>
+  )
+}
+
+/** As many ticks as the rung's number, so that rungs can be told apart without colour. */
+function Ticks({ level, ink }: { level: number; ink: string }) {
+  if (level === 0) return null
+  return (
+    <svg width={level * 3 + 1} height="9" aria-hidden="true" className={styles.ticks}>
+      {Array.from({ length: level }, (_, i) => i).map((i) => (
+        <path key={i} d={`M${i * 3 + 1} 1v7`} stroke={ink} strokeWidth="1.3" />
+      ))}
+    </svg>
+  )
+}
+
+const Lock = () => (
+  <svg width="10" height="12" viewBox="0 0 10 12" aria-hidden="true" style={{ marginRight: 4 }}>
+    <rect x="0.500" y="5" width="9" height="6.500" rx="1.500" fill="currentColor" />
+    <path d="M2.500 5V3.500a2.500 2.500 0 0 1 5 0V5" fill="none" stroke="currentColor" strokeWidth="1.400" />
+  </svg>
+)
+
+function Legend() {
+  const { evidence, evidenceSoft, panel, play } = tokens
+  return (
+    <div className={styles.legend} style={{ width: LABELS }}>
+      <svg width="150" height="84" role="img" aria-label="What the marks on the threads say">
+        <path d="M8 3l6 6l-6 6l-6-6z" fill={panel} stroke={evidence} strokeWidth="2" />
+        <rect x="1" y="26" width="15" height="7" rx="2" fill={evidenceSoft} />
+        <circle cx="8" cy="50" r="5.5" fill={panel} stroke={evidence} strokeWidth="1.6" />
+        <circle cx="8" cy="50" r="2.3" fill={evidence} />
+        <path d="M2 76v-12l13 6z" fill={play} />
+        {['introduced', 'practised, thick: often', 'watched', 'in a game'].map((t, i) => (
+          <text key={t} x="24" y={14 + i * 20.5} fontSize="12" fill={tokens.mute}>
+            {t}
+          </text>
+        ))}
+      </svg>
+      <div className={styles.rungs}>
+        {rungFill.map((fill, i) => (
+          <span key={fill}>
+            <i style={{ background: fill }} /> rung {i + 1}
+          </span>
+        ))}
+        <span>
+          <i style={{ borderLeft: `5px solid ${play}`, background: '#F1ECDF' }} /> play
+        </span>
+      </div>
+    </div>
+  )
+}

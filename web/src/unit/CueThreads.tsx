@@ -1,0 +1,147 @@
+import type { Schemas } from '../api/client'
+import { tokens } from '../shared/tokens'
+import { LABELS } from './Board'
+
+const ROW = 22
+const TITLE = 24
+
+interface CueThreadsProps {
+  unit: Schemas['UnitView']
+  /** width of a lesson's column in px */
+  column: number
+  selected?: string
+  select: (segment: string) => void
+}
+
+type Mark = Schemas['ThreadMark']
+
+/** One line a cue; where a segment touches the cue, a mark whose shape says how and whose thickness says how often. */
+export function CueThreads({ unit, column, selected, select }: CueThreadsProps) {
+  const width = LABELS + column * unit.lessons.length
+  let y = 0
+  const blocks = unit.threads.map((block) => {
+    const top = y
+    y += TITLE + block.cues.length * ROW
+    return { block, top }
+  })
+  const most = Math.max(1, ...unit.lessons.flatMap((l) => l.segments.map((s) => s.tries)))
+  return (
+    <svg
+      width={width}
+      height={y + 10}
+      role="img"
+      aria-label="Cue threads: where each cue is introduced, practised, watched and played"
+      style={{ display: 'block' }}
+    >
+      {blocks.map(({ block, top }) => (
+        <g key={block.skill}>
+          <text x={4} y={top + 16} fontSize="13.5" fontWeight="700" fill={tokens.ink}>
+            {block.name}
+          </text>
+          {block.cues.map((cue, i) => {
+            const cy = top + TITLE + i * ROW + ROW / 2 - 2
+            const firstLesson = cue.marks[0]?.lesson ?? unit.lessons.length
+            return (
+              <g key={cue.key}>
+                <title>{cue.question}</title>
+                <text
+                  x={LABELS - 12}
+                  y={cy + 4}
+                  fontSize="13"
+                  textAnchor="end"
+                  fill={cue.waits ? tokens.mute : tokens.ink}
+                  fontStyle={cue.waits ? 'italic' : undefined}
+                >
+                  {cue.call}
+                </text>
+                <path d={`M${LABELS} ${cy}H${width - 8}`} stroke={tokens.line} strokeDasharray="2 4" />
+                {cue.marks.length > 0 && (
+                  <path d={`M${LABELS + firstLesson * column} ${cy}H${width - 8}`} stroke="#B7AD97" />
+                )}
+                {cue.waits && (
+                  <text x={LABELS + 8} y={cy + 4} fontSize="12" fill={tokens.mute} fontStyle="italic">
+                    waits for the next unit
+                  </text>
+                )}
+                {unit.lessons.map((lesson) => {
+                  const work = lesson.segments.filter((s) => s.skill !== undefined)
+                  const slot = (column - 18) / Math.max(1, work.length)
+                  return work.map((segment, at) => {
+                    const here = cue.marks.filter((m) => m.segment === segment.id)
+                    return (
+                      here.length > 0 && (
+                        <Marks
+                          key={segment.id}
+                          marks={here}
+                          x={LABELS + lesson.position * column + 6 + at * slot}
+                          cy={cy}
+                          slot={slot}
+                          share={segment.tries / most}
+                          selected={segment.id === selected}
+                          select={() => select(segment.id)}
+                          said={`${cue.call}, lesson ${lesson.position + 1}, ${segment.name}, ${segment.tries} tries`}
+                        />
+                      )
+                    )
+                  })
+                })}
+              </g>
+            )
+          })}
+        </g>
+      ))}
+    </svg>
+  )
+}
+
+interface MarksProps {
+  marks: Mark[]
+  x: number
+  cy: number
+  /** width there is, in px */
+  slot: number
+  /** tries compared with the most in the unit, 0 to 1 */
+  share: number
+  selected: boolean
+  select: () => void
+  said: string
+}
+
+function Marks({ marks, x, cy, slot, share, selected, select, said }: MarksProps) {
+  const { evidence, evidenceSoft, panel, play, tape } = tokens
+  const has = (kind: Mark['kind']) => marks.some((m) => m.kind === kind)
+  const thick = 4 + 8 * Math.sqrt(share)
+  const w = slot - 4
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the blocks below are the keyboard's way to the same selection
+    <g onClick={select} style={{ cursor: 'pointer' }}>
+      <title>{said}</title>
+      <rect x={x} y={cy - 10} width={w} height={20} fill="transparent" />
+      {selected && (
+        <rect
+          x={x - 1}
+          y={cy - 10}
+          width={w + 2}
+          height={20}
+          rx="4"
+          fill="none"
+          stroke={tape}
+          strokeWidth="1.6"
+        />
+      )}
+      {has('PRACTISED') && (
+        <rect x={x + 2} y={cy - thick / 2} width={w - 4} height={thick} rx="2" fill={evidenceSoft} />
+      )}
+      {has('GAME') && <path d={`M${x + 3} ${cy + 7}v-14l${Math.min(16, w - 6)} 7z`} fill={play} />}
+      {has('INTRODUCED') && (
+        <path d={`M${x + 8} ${cy - 7}l7 7l-7 7l-7-7z`} fill={panel} stroke={evidence} strokeWidth="2" />
+      )}
+      {has('WATCHED') && (
+        <>
+          <circle cx={x + w - 7} cy={cy} r="5.500" fill={panel} stroke={evidence} strokeWidth="1.600" />
+          <circle cx={x + w - 7} cy={cy} r="2.300" fill={evidence} />
+        </>
+      )}
+    </g>
+  )
+}

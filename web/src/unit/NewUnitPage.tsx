@@ -1,0 +1,214 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Button, Checkbox, Input, InputNumber, Radio, Select } from 'antd'
+import { useState } from 'react'
+import { useNavigate, useSearchParams } from 'react-router'
+import { api, take } from '../api/client'
+import { addDays, dayWords } from '../shared/dates'
+import page from '../shared/Page.module.css'
+import { ProblemNote } from '../shared/ProblemNote'
+import { uuid7 } from '../shared/uuid7'
+import styles from './NewUnitPage.module.css'
+
+interface Slot {
+  key: number
+  onDate: string
+  minutes: number
+  spaceId: string
+}
+
+const today = () => new Date().toISOString().slice(0, 10)
+
+/** A class, skills and lessons in; a planned unit out. */
+export default function NewUnitPage() {
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const [search] = useSearchParams()
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
+  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const [id] = useState(() => uuid7())
+  const [classId, setClassId] = useState(search.get('class'))
+  const [title, setTitle] = useState('')
+  const [chosen, setChosen] = useState<string[]>([])
+  const [kind, setKind] = useState<'components' | 'short'>('components')
+  const [order, setOrder] = useState<'INTERLEAVED' | 'BLOCKED'>('INTERLEAVED')
+  const [count, setCount] = useState(4)
+  const [first, setFirst] = useState(addDays(today(), 1))
+  const [everyDays, setEveryDays] = useState(7)
+  const [minutes, setMinutes] = useState(30)
+  const [space, setSpace] = useState<string | null>(null)
+  const [error, setError] = useState<unknown>(null)
+  const [busy, setBusy] = useState(false)
+  const spaceId = space ?? spaces.data?.find((s) => s.ceilingCm !== undefined)?.id ?? spaces.data?.[0]?.id
+  const lessons: Slot[] = Array.from({ length: count }, (_, i) => ({
+    key: i,
+    onDate: addDays(first, i * everyDays),
+    minutes,
+    spaceId: spaceId ?? '',
+  }))
+  const group = classes.data?.find((c) => c.id === classId)
+  const missing = !classId
+    ? 'Choose a class.'
+    : group?.children === 0
+      ? 'This class has nobody in it; add children first.'
+      : chosen.length === 0
+        ? 'Choose one or two skills.'
+        : !spaceId
+          ? 'There is no space yet.'
+          : null
+  const plan = async () => {
+    if (!classId || !spaceId) return
+    setBusy(true)
+    setError(null)
+    try {
+      const names = skills.data?.filter((s) => chosen.includes(s.key)).map((s) => s.name) ?? []
+      await take(
+        api.PUT('/api/units/{id}', {
+          params: { path: { id } },
+          body: {
+            classId,
+            title: title.trim() || names.join(' and '),
+            cueSets: chosen.map((s) => `${s}/${kind}`),
+            order,
+            lessons: lessons.map(({ onDate, minutes, spaceId }) => ({ onDate, minutes, spaceId })),
+          },
+        }),
+      )
+      queries.invalidateQueries({ queryKey: ['term'] })
+      queries.invalidateQueries({ queryKey: ['units'] })
+      navigate(`/units/${id}`)
+    } catch (e) {
+      setError(e)
+      setBusy(false)
+    }
+  }
+  return (
+    <div className={page.page}>
+      <div className={page.head}>
+        <h1>Plan a unit</h1>
+      </div>
+      <div className={styles.columns}>
+        <form
+          className={styles.form}
+          onSubmit={(e) => {
+            e.preventDefault()
+            plan()
+          }}
+        >
+          <label htmlFor="class">Class</label>
+          <Select
+            id="class"
+            value={classId}
+            onChange={setClassId}
+            placeholder="Which class?"
+            options={classes.data?.map((c) => ({
+              value: c.id,
+              label: `${c.name} · ${c.year} · ${c.children} children`,
+            }))}
+          />
+          <span id="skills">Skills</span>
+          <Checkbox.Group
+            aria-labelledby="skills"
+            value={chosen}
+            onChange={(v) => setChosen(v as string[])}
+            options={skills.data?.map((s) => ({ value: s.key, label: s.name })) ?? []}
+          />
+          <span id="kind">Cues</span>
+          <Radio.Group
+            aria-labelledby="kind"
+            value={kind}
+            onChange={(e) => setKind(e.target.value)}
+            options={[
+              { value: 'components', label: 'component sets, four or five observed cues' },
+              { value: 'short', label: 'short sets, three calls for the young' },
+            ]}
+          />
+          <span id="order">Order</span>
+          <Radio.Group
+            aria-labelledby="order"
+            value={order}
+            onChange={(e) => setOrder(e.target.value)}
+            options={[
+              { value: 'INTERLEAVED', label: 'skills mixed in each lesson' },
+              { value: 'BLOCKED', label: 'one skill a lesson' },
+            ]}
+          />
+          <label htmlFor="count">Lessons</label>
+          <span className={styles.row}>
+            <InputNumber id="count" min={1} max={16} value={count} onChange={(v) => setCount(v ?? 1)} />
+            of
+            <InputNumber
+              min={15}
+              max={120}
+              value={minutes}
+              onChange={(v) => setMinutes(v ?? 30)}
+              aria-label="Usable minutes of each lesson"
+            />
+            usable minutes
+          </span>
+          <label htmlFor="first">From</label>
+          <span className={styles.row}>
+            <Input
+              id="first"
+              type="date"
+              value={first}
+              onChange={(e) => setFirst(e.target.value || today())}
+              style={{ width: 150 }}
+            />
+            <Select
+              aria-label="How often"
+              value={everyDays}
+              onChange={setEveryDays}
+              options={[
+                { value: 7, label: 'every week' },
+                { value: 14, label: 'every two weeks' },
+                { value: 1, label: 'every day' },
+              ]}
+              style={{ width: 150 }}
+            />
+          </span>
+          <label htmlFor="space">In</label>
+          <Select
+            id="space"
+            value={spaceId}
+            onChange={setSpace}
+            options={spaces.data?.map((s) => ({
+              value: s.id,
+              label: `${s.name}, ${s.lengthCm / 100} × ${s.widthCm / 100} m`,
+            }))}
+          />
+          <label htmlFor="title">Title</label>
+          <Input
+            id="title"
+            value={title}
+            maxLength={120}
+            onChange={(e) => setTitle(e.target.value)}
+            placeholder="Made from the skills if left empty"
+          />
+          <span />
+          <span className={styles.row}>
+            <Button type="primary" htmlType="submit" disabled={missing !== null} loading={busy}>
+              Plan it
+            </Button>
+            <span className="mute">{missing}</span>
+          </span>
+        </form>
+        <aside className={styles.aside}>
+          <h2>The lessons</h2>
+          <ol>
+            {lessons.map((l) => (
+              <li key={l.key}>
+                {dayWords(l.onDate)}, {l.minutes} minutes
+              </li>
+            ))}
+          </ol>
+          <p className="mute">
+            Usable minutes are the timetable's less walking, changing and shoes. The plan takes what your
+            cupboard has and says what it puts in the place of what is missing.
+          </p>
+        </aside>
+      </div>
+      {error !== null && <ProblemNote error={error} />}
+    </div>
+  )
+}

@@ -1,0 +1,198 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Button } from 'antd'
+import { useEffect, useRef, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { api, ifMatch, Problem, type Schemas, take } from '../api/client'
+import page from '../shared/Page.module.css'
+import { ProblemNote } from '../shared/ProblemNote'
+import { useKeys } from '../shared/useKeys'
+import { Board } from './Board'
+import styles from './UnitPage.module.css'
+import { Why } from './Why'
+
+type Unit = Schemas['UnitView']
+type EditBody = Schemas['EditBody']
+type Step = { kind: 'edit'; body: EditBody } | { kind: 'replan' | 'undo' | 'redo' }
+
+/** A unit: its threads and blocks, why each is there, and every edit with what it did. */
+export default function UnitPage() {
+  const { id = '' } = useParams()
+  const queries = useQueryClient()
+  const [selected, setSelected] = useState<string>()
+  const [showStrains, setShowStrains] = useState(false)
+  const why = useRef<HTMLElement>(null)
+  const unit = useQuery({
+    queryKey: ['unit', id],
+    queryFn: () => take(api.GET('/api/units/{id}', { params: { path: { id } } })),
+  })
+  const step = useMutation({
+    mutationFn: (s: Step): Promise<Unit> => {
+      const params = { path: { id }, header: ifMatch(unit.data?.head) }
+      if (s.kind === 'edit') return take(api.POST('/api/units/{id}/edits', { params, body: s.body }))
+      if (s.kind === 'replan') return take(api.POST('/api/units/{id}/replan', { params }))
+      if (s.kind === 'undo') return take(api.POST('/api/units/{id}/undo', { params }))
+      return take(api.POST('/api/units/{id}/redo', { params }))
+    },
+    onSuccess: (now) => {
+      queries.setQueryData(['unit', id], now)
+      queries.invalidateQueries({ queryKey: ['term'] })
+      queries.invalidateQueries({ queryKey: ['alternatives', id] })
+    },
+  })
+  const u = unit.data
+  const segments = u?.lessons.flatMap((l) => l.segments) ?? []
+  const segment = segments.find((s) => s.id === selected)
+  const lesson = u?.lessons.find((l) => l.segments.some((s) => s.id === selected))
+  const edit = (body: EditBody) => step.mutate({ kind: 'edit', body })
+  const adjust = (by: number) =>
+    segment && edit({ kind: 'ADJUST', segment: segment.id, setting: segment.step + by })
+  const lock = () => segment && edit({ kind: segment.locked ? 'UNLOCK' : 'LOCK', segment: segment.id })
+  useKeys((key, event) => {
+    if (event.altKey || step.isPending) return false
+    if (key === 'r') step.mutate({ kind: 'replan' })
+    else if (key === 'z' && u?.canUndo) step.mutate({ kind: 'undo' })
+    else if (key === 'Z' && u?.canRedo) step.mutate({ kind: 'redo' })
+    else if (!segment) return false
+    else if (key === 'l') lock()
+    else if (key === 'e' && segment.easier) adjust(-1)
+    else if (key === 'h' && segment.harder) adjust(1)
+    else if (key === 'w') why.current?.focus()
+    else if (key === 's') why.current?.querySelector<HTMLElement>('[data-swap]')?.focus()
+    else return false
+    return true
+  })
+  // A block that is gone after a replan leaves nothing selected.
+  useEffect(() => {
+    if (selected && u && !u.lessons.some((l) => l.segments.some((s) => s.id === selected)))
+      setSelected(undefined)
+  }, [u, selected])
+  if (unit.error)
+    return <div className={page.page}>{<ProblemNote error={unit.error} retry={() => unit.refetch()} />}</div>
+  if (!u) return <p className={page.page}>Opening …</p>
+  const serious = u.strains.filter((s) => s.level !== 'SOFT')
+  return (
+    <div className={styles.page}>
+      <div className={styles.main}>
+        <div className={`${page.head} ${styles.head}`}>
+          <h1>
+            {u.schoolClass.name} · {u.schoolClass.year} · {u.title}
+          </h1>
+          <span className={page.chip}>
+            {u.schoolClass.children} children · {u.schoolClass.leftHanded} left-handed
+          </span>
+          <button
+            type="button"
+            className={`${page.chip} ${styles.strains} ${serious.length > 0 ? styles.bad : ''}`}
+            aria-expanded={showStrains}
+            onClick={() => setShowStrains(!showStrains)}
+          >
+            {serious.length > 0 ? `${serious.length} broken` : 'fits'}
+            {u.strains.length > serious.length &&
+              ` · ${u.strains.length - serious.length} ${u.strains.length - serious.length === 1 ? 'strain' : 'strains'}`}
+          </button>
+          <div className={page.end}>
+            <Button
+              disabled={!u.canUndo}
+              onClick={() => step.mutate({ kind: 'undo' })}
+              title={`Undo: ${u.cause}`}
+            >
+              Undo
+            </Button>
+            <Button disabled={!u.canRedo} onClick={() => step.mutate({ kind: 'redo' })}>
+              Redo
+            </Button>
+            <Button
+              type="primary"
+              loading={step.isPending && step.variables?.kind === 'replan'}
+              onClick={() => step.mutate({ kind: 'replan' })}
+            >
+              Replan the rest
+            </Button>
+          </div>
+        </div>
+        {step.error && (
+          <ProblemNote
+            error={step.error}
+            retry={
+              step.error instanceof Problem && step.error.status === 412
+                ? () => {
+                    step.reset()
+                    unit.refetch()
+                  }
+                : undefined
+            }
+          />
+        )}
+        {showStrains && (
+          <ul className={styles.strainList}>
+            {u.strains.map((s) => (
+              <li key={s.rule + s.sentence} className={s.level === 'SOFT' ? '' : styles.bad}>
+                {s.segment ? (
+                  <button type="button" onClick={() => setSelected(s.segment)}>
+                    {s.sentence}
+                  </button>
+                ) : (
+                  s.sentence
+                )}
+                <span className="mute"> {s.rule.toLowerCase()}</span>
+              </li>
+            ))}
+            {u.strains.length === 0 && <li>Nothing is strained.</li>}
+          </ul>
+        )}
+        <Changes unit={u} />
+        <Board
+          unit={u}
+          selected={selected}
+          select={setSelected}
+          move={(s, position) => edit({ kind: 'MOVE', segment: s.id, position })}
+        />
+      </div>
+      <aside ref={why} className={styles.why} tabIndex={-1} aria-label="Why">
+        {segment && lesson ? (
+          <Why
+            unit={u}
+            lesson={lesson}
+            segment={segment}
+            busy={step.isPending}
+            lock={lock}
+            adjust={adjust}
+            move={(position) => edit({ kind: 'MOVE', segment: segment.id, position })}
+            swap={(activity) => edit({ kind: 'SWAP', segment: segment.id, activity })}
+          />
+        ) : (
+          <>
+            <h2>Why</h2>
+            <p className="mute">
+              Choose a block or a mark to see why it is there, what it needs and what could stand instead.
+              Drag a block to another place in its lesson; lock what you want to keep, then replan the rest.
+            </p>
+            <p className="mute">
+              Last change: {u.cause}.{' '}
+              <Link to={`/classes/${u.schoolClass.id}`}>What was seen of the class</Link>
+            </p>
+            {u.leftOver.length > 0 && (
+              <p className="mute">For the next unit: {u.leftOver.map((c) => `“${c}”`).join(', ')}.</p>
+            )}
+          </>
+        )}
+      </aside>
+    </div>
+  )
+}
+
+/** What the last edit did, by rule. */
+function Changes({ unit }: { unit: Unit }) {
+  if (unit.changes.length === 0) return <div role="status" />
+  const better = unit.changes.filter((c) => c.after < c.before)
+  const worse = unit.changes.filter((c) => c.after > c.before)
+  const names = (list: typeof better) =>
+    list.map((c) => `${c.rule.toLowerCase()} (${c.before} to ${c.after})`).join(', ')
+  return (
+    <div role="status" className={styles.changes}>
+      <b>{unit.cause}.</b>
+      {better.length > 0 && <span>Better: {names(better)}.</span>}
+      {worse.length > 0 && <span className={styles.bad}>Worse: {names(worse)}.</span>}
+    </div>
+  )
+}

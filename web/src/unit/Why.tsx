@@ -1,0 +1,132 @@
+import { useQuery } from '@tanstack/react-query'
+import { Button } from 'antd'
+import { api, type Schemas, take } from '../api/client'
+import styles from './Why.module.css'
+
+interface WhyProps {
+  unit: Schemas['UnitView']
+  lesson: Schemas['LessonView']
+  segment: Schemas['SegmentView']
+  busy: boolean
+  lock: () => void
+  /** eases (-1) or hardens (1) */
+  adjust: (by: number) => void
+  move: (position: number) => void
+  swap: (activity: string) => void
+}
+
+/** Why a segment is where and what it is, its kit, and what could stand instead. */
+export function Why({ unit, lesson, segment: s, busy, lock, adjust, move, swap }: WhyProps) {
+  const taught = lesson.state === 'TAUGHT'
+  const at = lesson.segments.findIndex((x) => x.id === s.id)
+  const call = (key: string) => unit.threads.flatMap((t) => t.cues).find((c) => c.key === key)?.call ?? key
+  const alternatives = useQuery({
+    queryKey: ['alternatives', unit.id, unit.head, s.id],
+    queryFn: () =>
+      take(
+        api.GET('/api/units/{id}/segments/{segment}/alternatives', {
+          params: { path: { id: unit.id, segment: s.id } },
+        }),
+      ),
+    enabled: !taught && !s.locked,
+  })
+  return (
+    <div className={styles.why}>
+      <h2>{s.name}</h2>
+      <p className="mute">
+        Lesson {lesson.position + 1} · {s.minutes} min{s.rung && ` · rung ${s.level}, ${s.rung}`}
+        {s.play && ' · play'}
+      </p>
+      <p>{s.how}</p>
+      {!taught && (
+        <div className={styles.actions}>
+          <Button size="small" onClick={lock} disabled={busy}>
+            {s.locked ? 'Unlock' : 'Lock'}
+          </Button>
+          <Button size="small" onClick={() => move(at - 1)} disabled={busy || s.locked || at === 0}>
+            Earlier
+          </Button>
+          <Button
+            size="small"
+            onClick={() => move(at + 1)}
+            disabled={busy || s.locked || at === lesson.segments.length - 1}
+          >
+            Later
+          </Button>
+        </div>
+      )}
+      {s.setting && (
+        <p className={styles.lever}>
+          <b>{s.lever}</b> {s.setting}
+          {!taught && (
+            <>
+              <Button
+                size="small"
+                onClick={() => adjust(-1)}
+                disabled={busy || s.locked || !s.easier}
+                title={s.easier}
+              >
+                Easier
+              </Button>
+              <Button
+                size="small"
+                onClick={() => adjust(1)}
+                disabled={busy || s.locked || !s.harder}
+                title={s.harder}
+              >
+                Harder
+              </Button>
+            </>
+          )}
+        </p>
+      )}
+      <h3>Why here</h3>
+      <ul>
+        {s.reasons.map((r) => (
+          <li key={r}>{r}</li>
+        ))}
+        {s.reasons.length === 0 && (
+          <li>It serves the {s.phases.join(' and ').toLowerCase()} of the lesson.</li>
+        )}
+      </ul>
+      <h3>Stand</h3>
+      <p>
+        {s.formation}.{s.tries > 0 && ` ${s.tries} tries each, ${s.motionPercent} % of the time moving.`}
+        {s.watch && ` Watch “${call(s.watch)}”: about ${s.looks} looks.`}
+      </p>
+      {s.kit.length > 0 && (
+        <>
+          <h3>Kit</h3>
+          <ul>
+            {s.kit.map((k) => (
+              <li key={k.what + k.item}>
+                {k.words}
+                {k.effect && <b className={styles.effect}> {k.effect.toLowerCase()}</b>}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {alternatives.data && alternatives.data.length > 0 && (
+        <>
+          <h3>Instead of it</h3>
+          {alternatives.data.map((a) => (
+            <div key={a.activity} className={styles.alternative}>
+              <Button size="small" data-swap="" onClick={() => swap(a.activity)} disabled={busy}>
+                {a.name}
+              </Button>
+              <span className={a.hard > 0 ? styles.effect : 'mute'}>{cost(a)}</span>
+            </div>
+          ))}
+        </>
+      )}
+    </div>
+  )
+}
+
+function cost(a: Schemas['Alternative']) {
+  const first = (list: string[]) => list[0].toLowerCase()
+  if (a.hard > 0) return `breaks: ${first(a.worse)}`
+  if (a.worse.length === 0) return a.better.length > 0 ? `better: ${first(a.better)}` : 'as good'
+  return `${a.soft > 0 ? '+' : ''}${a.soft}: ${first(a.worse)}`
+}
