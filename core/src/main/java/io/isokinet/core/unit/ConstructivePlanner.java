@@ -3,13 +3,16 @@ package io.isokinet.core.unit;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.TreeSet;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Fills the skeletons lesson by lesson with the candidate that leaves the best plan so far, then improves one segment at a
@@ -51,11 +54,11 @@ public final class ConstructivePlanner implements UnitPlanner {
             TreeSet<String> certificates = new TreeSet<>();
             for (int lesson = 0; lesson < problem.lessons().size(); lesson++) {
                 LessonSlot slot = problem.lessons().get(lesson);
-                List<Choice> locks = problem.locks().get(lesson);
+                SortedMap<Integer, Choice> locks = problem.locks().get(lesson);
                 List<Choice> row = new ArrayList<>();
                 choices.add(row);
                 if (slot.taught()) {
-                    row.addAll(locks);
+                    row.addAll(locks.values());
                     continue;
                 }
                 if (slot.minutes() < Skeleton.SHORTEST) {
@@ -69,59 +72,63 @@ public final class ConstructivePlanner implements UnitPlanner {
             return List.copyOf(certificates);
         }
 
-        private List<String> fill(int lesson, List<Choice> row, List<Choice> locks) {
+        private List<String> fill(int lesson, List<Choice> row, SortedMap<Integer, Choice> locks) {
             List<String> certificates = new ArrayList<>();
-            List<Choice> left = new ArrayList<>(locks);
+            List<Set<LessonPhase>> skeleton =
+                    Skeleton.of(problem.lessons().get(lesson).minutes(), lesson == 0);
+            List<@Nullable Choice> held = held(skeleton, locks);
             int least = 0;
-            for (Set<LessonPhase> phases :
-                    Skeleton.of(problem.lessons().get(lesson).minutes(), lesson == 0)) {
-                Choice lock = left.stream()
-                        .filter(l -> sameSlot(l.phases(), phases))
-                        .findFirst()
-                        .orElse(null);
+            for (int i = 0; i < skeleton.size(); i++) {
+                Choice lock = held.get(i);
                 if (lock != null) {
-                    left.remove(lock);
                     row.add(lock);
-                    least += lock.minutes() == null
-                            ? problem.knowHow().activity(lock.activity()).minutesLeast()
-                            : lock.minutes();
                     continue;
                 }
-                List<Activity> serving = candidates.serving(lesson, phases);
+                List<Activity> serving = candidates.serving(lesson, skeleton.get(i));
                 if (serving.isEmpty()) {
-                    certificates.add(nothingServes(lesson, phases));
+                    certificates.add(nothingServes(lesson, skeleton.get(i)));
                     continue;
                 }
                 Activity shortest = serving.stream()
                         .min(Comparator.comparingInt(Activity::minutesLeast))
                         .orElseThrow();
                 least += shortest.minutesLeast();
-                Choice choice = Choice.of(ids.get(), phases, shortest.key(), usual(shortest));
+                Choice choice = Choice.of(ids.get(), skeleton.get(i), shortest.key(), usual(shortest));
                 options.put(choice.id(), serving);
-                free.add(new int[] {lesson, row.size()});
                 row.add(choice);
             }
-            for (Choice lock : left) {
-                row.add(Math.max(0, row.size() - 1), lock);
-                shiftFreeAfterInsert(lesson, row.size() - 2);
-                least += lock.minutes() == null
-                        ? problem.knowHow().activity(lock.activity()).minutesLeast()
-                        : lock.minutes();
-            }
+            locks.forEach((position, lock) -> {
+                if (!row.contains(lock)) row.add(Math.min(position, row.size()), lock);
+            });
+            for (int i = 0; i < row.size(); i++) if (options.containsKey(row.get(i).id())) free.add(new int[] {lesson, i});
+            least += locks.values().stream().mapToInt(this::leastMinutes).sum();
             int minutes = problem.lessons().get(lesson).minutes();
             if (least > minutes)
-                certificates.add(
-                        "Lesson %d has %d minutes, but the shortest choice for each of its parts adds up to %d."
-                                .formatted(lesson + 1, minutes, least));
+                certificates.add("Lesson %d has %d minutes, but the shortest choice for each of its parts adds up to %d."
+                        .formatted(lesson + 1, minutes, least));
             return certificates;
         }
 
-        private void shiftFreeAfterInsert(int lesson, int from) {
-            for (int[] place : free) if (place[0] == lesson && place[1] >= from) place[1]++;
+        /** Which lock holds which slot: the one at its own place if it serves the same, else the first free one that does. */
+        private static List<@Nullable Choice> held(List<Set<LessonPhase>> skeleton, SortedMap<Integer, Choice> locks) {
+            List<@Nullable Choice> held = new ArrayList<>(Collections.nCopies(skeleton.size(), null));
+            locks.forEach((position, lock) -> {
+                if (position < skeleton.size() && sameSlot(lock.phases(), skeleton.get(position))) held.set(position, lock);
+            });
+            for (Choice lock : locks.values())
+                for (int i = 0; i < skeleton.size() && !held.contains(lock); i++)
+                    if (held.get(i) == null && sameSlot(lock.phases(), skeleton.get(i))) held.set(i, lock);
+            return held;
+        }
+
+        private int leastMinutes(Choice lock) {
+            return lock.minutes() != null
+                    ? lock.minutes()
+                    : problem.knowHow().activity(lock.activity()).minutesLeast();
         }
 
         private static boolean sameSlot(Set<LessonPhase> lock, Set<LessonPhase> slot) {
-            return lock.equals(slot) || lock.containsAll(slot) || slot.containsAll(lock) && !lock.isEmpty();
+            return lock.containsAll(slot) || slot.containsAll(lock);
         }
 
         private String nothingServes(int lesson, Set<LessonPhase> phases) {

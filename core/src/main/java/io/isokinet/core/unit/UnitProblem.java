@@ -4,8 +4,10 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.thing.Cupboard;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
 
 /**
  * Everything a unit is planned from.
@@ -14,7 +16,7 @@ import java.util.Map;
  * @param targets one to four skills, each once
  * @param cues what the records say, by cue key; cues left out are new
  * @param reached the level each skill reached before, by skill key; skills left out start at the bottom
- * @param locks what must stay, one list a lesson; taught lessons are all locks
+ * @param locks what must stay, by position in each lesson; taught lessons are all locks
  */
 public record UnitProblem(
         ClassProfile profile,
@@ -25,9 +27,10 @@ public record UnitProblem(
         KnowHow knowHow,
         Cupboard cupboard,
         Wishes wishes,
-        List<List<Choice>> locks) {
+        List<SortedMap<Integer, Choice>> locks) {
     public static final int MOST_LESSONS = 16;
     public static final int MOST_TARGETS = 4;
+    private static final SortedMap<Integer, Choice> NO_LOCKS = Collections.emptySortedMap();
 
     public UnitProblem {
         lessons = List.copyOf(lessons);
@@ -45,7 +48,7 @@ public record UnitProblem(
         if (profile.children() < 1)
             throw new IllegalArgumentException("The class has nobody in it; add children first.");
         if (locks.isEmpty())
-            locks = lessons.stream().map(l -> List.<Choice>of()).toList();
+            locks = lessons.stream().map(l -> NO_LOCKS).toList();
         if (locks.size() != lessons.size())
             throw new IllegalArgumentException(
                     "Impossible state: locks for %d of %d lessons.".formatted(locks.size(), lessons.size()));

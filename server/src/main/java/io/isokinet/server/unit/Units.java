@@ -48,6 +48,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -396,12 +398,16 @@ public class Units {
         return new Loaded(row, head, body, schoolClass, all, planned, problem, plan);
     }
 
-    private static List<List<Choice>> locks(UnitBody body, List<LessonRow> planned) {
-        return planned.stream()
-                .map(l -> body.choices(l.id()).stream()
-                        .filter(c -> c.locked() || l.state == LessonState.TAUGHT)
-                        .toList())
-                .toList();
+    private static List<SortedMap<Integer, Choice>> locks(UnitBody body, List<LessonRow> planned) {
+        List<SortedMap<Integer, Choice>> locks = new ArrayList<>();
+        for (LessonRow lesson : planned) {
+            List<Choice> choices = body.choices(lesson.id());
+            SortedMap<Integer, Choice> kept = new TreeMap<>();
+            for (int i = 0; i < choices.size(); i++)
+                if (choices.get(i).locked() || lesson.state == LessonState.TAUGHT) kept.put(i, choices.get(i));
+            locks.add(kept);
+        }
+        return locks;
     }
 
     private void plan(UnitRow unit, @Nullable UUID parent, UnitBody body, List<LessonRow> all, String cause) {
@@ -419,7 +425,7 @@ public class Units {
     }
 
     private UnitProblem problem(
-            UnitRow unit, UnitBody body, ClassView schoolClass, List<LessonRow> planned, List<List<Choice>> locks) {
+            UnitRow unit, UnitBody body, ClassView schoolClass, List<LessonRow> planned, List<SortedMap<Integer, Choice>> locks) {
         if (planned.isEmpty())
             throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
         Map<UUID, io.isokinet.core.place.Place> places = new HashMap<>();

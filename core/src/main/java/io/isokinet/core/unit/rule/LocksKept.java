@@ -27,9 +27,9 @@ public final class LocksKept implements Rule {
     @Override
     public Stream<Strain> strains(Plan plan) {
         List<Strain> strains = new ArrayList<>();
-        for (int lesson = 0; lesson < plan.problem().locks().size(); lesson++) {
+        for (int lesson = 0; lesson < plan.lessons().size(); lesson++) {
             int number = lesson;
-            for (Choice lock : plan.problem().locks().get(lesson)) {
+            for (Choice lock : plan.problem().locks().get(lesson).values()) {
                 boolean kept = plan.lessons().get(lesson).stream()
                         .anyMatch(s ->
                                 s.id().equals(lock.id()) && s.activity().key().equals(lock.activity()));

@@ -1,0 +1,338 @@
+package io.isokinet.core;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Grouping;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.TurnCycle;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.place.SpaceNeed;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Mass;
+import io.isokinet.core.skill.Action;
+import io.isokinet.core.skill.Condition;
+import io.isokinet.core.skill.Crosswalk;
+import io.isokinet.core.skill.Cue;
+import io.isokinet.core.skill.CueSet;
+import io.isokinet.core.skill.Ladder;
+import io.isokinet.core.skill.MovementPhase;
+import io.isokinet.core.skill.Skill;
+import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Need;
+import io.isokinet.core.thing.Trait;
+import io.isokinet.core.unit.ClassProfile;
+import io.isokinet.core.unit.CueState;
+import io.isokinet.core.unit.LessonSlot;
+import io.isokinet.core.unit.Target;
+import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.Wishes;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Small made-up know-how for the tests of the core. */
+public final class Made {
+    public static final Place HALL =
+            new Place("the hall", new Length(17), new Length(9.5), new Length(4.8), Place.Floor.WOOD, 14);
+    public static final Place FIELD =
+            new Place("the field", new Length(50), new Length(30), null, Place.Floor.GRASS, 0);
+
+    public static final Item FOAM = ball("foam", 200, 200, Trait.ROLLS, Trait.BOUNCES, Trait.SOFT);
+    public static final Item SOCK = ball("sock", 60, 80, Trait.ROLLS, Trait.SOFT);
+    public static final Item HARD = ball("hard", 150, 72, Trait.ROLLS);
+    public static final Item BAG = ball("bag", 120, 110, Trait.SOFT, Trait.FLAT);
+    public static final Item SKITTLE = stander("skittle", 150, 75, 230, 70, 95);
+    public static final Item EMPTY = stander("empty", 25, 65, 200, 65, 100);
+    public static final Item FULL = stander("full", 525, 65, 200, 65, 77);
+    public static final Item CUPS = new Item(
+            "cups",
+            "tower",
+            "towers",
+            Mass.ofGrams(12),
+            Length.ofMillimetres(75),
+            Length.ofMillimetres(190),
+            Length.ofMillimetres(75),
+            Length.ofMillimetres(95),
+            Set.of(Trait.STANDS),
+            false,
+            2);
+
+    private Made() {}
+
+    public static Item ball(String key, double grams, double millimetres, Trait... traits) {
+        return new Item(
+                key,
+                key + " ball",
+                key + " balls",
+                Mass.ofGrams(grams),
+                Length.ofMillimetres(millimetres),
+                null,
+                null,
+                null,
+                Set.of(traits),
+                false,
+                1);
+    }
+
+    public static Item stander(String key, double grams, double width, double height, double base, double centre) {
+        return new Item(
+                key,
+                key + " bottle",
+                key + " bottles",
+                Mass.ofGrams(grams),
+                Length.ofMillimetres(width),
+                Length.ofMillimetres(height),
+                Length.ofMillimetres(base),
+                Length.ofMillimetres(centre),
+                Set.of(Trait.STANDS),
+                false,
+                1);
+    }
+
+    public static Need balls(Need.Per per, int count) {
+        return new Need(
+                "ball", Need.Role.SENT, "foam", Set.of(Trait.ROLLS, Trait.SOFT), 60, 260, 400, per, count);
+    }
+
+    public static Need targets(Need.Per per, int count) {
+        return new Need(
+                "target", Need.Role.TOPPLED, "skittle", Set.of(Trait.STANDS), 50, 150, null, per, count);
+    }
+
+    public static Cue cue(String key, String... prerequisites) {
+        return new Cue(
+                key,
+                key.substring(0, key.indexOf('/')),
+                MovementPhase.ACTION,
+                "feet",
+                "Does the {opposite foot} step?",
+                key.substring(key.indexOf('/') + 1),
+                "from the side",
+                4,
+                List.of(prerequisites),
+                Condition.NONE,
+                List.of(),
+                "Tell me.");
+    }
+
+    /** A skill with cues a, b, c ... each building on the one before, in one component set. */
+    public static Skill skill(String key, Ladder ladder, String... features) {
+        List<Cue> cues = new ArrayList<>();
+        for (String feature : features)
+            cues.add(cues.isEmpty()
+                    ? cue(key + "/" + feature)
+                    : cue(key + "/" + feature, cues.get(cues.size() - 1).key()));
+        List<String> keys = cues.stream().map(Cue::key).toList();
+        return new Skill(
+                key,
+                key,
+                ladder,
+                Action.THROW,
+                cues,
+                List.of(new CueSet(key + "/all", key, CueSet.Kind.COMPONENTS, "All", keys)));
+    }
+
+    public static final Skill ROLL = skill("roll", Ladder.SENDING, "a", "b", "c");
+    public static final Skill CATCH = skill("catch", Ladder.RECEIVING, "x", "y");
+
+    /** An activity with everything usual; change what a test is about. */
+    public static Builder activity(String key, LessonPhase... phases) {
+        return new Builder(key, Set.of(phases));
+    }
+
+    public static final class Builder {
+        private final String key;
+        private final Set<LessonPhase> phases;
+        private Skill skill;
+        private int level;
+        private List<String> hosts = List.of();
+        private int least = 3;
+        private int most = 9;
+        private int ageFrom = 4;
+        private int ageTo = 12;
+        private Grouping grouping = new Grouping(Formation.SCATTER, 1, 1, 1);
+        private TurnCycle cycle;
+        private SpaceNeed space = new SpaceNeed(3, 1.5, null, false);
+        private List<Need> needs = List.of();
+        private int setUp;
+        private String layout = "clear";
+        private boolean fast;
+        private List<String> cautions = List.of();
+        private List<Lever> levers = List.of();
+
+        private Builder(String key, Set<LessonPhase> phases) {
+            this.key = key;
+            this.phases = phases;
+        }
+
+        public Builder of(Skill skill, int level) {
+            this.skill = skill;
+            this.level = level;
+            this.hosts = skill.cues().stream().map(Cue::key).toList();
+            this.cycle = new TurnCycle(5, 2, 0, 0);
+            return this;
+        }
+
+        public Builder hosts(String... hosts) {
+            this.hosts = List.of(hosts);
+            return this;
+        }
+
+        public Builder minutes(int least, int most) {
+            this.least = least;
+            this.most = most;
+            return this;
+        }
+
+        public Builder ages(int from, int to) {
+            this.ageFrom = from;
+            this.ageTo = to;
+            return this;
+        }
+
+        public Builder grouped(Formation formation, int least, int usual, int most) {
+            this.grouping = new Grouping(formation, least, usual, most);
+            return this;
+        }
+
+        public Builder turn(int act, int fetch, int back, int reset) {
+            this.cycle = new TurnCycle(act, fetch, back, reset);
+            return this;
+        }
+
+        public Builder space(double metresLong, double each) {
+            this.space = new SpaceNeed(metresLong, each, null, false);
+            return this;
+        }
+
+        public Builder space(SpaceNeed space) {
+            this.space = space;
+            return this;
+        }
+
+        public Builder needs(Need... needs) {
+            this.needs = List.of(needs);
+            return this;
+        }
+
+        public Builder layout(String layout, int setUp) {
+            this.layout = layout;
+            this.setUp = setUp;
+            return this;
+        }
+
+        public Builder fast() {
+            this.fast = true;
+            return this;
+        }
+
+        public Builder cautions(String... cautions) {
+            this.cautions = List.of(cautions);
+            return this;
+        }
+
+        public Builder lever(Lever lever) {
+            this.levers = List.of(lever);
+            return this;
+        }
+
+        public Activity build() {
+            return new Activity(
+                    key,
+                    key,
+                    phases,
+                    skill == null ? null : skill.key(),
+                    skill == null ? null : skill.ladder().rung(level),
+                    hosts,
+                    hosts,
+                    ageFrom,
+                    ageTo,
+                    least,
+                    most,
+                    grouping,
+                    cycle,
+                    1,
+                    space,
+                    needs,
+                    setUp,
+                    layout,
+                    fast,
+                    "How.",
+                    null,
+                    "a three takes turns.",
+                    levers,
+                    cautions,
+                    null);
+        }
+    }
+
+    private static final LessonPhase[] DRILL = {LessonPhase.PRACTISE, LessonPhase.TEACH};
+
+    /** Warm-ups, closes, drills on every rung of two skills, and games. */
+    public static KnowHow knowHow(Activity... more) {
+        List<Activity> activities = new ArrayList<>();
+        activities.add(activity("talk", LessonPhase.GATHER).minutes(2, 4).build());
+        for (String key : List.of("warm1", "warm2"))
+            activities.add(activity(key, LessonPhase.WARM, LessonPhase.RECAP).minutes(2, 6).build());
+        for (String key : List.of("close1", "close2"))
+            activities.add(activity(key, LessonPhase.TIDY, LessonPhase.COOL, LessonPhase.CLOSE)
+                    .minutes(3, 5)
+                    .build());
+        for (Skill skill : List.of(ROLL, CATCH))
+            for (int level = 1; level <= 4; level++) {
+                activities.add(activity(skill.key() + "-drill" + level, DRILL)
+                        .of(skill, level)
+                        .minutes(4, 9)
+                        .build());
+                activities.add(activity(skill.key() + "-game" + level, LessonPhase.PLAY)
+                        .of(skill, level)
+                        .minutes(5, 9)
+                        .build());
+            }
+        activities.addAll(List.of(more));
+        return new KnowHow(
+                List.of(ROLL, CATCH),
+                activities,
+                List.of(FOAM, SOCK, HARD, BAG, SKITTLE, EMPTY, FULL, CUPS),
+                Map.of("one-way", "All one way."),
+                new Crosswalk(List.of()));
+    }
+
+    public static Cupboard cupboard(Object... itemsAndCounts) {
+        Map<Item, Integer> counts = new java.util.LinkedHashMap<>();
+        for (int i = 0; i < itemsAndCounts.length; i += 2)
+            counts.put((Item) itemsAndCounts[i], (Integer) itemsAndCounts[i + 1]);
+        return Cupboard.of(counts);
+    }
+
+    /** Eight-year-olds, 24 of them, two skills, in the hall. */
+    public static UnitProblem problem(int lessons, int minutes, Activity... more) {
+        return problem(8, 24, lessons, minutes, Map.of(), Wishes.USUAL, more);
+    }
+
+    public static UnitProblem problem(
+            int age,
+            int children,
+            int lessons,
+            int minutes,
+            Map<String, CueState> cues,
+            Wishes wishes,
+            Activity... more) {
+        return new UnitProblem(
+                new ClassProfile(new Age(age), children),
+                Collections.nCopies(lessons, new LessonSlot(minutes, HALL, false)),
+                List.of(new Target("roll", "roll/all"), new Target("catch", "catch/all")),
+                cues,
+                Map.of(),
+                knowHow(more),
+                cupboard(FOAM, 30, SKITTLE, 40),
+                wishes,
+                List.of());
+    }
+}

@@ -1,0 +1,142 @@
+package io.isokinet.core.kit;
+
+import static io.isokinet.core.Made.BAG;
+import static io.isokinet.core.Made.CUPS;
+import static io.isokinet.core.Made.EMPTY;
+import static io.isokinet.core.Made.FOAM;
+import static io.isokinet.core.Made.FULL;
+import static io.isokinet.core.Made.HARD;
+import static io.isokinet.core.Made.SKITTLE;
+import static io.isokinet.core.Made.SOCK;
+import static io.isokinet.core.Made.balls;
+import static io.isokinet.core.Made.cupboard;
+import static io.isokinet.core.Made.knowHow;
+import static io.isokinet.core.Made.targets;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.isokinet.core.kit.KitLine.Effect;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Need.Per;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class KitFinderTest {
+    private static KitFinder finder(Object... itemsAndCounts) {
+        return new KitFinder(cupboard(itemsAndCounts), knowHow().itemsByKey(), new Age(7));
+    }
+
+    @Test
+    void takesWhatTheTaskWasMadeForWhenThereIsEnough() {
+        KitList kit = finder(FOAM, 30, SOCK, 30).find(List.of(balls(Per.CHILD, 1)), 27, 1);
+        assertThat(kit.lines()).containsExactly(new KitLine("ball", "foam", 27, "27 foam balls", null, null));
+        assertThat(kit.suffices()).isTrue();
+    }
+
+    @Test
+    void fillsUpWithWhatHasTheProperties() {
+        KitList kit = finder(FOAM, 20, SOCK, 14, BAG, 40).find(List.of(balls(Per.CHILD, 1)), 27, 1);
+        assertThat(kit.lines()).extracting(KitLine::words).containsExactly("20 foam balls", "7 sock balls");
+        KitLine substitute = kit.lines().get(1);
+        assertThat(substitute.effect()).isEqualTo(Effect.HARDER);
+        assertThat(substitute.reason()).contains("27 foam balls wanted, 20 owned").contains("rolls").contains("80 mm");
+    }
+
+    @Test
+    void aBagDoesNotRollSoItIsNoBall() {
+        KitList kit = finder(FOAM, 5, BAG, 40).find(List.of(balls(Per.CHILD, 1)), 27, 1);
+        assertThat(kit.suffices()).isFalse();
+        assertThat(kit.shortages()).singleElement().asString().contains("27 foam balls wanted (1 for a child), 22 missing");
+    }
+
+    @Test
+    void aHardBallIsNotTakenWhereSoftIsAskedFor() {
+        assertThat(finder(HARD, 40).find(List.of(balls(Per.CHILD, 1)), 10, 1).suffices()).isFalse();
+    }
+
+    @Test
+    void targetsThatWouldNotFallToTheBallAreLeftOut() {
+        List<KitLine> lines = finder(SOCK, 10, FULL, 60, EMPTY, 60)
+                .find(List.of(targets(Per.GROUP, 6), balls(Per.GROUP, 1)), 25, 5)
+                .lines();
+        assertThat(lines).extracting(KitLine::item).containsExactly("sock", "empty");
+    }
+
+    @Test
+    void saysWhyNothingFalls() {
+        KitList kit = finder(SOCK, 10, FULL, 60).find(List.of(balls(Per.GROUP, 1), targets(Per.GROUP, 6)), 25, 5);
+        assertThat(kit.shortages()).singleElement().asString().contains("will not fall to sock balls");
+    }
+
+    @Test
+    void twelveCupsAreSixTowers() {
+        KitList kit = finder(FOAM, 1, CUPS, 12).find(List.of(balls(Per.GROUP, 1), targets(Per.GROUP, 6)), 4, 1);
+        assertThat(kit.lines().get(1).words()).isEqualTo("6 towers (12 pieces)");
+    }
+
+    @Test
+    void oneThingIsNotPromisedTwice() {
+        List<KitLine> lines = finder(FOAM, 10)
+                .find(List.of(balls(Per.GROUP, 1), balls(Per.GROUP, 1)), 20, 6)
+                .lines();
+        assertThat(lines.stream().mapToInt(KitLine::count).sum()).isLessThanOrEqualTo(10);
+    }
+
+    @Test
+    void softerThanMeantIsSafer() {
+        var need = new io.isokinet.core.thing.Need(
+                "ball",
+                io.isokinet.core.thing.Need.Role.SENT,
+                "hard",
+                java.util.Set.of(io.isokinet.core.thing.Trait.ROLLS),
+                60,
+                260,
+                null,
+                Per.CLASS,
+                2);
+        assertThat(finder(SOCK, 3).find(List.of(need), 5, 1).lines().get(0).effect()).isEqualTo(Effect.SAFER);
+    }
+
+    /** Over seeded cupboards: what is taken and what is missing add up to what is wanted, and nothing is taken that is not there. */
+    @Test
+    void nothingIsLostAndNothingInvented() {
+        Random random = new Random(5);
+        List<Item> all = List.of(FOAM, SOCK, HARD, BAG, SKITTLE, EMPTY, FULL, CUPS);
+        for (int n = 0; n < 500; n++) {
+            Object[] stock = new Object[all.size() * 2];
+            for (int i = 0; i < all.size(); i++) {
+                stock[2 * i] = all.get(i);
+                stock[2 * i + 1] = random.nextInt(20);
+            }
+            Cupboard cupboard = cupboard(stock);
+            int children = 1 + random.nextInt(34);
+            int groups = 1 + random.nextInt(8);
+            KitList kit = new KitFinder(cupboard, knowHow().itemsByKey(), new Age(8))
+                    .find(List.of(balls(Per.CHILD, 1), targets(Per.GROUP, 3)), children, groups);
+            for (Item item : all) {
+                int taken = kit.lines().stream().filter(l -> l.item().equals(item.key())).mapToInt(KitLine::count).sum();
+                assertThat(taken).as(item.key()).isLessThanOrEqualTo(cupboard.count(item));
+            }
+            int balls = kit.lines().stream().filter(l -> l.what().equals("ball")).mapToInt(KitLine::count).sum();
+            boolean short1 = kit.shortages().stream().anyMatch(s -> s.contains("foam balls wanted"));
+            assertThat(balls == children).isNotEqualTo(short1);
+        }
+    }
+
+    @Test
+    void aLessonFetchesOfEachThingTheMostThatOneSegmentUses() {
+        var few = new KitLine("ball", "foam", 5, "5 foam balls", null, null);
+        var many = new KitLine("ball", "foam", 27, "27 foam balls", null, null);
+        var spots = new KitLine("mark", "spot", 9, "9 spots", null, null);
+        assertThat(LayOut.of(List.of(List.of(few, spots), List.of(many)))).containsExactly(many, spots);
+    }
+
+    @Test
+    void countsAreZeroOrMore() {
+        assertThatThrownBy(() -> Cupboard.of(Map.of(FOAM, -1))).hasMessageContaining("zero or more");
+    }
+}

@@ -1,0 +1,126 @@
+package io.isokinet.core.unit;
+
+import static io.isokinet.core.Made.HALL;
+import static io.isokinet.core.Made.ROLL;
+import static io.isokinet.core.Made.activity;
+import static io.isokinet.core.Made.problem;
+import static io.isokinet.core.unit.Drafts.lesson;
+import static io.isokinet.core.unit.Drafts.read;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Lever;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class EditTest {
+    private final Lever distance = new Lever("distance", List.of("2 m", "3 m", "4 m"), 1);
+    private final UnitProblem problem = problem(
+            1,
+            30,
+            activity("far", LessonPhase.PRACTISE, LessonPhase.TEACH).of(ROLL, 1).lever(distance).build());
+    private final Plan plan = read(problem, lesson(problem, 0, "far", "catch-drill1", "roll-game1"));
+
+    private Plan after(Edit edit) {
+        return after(plan, edit);
+    }
+
+    private Plan after(Plan before, Edit edit) {
+        return Reading.of(problem, new Candidates(problem), Edit.apply(before, edit));
+    }
+
+    private static List<String> order(Plan plan) {
+        return plan.segments().map(s -> s.activity().key()).toList();
+    }
+
+    private String id(int position) {
+        return plan.lessons().get(0).get(position).id();
+    }
+
+    @Test
+    void movesASegmentWithinItsLesson() {
+        assertThat(order(after(new Edit.Move(id(2), 1))))
+                .containsExactly("warm1", "catch-drill1", "far", "roll-game1", "close1");
+        assertThat(order(after(new Edit.Move(id(1), 3))))
+                .containsExactly("warm1", "catch-drill1", "roll-game1", "far", "close1");
+    }
+
+    @Test
+    void movingKeepsIdsAndMinutesAndReadsCuesAgain() {
+        Plan moved = after(new Edit.Move(id(3), 1));
+        assertThat(moved.segment(id(3)).orElseThrow().minutes()).isEqualTo(plan.segment(id(3)).orElseThrow().minutes());
+        assertThat(moved.segment(id(3)).orElseThrow().focus()).isEmpty();
+        assertThat(moved.segment(id(1)).orElseThrow().introduces()).contains("roll/a");
+    }
+
+    @Test
+    void movingIntoNowhereIsRefused() {
+        assertThatThrownBy(() -> after(new Edit.Move(id(1), 5))).hasMessageContaining("places 1 to 5; place 6");
+        assertThatThrownBy(() -> after(new Edit.Move(id(1), -1))).hasMessageContaining("place 0");
+    }
+
+    @Test
+    void locksAndUnlocks() {
+        Plan locked = after(new Edit.Lock(id(1), true));
+        assertThat(locked.segment(id(1)).orElseThrow().locked()).isTrue();
+        assertThatThrownBy(() -> after(locked, new Edit.Move(id(1), 2))).hasMessageContaining("far is locked; unlock it first");
+        Plan unlocked = after(locked, new Edit.Lock(id(1), false));
+        assertThat(unlocked.segment(id(1)).orElseThrow().locked()).isFalse();
+    }
+
+    @Test
+    void swapsTheActivityAndKeepsTheSegment() {
+        Plan swapped = after(new Edit.Swap(id(2), "far"));
+        assertThat(swapped.segment(id(2)).orElseThrow().activity().key()).isEqualTo("far");
+        assertThat(swapped.segment(id(2)).orElseThrow().setting()).isEqualTo(1);
+        assertThat(swapped.segments().mapToInt(Segment::minutes).sum()).isEqualTo(30);
+    }
+
+    @Test
+    void easesAndHardens() {
+        Plan harder = after(new Edit.Adjust(id(1), 2));
+        assertThat(harder.segment(id(1)).orElseThrow().setting()).isEqualTo(2);
+        assertThatThrownBy(() -> after(new Edit.Adjust(id(1), 3))).hasMessageContaining("no setting beyond this one");
+        assertThatThrownBy(() -> after(new Edit.Adjust(id(2), 0))).hasMessageContaining("no setting beyond");
+    }
+
+    @Test
+    void whatIsGoneSaysSo() {
+        assertThatThrownBy(() -> after(new Edit.Lock("gone", true))).hasMessageContaining("reload the unit");
+    }
+
+    @Test
+    void aTaughtLessonStaysAsItWas() {
+        UnitProblem taught = new UnitProblem(
+                problem.profile(), List.of(new LessonSlot(30, HALL, true)), problem.targets(), problem.cues(), problem.reached(), problem.knowHow(), problem.cupboard(), problem.wishes(), List.of());
+        Plan done = read(taught, lesson(taught, 0, "far", "roll-game1"));
+        assertThatThrownBy(() -> Edit.apply(done, new Edit.Lock("s0-1", true))).hasMessageContaining("was taught already");
+    }
+
+    @Test
+    void changesAreSaidByRule() {
+        Plan worse = after(new Edit.Move(id(4), 0));
+        List<RuleChange> changes = RuleChange.between(plan, worse);
+        assertThat(changes).isNotEmpty();
+        assertThat(changes.get(0).rule().name()).isEqualTo("The closing talk keeps its minutes");
+        assertThat(changes.get(0).better()).isFalse();
+        assertThat(RuleChange.between(worse, plan).get(0).better()).isTrue();
+        assertThat(RuleChange.between(plan, plan)).isEmpty();
+    }
+
+    @Test
+    void everySegmentThatWorksHasReasons() {
+        assertThat(plan.work()).allSatisfy(s -> assertThat(Reasons.of(plan, s)).isNotEmpty());
+        Segment first = plan.work().findFirst().orElseThrow();
+        assertThat(Reasons.of(plan, first))
+                .contains("Rung 1 of 6, shape: where the skill starts.")
+                .anyMatch(r -> r.startsWith("Introduces “a” in a 40-second freeze: it builds on nothing else"));
+        UnitProblem longer = problem(1, 40);
+        Plan climb = read(longer, lesson(longer, 0, "roll-drill1", "roll-drill2", "roll-game3"));
+        List<Segment> work = climb.work().toList();
+        assertThat(Reasons.of(climb, work.get(1))).anyMatch(r -> r.contains("the class was on rung 1 in lesson 1 (roll-drill1)"));
+        assertThat(Reasons.of(climb, work.get(1))).anyMatch(r -> r.contains("it builds on “a”"));
+        assertThat(Reasons.of(climb, work.get(2))).anyMatch(r -> r.contains("returns: time 2 of 2"));
+    }
+}

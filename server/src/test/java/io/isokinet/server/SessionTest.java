@@ -1,0 +1,85 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+@ExtendWith(RunningServer.class)
+class SessionTest {
+    @ParameterizedTest
+    @ValueSource(strings = {"/api/session", "/api/classes", "/api/units", "/api/skills", "/api/cupboard", "/api/term", "/api/school"})
+    void nothingIsSeenWithoutSigningIn(String path) {
+        Caller.Answer answer = new Caller().get(path);
+        assertThat(answer.status()).isEqualTo(401);
+        assertThat(answer.header("Content-Type")).startsWith("application/problem+json");
+        assertThat(answer.detail()).contains("Sign in first");
+    }
+
+    @Test
+    void signingInGivesASessionAndANewSessionId() {
+        TestSchool school = TestSchool.make();
+        Caller.Answer who = school.as.get("/api/session");
+        assertThat(who.status()).isEqualTo(200);
+        assertThat(who.json().get("name").asString()).isEqualTo("A Teacher");
+        assertThat(who.json().get("school").asString()).isEqualTo(school.id.toString());
+        assertThat(school.as.cookie("isokinet")).isNotBlank();
+    }
+
+    @Test
+    void theWrongPasswordSaysNeitherWhichOfTheTwoIsWrong() {
+        TestSchool school = TestSchool.make();
+        Caller caller = new Caller();
+        Caller.Answer wrong = caller.post("/api/session", Map.of("signIn", school.signIn, "password", "not this one"));
+        Caller.Answer unknown = caller.post("/api/session", Map.of("signIn", "nobody-" + school.id, "password", "not this one"));
+        assertThat(wrong.status()).isEqualTo(401);
+        assertThat(unknown.detail()).isEqualTo(wrong.detail());
+    }
+
+    @Test
+    void aForgedRequestIsRefused() {
+        TestSchool school = TestSchool.make();
+        assertThat(school.as.forged("/api/session", Map.of("signIn", "a", "password", "b")).status()).isEqualTo(403);
+    }
+
+    @Test
+    void guessingHasToWait() {
+        TestSchool school = TestSchool.make();
+        Caller caller = new Caller();
+        for (int i = 0; i < 8; i++)
+            assertThat(caller.post("/api/session", Map.of("signIn", school.signIn, "password", "guess " + i)).status()).isEqualTo(401);
+        Caller.Answer slowed = caller.post("/api/session", Map.of("signIn", school.signIn.toUpperCase(), "password", TestSchool.PASSWORD));
+        assertThat(slowed.status()).isEqualTo(429);
+        assertThat(slowed.header("Retry-After")).isEqualTo("300");
+    }
+
+    @Test
+    void signingOutEndsTheSession() {
+        TestSchool school = TestSchool.make();
+        assertThat(school.as.delete("/api/session").status()).isEqualTo(204);
+        assertThat(school.as.get("/api/classes").status()).isEqualTo(401);
+    }
+
+    @Test
+    void anEmptyFormNamesItsFields() {
+        Caller.Answer answer = new Caller().post("/api/session", Map.of("signIn", "", "password", ""));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.findings()).contains("signIn: is needed", "password: is needed");
+    }
+
+    @Test
+    void pagesCarryAPolicyThatLetsNothingOut() {
+        Caller.Answer page = new Caller().get("/api/openapi");
+        assertThat(page.header("Content-Security-Policy")).contains("default-src 'self'").contains("connect-src 'self'");
+        assertThat(page.header("X-Content-Type-Options")).isEqualTo("nosniff");
+    }
+
+    @Test
+    void healthIsOpenAndSaysNoMore() {
+        assertThat(new Caller().get("/actuator/health").json().size()).isLessThanOrEqualTo(2);
+        assertThat(new Caller().get("/actuator/env").status()).isEqualTo(401);
+    }
+}

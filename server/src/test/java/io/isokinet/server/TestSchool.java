@@ -1,0 +1,144 @@
+package io.isokinet.server;
+
+import io.isokinet.server.account.Accounts;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.school.YearNaming;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+
+/** A school of its own for each test: nothing is shared, nothing is cleared away. */
+final class TestSchool {
+    static final String PASSWORD = "correct horse battery";
+
+    final UUID id;
+    final String signIn;
+    final Caller as;
+    private final UUID device = UUID.randomUUID();
+    private long sequence;
+
+    private TestSchool(UUID id, String signIn, Caller as) {
+        this.id = id;
+        this.signIn = signIn;
+        this.as = as;
+    }
+
+    static TestSchool make() {
+        UUID school = RunningServer.bean(Schools.class).add("A school", YearNaming.YEARS, ZoneId.of("Europe/London"));
+        String signIn = "teacher-" + UUID.randomUUID();
+        RunningServer.bean(Accounts.class).add(school, signIn, "A Teacher", PASSWORD, Role.LEAD);
+        Caller caller = new Caller();
+        caller.post("/api/session", Map.of("signIn", signIn, "password", PASSWORD));
+        return new TestSchool(school, signIn, caller);
+    }
+
+    UUID schoolClass(String name, int age, String... children) {
+        UUID id = UUID.randomUUID();
+        as.put("/api/classes/" + id, Map.of("name", name, "yearAge", age));
+        if (children.length > 0) as.post("/api/classes/" + id + "/children", Map.of("names", List.of(children)));
+        return id;
+    }
+
+    /** Child ids by given name. */
+    Map<String, UUID> children(UUID schoolClass) {
+        Map<String, UUID> ids = new HashMap<>();
+        for (JsonNode child : as.get("/api/classes/" + schoolClass).json().get("children"))
+            ids.put(child.get("given").asString(), UUID.fromString(child.get("id").asString()));
+        return ids;
+    }
+
+    UUID hall() {
+        UUID id = UUID.randomUUID();
+        as.put("/api/spaces/" + id, Map.of("name", "Hall " + id, "lengthCm", 1700, "widthCm", 950, "ceilingCm", 480, "floor", "WOOD", "wallSpots", 14));
+        return id;
+    }
+
+    void count(String item, int count) {
+        as.put("/api/cupboard/" + item, Map.of("count", count));
+    }
+
+    /** A class of so many, a stocked cupboard, and a planned unit. */
+    UUID unit(UUID schoolClass, int lessons, int minutes) {
+        for (String item : List.of("foam-ball-20", "foam-ball-16", "spot", "hoop", "rope", "beanbag")) count(item, 20);
+        count("skittle", 12);
+        count("bottle-empty", 24);
+        UUID id = UUID.randomUUID();
+        UUID hall = hall();
+        List<Map<String, Object>> slots = new ArrayList<>();
+        for (int i = 0; i < lessons; i++)
+            slots.add(Map.of("onDate", LocalDate.now().plusDays(7L * i).toString(), "minutes", minutes, "spaceId", hall));
+        Caller.Answer made = as.put(
+                "/api/units/" + id,
+                Map.of(
+                        "classId", schoolClass,
+                        "title", "Roll and catch",
+                        "cueSets", List.of("underarm-roll/components", "two-hand-catch/components"),
+                        "order", "INTERLEAVED",
+                        "lessons", slots));
+        if (made.status() != 200) throw new AssertionError(made.body());
+        return id;
+    }
+
+    static String[] names(int count) {
+        String[] names = new String[count];
+        for (int i = 0; i < count; i++) names[i] = "Child" + i + " Name" + i;
+        return names;
+    }
+
+    Map<String, Object> trial(UUID child, String cue, boolean shown) {
+        Map<String, Object> trial = new HashMap<>();
+        trial.put("id", UUID.randomUUID());
+        trial.put("child", child);
+        trial.put("cue", cue);
+        trial.put("shown", shown);
+        trial.put("kind", "TEACHER");
+        trial.put("setting", "DRILL");
+        trial.put("seq", ++sequence);
+        trial.put("at", Instant.now().toString());
+        return trial;
+    }
+
+    Map<String, Object> batch(List<?> trials) {
+        return batch(trials, List.of(), List.of(), List.of());
+    }
+
+    Map<String, Object> batch(List<?> trials, List<?> voids, List<?> register, List<?> taught) {
+        Map<String, Object> batch = new HashMap<>();
+        batch.put("id", UUID.randomUUID());
+        batch.put("device", device);
+        batch.put("clock", Instant.now().toString());
+        batch.put("trials", trials);
+        batch.put("voids", voids);
+        batch.put("register", register);
+        batch.put("taught", taught);
+        return batch;
+    }
+
+    JsonNode record(List<?> trials) {
+        return as.post("/api/batches", batch(trials)).json();
+    }
+
+    void teach(UUID schoolClass, String... cues) {
+        List<Map<String, Object>> taught = new ArrayList<>();
+        for (String cue : cues)
+            taught.add(Map.of("id", UUID.randomUUID(), "schoolClass", schoolClass, "cue", cue, "at", Instant.now().minusSeconds(3600).toString()));
+        as.post("/api/batches", batch(List.of(), List.of(), List.of(), taught));
+    }
+
+    JsonNode cell(UUID schoolClass, String set, UUID child, String cue) {
+        return row(schoolClass, set, child).get("cells").get(cue);
+    }
+
+    JsonNode row(UUID schoolClass, String set, UUID child) {
+        for (JsonNode row : as.get("/api/classes/" + schoolClass + "/grid?set=" + set).json().get("rows"))
+            if (row.get("child").get("id").asString().equals(child.toString())) return row;
+        throw new AssertionError("The child is not in the grid.");
+    }
+}
