@@ -52,7 +52,8 @@ class ArchitectureTest {
         core.forEach(c -> {
             String rest = c.getPackageName().substring(CORE.length());
             String top = rest.contains(".") ? rest.substring(0, rest.indexOf('.')) : rest;
-            if (!known.contains(top)) throw new AssertionError("The package " + top + " stands on no floor; add it to FLOORS.");
+            if (!known.contains(top))
+                throw new AssertionError("The package " + top + " stands on no floor; add it to FLOORS.");
         });
     }
 
@@ -66,9 +67,14 @@ class ArchitectureTest {
         noClasses()
                 .should()
                 .dependOnClassesThat()
-                .resideOutsideOfPackages("io.isokinet.core..", "java.lang..", "java.util..", "java.time..", "org.jspecify..")
+                .resideOutsideOfPackages(
+                        "io.isokinet.core..", "java.lang..", "java.util..", "java.time..", "org.jspecify..")
                 .check(core);
         noClasses().should().callMethod(java.time.LocalDate.class, "now").check(core);
-        noClasses().should().dependOnClassesThat().areAssignableTo(java.time.Clock.class).check(core);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .areAssignableTo(java.time.Clock.class)
+                .check(core);
     }
 }

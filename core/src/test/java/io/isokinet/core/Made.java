@@ -96,13 +96,11 @@ public final class Made {
     }
 
     public static Need balls(Need.Per per, int count) {
-        return new Need(
-                "ball", Need.Role.SENT, "foam", Set.of(Trait.ROLLS, Trait.SOFT), 60, 260, 400, per, count);
+        return new Need("ball", Need.Role.SENT, "foam", Set.of(Trait.ROLLS, Trait.SOFT), 60, 260, 400, per, count);
     }
 
     public static Need targets(Need.Per per, int count) {
-        return new Need(
-                "target", Need.Role.TOPPLED, "skittle", Set.of(Trait.STANDS), 50, 150, null, per, count);
+        return new Need("target", Need.Role.TOPPLED, "skittle", Set.of(Trait.STANDS), 50, 150, null, per, count);
     }
 
     public static Cue cue(String key, String... prerequisites) {
@@ -125,9 +123,10 @@ public final class Made {
     public static Skill skill(String key, Ladder ladder, String... features) {
         List<Cue> cues = new ArrayList<>();
         for (String feature : features)
-            cues.add(cues.isEmpty()
-                    ? cue(key + "/" + feature)
-                    : cue(key + "/" + feature, cues.get(cues.size() - 1).key()));
+            cues.add(
+                    cues.isEmpty()
+                            ? cue(key + "/" + feature)
+                            : cue(key + "/" + feature, cues.get(cues.size() - 1).key()));
         List<String> keys = cues.stream().map(Cue::key).toList();
         return new Skill(
                 key,
@@ -279,7 +278,9 @@ public final class Made {
         List<Activity> activities = new ArrayList<>();
         activities.add(activity("talk", LessonPhase.GATHER).minutes(2, 4).build());
         for (String key : List.of("warm1", "warm2"))
-            activities.add(activity(key, LessonPhase.WARM, LessonPhase.RECAP).minutes(2, 6).build());
+            activities.add(activity(key, LessonPhase.WARM, LessonPhase.RECAP)
+                    .minutes(2, 6)
+                    .build());
         for (String key : List.of("close1", "close2"))
             activities.add(activity(key, LessonPhase.TIDY, LessonPhase.COOL, LessonPhase.CLOSE)
                     .minutes(3, 5)

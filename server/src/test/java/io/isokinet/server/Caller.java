@@ -25,7 +25,8 @@ final class Caller {
     static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient client =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
     private final String address;
 
     Caller(String address) {
@@ -49,7 +50,9 @@ final class Caller {
         /** "where: message" of each finding. */
         List<String> findings() {
             List<String> all = new ArrayList<>();
-            json().path("findings").forEach(f -> all.add(f.path("where").asString() + ": " + f.path("message").asString()));
+            json().path("findings")
+                    .forEach(f -> all.add(f.path("where").asString() + ": "
+                            + f.path("message").asString()));
             return all;
         }
 
@@ -77,8 +80,9 @@ final class Caller {
     /** @param headers name and value in turn */
     Answer send(String method, String path, Object body, String... headers) {
         String text = body instanceof String s ? s : JSON.writeValueAsString(body);
-        HttpRequest.Builder request =
-                withToken(request(path)).header("Content-Type", "application/json").method(method, BodyPublishers.ofString(text));
+        HttpRequest.Builder request = withToken(request(path))
+                .header("Content-Type", "application/json")
+                .method(method, BodyPublishers.ofString(text));
         if (headers.length > 0) request.headers(headers);
         return exchange(request);
     }
@@ -105,9 +109,10 @@ final class Caller {
                         .formatted(boundary, field.getKey(), field.getValue())
                         .getBytes(StandardCharsets.UTF_8));
             for (var file : files.entrySet()) {
-                out.write("--%s\r\nContent-Disposition: form-data; name=\"files\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n"
-                        .formatted(boundary, file.getKey())
-                        .getBytes(StandardCharsets.UTF_8));
+                out.write(
+                        "--%s\r\nContent-Disposition: form-data; name=\"files\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n"
+                                .formatted(boundary, file.getKey())
+                                .getBytes(StandardCharsets.UTF_8));
                 out.write(file.getValue());
                 out.write("\r\n".getBytes(StandardCharsets.UTF_8));
             }

@@ -17,7 +17,8 @@ class ClassesTest {
     private final TestSchool school = TestSchool.make();
 
     private JsonNode side(JsonNode child, String action) {
-        for (JsonNode side : child.get("sides")) if (side.get("action").asString().equals(action)) return side;
+        for (JsonNode side : child.get("sides"))
+            if (side.get("action").asString().equals(action)) return side;
         throw new AssertionError(action);
     }
 
@@ -36,7 +37,8 @@ class ClassesTest {
     @Test
     void theOtherSidesAreAssumedFromTheOneKnown() {
         UUID id = school.schoolClass("Curlews", 7, "Ada Moss");
-        JsonNode ada = school.as.get("/api/classes/" + id).json().get("children").get(0);
+        JsonNode ada =
+                school.as.get("/api/classes/" + id).json().get("children").get(0);
         assertThat(side(ada, "KICK").has("side")).isFalse();
         JsonNode now = school.as
                 .put(
@@ -48,7 +50,8 @@ class ClassesTest {
         assertThat(side(now, "THROW").get("assumed").asBoolean()).isFalse();
         assertThat(side(now, "KICK").get("side").asString()).isEqualTo("LEFT");
         assertThat(side(now, "KICK").get("assumed").asBoolean()).isTrue();
-        assertThat(school.as.get("/api/classes").json().get(0).get("leftHanded").asInt()).isEqualTo(1);
+        assertThat(school.as.get("/api/classes").json().get(0).get("leftHanded").asInt())
+                .isEqualTo(1);
         JsonNode mixed = school.as
                 .put(
                         "/api/children/" + ada.get("id").asString(),
@@ -64,7 +67,11 @@ class ClassesTest {
     void twoWhoShareANameAreToldApart() {
         UUID id = school.schoolClass("Curlews", 7, "Ada Moss", "Ada Reed", "Ben Sole");
         List<String> names = new ArrayList<>();
-        school.as.get("/api/classes/" + id).json().get("children").forEach(c -> names.add(c.get("name").asString()));
+        school.as
+                .get("/api/classes/" + id)
+                .json()
+                .get("children")
+                .forEach(c -> names.add(c.get("name").asString()));
         assertThat(names).containsExactly("Ada M", "Ada R", "Ben");
     }
 
@@ -92,7 +99,8 @@ class ClassesTest {
     @Test
     void aNameThatIsTakenIsRefused() {
         school.schoolClass("Curlews", 7);
-        Caller.Answer again = school.as.put("/api/classes/" + UUID.randomUUID(), Map.of("name", "curlews", "yearAge", 8));
+        Caller.Answer again =
+                school.as.put("/api/classes/" + UUID.randomUUID(), Map.of("name", "curlews", "yearAge", 8));
         assertThat(again.findings()).containsExactly("name: “curlews” is taken by another class.");
     }
 
@@ -101,25 +109,33 @@ class ClassesTest {
         assertThat(school.as.get("/api/classes/" + UUID.randomUUID()).status()).isEqualTo(404);
         assertThat(school.as.get("/api/classes/curlews").status()).isEqualTo(400);
         Map<String, Object> child = Map.of("given", "A", "family", "", "yearAge", 7, "sides", Map.of());
-        assertThat(school.as.put("/api/children/" + UUID.randomUUID(), child, "If-Match", "\"0\"").status()).isEqualTo(404);
+        assertThat(school.as
+                        .put("/api/children/" + UUID.randomUUID(), child, "If-Match", "\"0\"")
+                        .status())
+                .isEqualTo(404);
         assertThat(school.as.get("/api/nothing-here").status()).isEqualTo(404);
     }
 
     @Test
     void whatCannotBeReadNamesItsField() {
-        Caller.Answer answer = school.as.put("/api/classes/" + UUID.randomUUID(), "{\"name\":\"Terns\",\"yearAge\":\"seven\"}");
+        Caller.Answer answer =
+                school.as.put("/api/classes/" + UUID.randomUUID(), "{\"name\":\"Terns\",\"yearAge\":\"seven\"}");
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.findings().get(0)).startsWith("yearAge:");
-        assertThat(school.as.put("/api/classes/" + UUID.randomUUID(), "{").status()).isEqualTo(400);
+        assertThat(school.as.put("/api/classes/" + UUID.randomUUID(), "{").status())
+                .isEqualTo(400);
     }
 
     @Test
     void nobodyIsAddedIfOneCannotBe() {
         UUID id = school.schoolClass("Curlews", 7, "Ada Moss");
-        Caller.Answer answer = school.as.post("/api/classes/" + id + "/children", Map.of("names", List.of("Ben", "x".repeat(61))));
+        Caller.Answer answer =
+                school.as.post("/api/classes/" + id + "/children", Map.of("names", List.of("Ben", "x".repeat(61))));
         assertThat(answer.findings()).containsExactly("children[1].given: needs 1 to 60 characters.");
         assertThat(school.children(id)).containsOnlyKeys("Ada");
-        assertThat(school.as.post("/api/classes/" + id + "/children", Map.of("names", List.of(TestSchool.names(60)))).findings())
+        assertThat(school.as
+                        .post("/api/classes/" + id + "/children", Map.of("names", List.of(TestSchool.names(60))))
+                        .findings())
                 .containsExactly("children: A class has at most 60 children; this would make 61.");
     }
 
@@ -127,9 +143,11 @@ class ClassesTest {
     void aChildLeavesTheClass() {
         UUID id = school.schoolClass("Curlews", 7, "Ada Moss", "Ben Sole");
         UUID ben = school.children(id).get("Ben");
-        assertThat(school.as.delete("/api/classes/" + id + "/children/" + ben).status()).isEqualTo(204);
+        assertThat(school.as.delete("/api/classes/" + id + "/children/" + ben).status())
+                .isEqualTo(204);
         assertThat(school.children(id)).containsOnlyKeys("Ada");
-        assertThat(school.as.delete("/api/classes/" + id + "/children/" + ben).status()).isEqualTo(404);
+        assertThat(school.as.delete("/api/classes/" + id + "/children/" + ben).status())
+                .isEqualTo(404);
     }
 
     @Test
@@ -141,12 +159,30 @@ class ClassesTest {
 
     @Test
     void spacesAndCountsAreCheckedToo() {
-        Map<String, Object> narrow = Map.of("name", "Slot", "lengthCm", 500, "widthCm", 0, "floor", "WOOD", "wallSpots", 0);
-        assertThat(school.as.put("/api/spaces/" + UUID.randomUUID(), narrow).findings().get(0)).startsWith("widthCm: must be at least 200");
-        assertThat(school.as.put("/api/cupboard/foam-ball-20", Map.of("count", -1)).findings().get(0)).startsWith("count: must be 0");
-        assertThat(school.as.put("/api/cupboard/unicorn", Map.of("count", 1)).detail()).contains("There is no item with the key (unicorn)");
+        Map<String, Object> narrow =
+                Map.of("name", "Slot", "lengthCm", 500, "widthCm", 0, "floor", "WOOD", "wallSpots", 0);
+        assertThat(school.as
+                        .put("/api/spaces/" + UUID.randomUUID(), narrow)
+                        .findings()
+                        .get(0))
+                .startsWith("widthCm: must be at least 200");
+        assertThat(school.as
+                        .put("/api/cupboard/foam-ball-20", Map.of("count", -1))
+                        .findings()
+                        .get(0))
+                .startsWith("count: must be 0");
+        assertThat(school.as.put("/api/cupboard/unicorn", Map.of("count", 1)).detail())
+                .contains("There is no item with the key (unicorn)");
         school.count("foam-ball-20", 7);
-        assertThat(school.as.put("/api/cupboard/foam-ball-20", Map.of("count", 8), "If-Match", "\"9\"").status()).isEqualTo(412);
-        assertThat(school.as.put("/api/cupboard/foam-ball-20", Map.of("count", 8), "If-Match", "\"0\"").json().get("count").asInt()).isEqualTo(8);
+        assertThat(school.as
+                        .put("/api/cupboard/foam-ball-20", Map.of("count", 8), "If-Match", "\"9\"")
+                        .status())
+                .isEqualTo(412);
+        assertThat(school.as
+                        .put("/api/cupboard/foam-ball-20", Map.of("count", 8), "If-Match", "\"0\"")
+                        .json()
+                        .get("count")
+                        .asInt())
+                .isEqualTo(8);
     }
 }

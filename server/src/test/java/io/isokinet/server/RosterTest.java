@@ -76,7 +76,8 @@ class RosterTest {
 
     private int children() {
         int all = 0;
-        for (JsonNode line : school.as.get("/api/classes").json()) all += line.get("children").asInt();
+        for (JsonNode line : school.as.get("/api/classes").json())
+            all += line.get("children").asInt();
         return all;
     }
 
@@ -92,7 +93,8 @@ class RosterTest {
         assertThat(children()).isZero();
         assertThat(take("children.csv", utf8(csv), Map.of()).status()).isEqualTo(200);
         assertThat(children()).isEqualTo(2);
-        assertThat(school.as.get("/api/classes").json().get(0).get("leftHanded").asInt()).isEqualTo(1);
+        assertThat(school.as.get("/api/classes").json().get(0).get("leftHanded").asInt())
+                .isEqualTo(1);
     }
 
     @Test
@@ -100,7 +102,9 @@ class RosterTest {
         UUID curlews = school.schoolClass("Curlews", 7);
         String csv = "who;x\nMoss, Ada;1\nBen Sole;2\n";
         Caller.Answer blind = preview("c.csv", utf8(csv), Map.of("into", curlews.toString()));
-        assertThat(blind.findings().get(0)).contains("columns").contains("No column holds the children's names (found: who, x)");
+        assertThat(blind.findings().get(0))
+                .contains("columns")
+                .contains("No column holds the children's names (found: who, x)");
         Map<String, String> fields = Map.of("into", curlews.toString(), "mapping", "FULL_NAME:0");
         assertThat(take("c.csv", utf8(csv), fields).status()).isEqualTo(200);
         assertThat(school.children(curlews)).containsOnlyKeys("Ada", "Ben");
@@ -109,22 +113,33 @@ class RosterTest {
     @Test
     void aMappingThatMakesNoSenseIsRefused() {
         byte[] csv = utf8("name\nAda\n");
-        assertThat(preview("c.csv", csv, Map.of("mapping", "GIVEN:7")).findings().get(0)).contains("points at column 8 of 1");
-        assertThat(preview("c.csv", csv, Map.of("mapping", "COLOUR:0")).findings().get(0)).contains("not a field and a column");
+        assertThat(preview("c.csv", csv, Map.of("mapping", "GIVEN:7"))
+                        .findings()
+                        .get(0))
+                .contains("points at column 8 of 1");
+        assertThat(preview("c.csv", csv, Map.of("mapping", "COLOUR:0"))
+                        .findings()
+                        .get(0))
+                .contains("not a field and a column");
     }
 
     @Test
     void readsUtf8WithAMarkAndWindows1252() {
         UUID curlews = school.schoolClass("Curlews", 7);
         Map<String, String> into = Map.of("into", curlews.toString());
-        assertThat(preview("a.csv", utf8("\uFEFFgiven,family\nZoë,Müller\n"), into).json().get("encoding").asString())
+        assertThat(preview("a.csv", utf8("\uFEFFgiven,family\nZoë,Müller\n"), into)
+                        .json()
+                        .get("encoding")
+                        .asString())
                 .contains("byte order mark");
         byte[] old = "given,family\nZoë,Müller\n".getBytes(Charset.forName("windows-1252"));
-        assertThat(preview("a.csv", old, into).json().get("encoding").asString()).isEqualTo("Windows-1252");
+        assertThat(preview("a.csv", old, into).json().get("encoding").asString())
+                .isEqualTo("Windows-1252");
         take("a.csv", old, into);
         assertThat(school.children(curlews)).containsOnlyKeys("Zoë");
         byte[] wide = "\uFEFFgiven,family\nZoë,Moss\n".getBytes(StandardCharsets.UTF_16LE);
-        assertThat(preview("a.csv", wide, into).json().get("encoding").asString()).isEqualTo("UTF-16");
+        assertThat(preview("a.csv", wide, into).json().get("encoding").asString())
+                .isEqualTo("UTF-16");
     }
 
     @Test
@@ -133,7 +148,9 @@ class RosterTest {
         byte[] csv = utf8("given,family\nAda,Moss\nada,moss\nCleo,Reed\n");
         Caller.Answer answer = take("c.csv", csv, Map.of("into", curlews.toString()));
         assertThat(answer.status()).isEqualTo(400);
-        assertThat(answer.findings()).anyMatch(f -> f.contains("ada moss stands twice")).anyMatch(f -> f.contains("Cleo Reed is in the class already"));
+        assertThat(answer.findings())
+                .anyMatch(f -> f.contains("ada moss stands twice"))
+                .anyMatch(f -> f.contains("Cleo Reed is in the class already"));
         assertThat(answer.detail()).startsWith("Nothing was changed.");
         assertThat(school.children(curlews)).hasSize(1);
     }
@@ -150,42 +167,65 @@ class RosterTest {
     @Test
     void fiveThousandRowsComeInWithAClassColumnAndAreRefusedWithout() {
         StringBuilder csv = new StringBuilder("given,family,class\n");
-        for (int i = 0; i < 5000; i++) csv.append("G").append(i).append(",F").append(i).append(",Class ").append(i / 30).append('\n');
+        for (int i = 0; i < 5000; i++)
+            csv.append("G")
+                    .append(i)
+                    .append(",F")
+                    .append(i)
+                    .append(",Class ")
+                    .append(i / 30)
+                    .append('\n');
         Caller.Answer taken = take("c.csv", utf8(csv.toString()), Map.of());
         assertThat(taken.status()).isEqualTo(200);
         assertThat(taken.json().get("classes")).hasSize(167);
         assertThat(children()).isEqualTo(5000);
         UUID curlews = school.schoolClass("Curlews", 7);
         String without = csv.toString().replaceAll("(?m),[^,]*$", "");
-        assertThat(take("c.csv", utf8(without), Map.of("into", curlews.toString())).findings())
+        assertThat(take("c.csv", utf8(without), Map.of("into", curlews.toString()))
+                        .findings())
                 .anyMatch(f -> f.contains("5000 children are more than a class can have (60)"));
         csv.append("One,More,Class 9\n");
-        assertThat(preview("c.csv", utf8(csv.toString()), Map.of()).findings().get(0)).contains("5001 rows are more than 5000");
+        assertThat(preview("c.csv", utf8(csv.toString()), Map.of()).findings().get(0))
+                .contains("5001 rows are more than 5000");
         assertThat(children()).isEqualTo(5000);
     }
 
     @Test
     void emptyAndDamagedFilesSaySo() {
         assertThat(preview("c.csv", new byte[0], Map.of()).findings().get(0)).contains("The file is empty");
-        assertThat(preview("c.csv", utf8("given,family\n"), Map.of()).findings().get(0)).contains("There are no rows");
-        assertThat(preview("c.csv", utf8("given,family\n\"Ada,Moss\n"), Map.of()).findings().get(0)).contains("never closes");
+        assertThat(preview("c.csv", utf8("given,family\n"), Map.of()).findings().get(0))
+                .contains("There are no rows");
+        assertThat(preview("c.csv", utf8("given,family\n\"Ada,Moss\n"), Map.of())
+                        .findings()
+                        .get(0))
+                .contains("never closes");
         assertThat(preview("c.zip", utf8("no zip"), Map.of()).findings().get(0)).contains("This is no zip");
-        assertThat(preview("picture.png", new byte[] {1, 2}, Map.of()).findings().get(0)).contains("no CSV file");
+        assertThat(preview("picture.png", new byte[] {1, 2}, Map.of())
+                        .findings()
+                        .get(0))
+                .contains("no CSV file");
         byte[] cut = java.util.Arrays.copyOf(zip(oneRoster()), 120);
         assertThat(preview("c.zip", cut, Map.of()).status()).isEqualTo(400);
     }
 
     @Test
     void aZipWhosePathsClimbOutIsRefused() {
-        for (String path : new String[] {"../users.csv", "a/../../users.csv", "/etc/users.csv", "C:\\users.csv", "a\\..\\users.csv"})
-            assertThat(preview("c.zip", zip(Map.of(path, utf8(USERS))), Map.of()).findings().get(0))
+        for (String path :
+                new String[] {"../users.csv", "a/../../users.csv", "/etc/users.csv", "C:\\users.csv", "a\\..\\users.csv"
+                })
+            assertThat(preview("c.zip", zip(Map.of(path, utf8(USERS))), Map.of())
+                            .findings()
+                            .get(0))
                     .as(path)
                     .contains("climbs out");
     }
 
     @Test
     void aZipThatExplodesIsStopped() {
-        assertThat(preview("c.zip", zip(Map.of("users.csv", new byte[41 << 20])), Map.of()).findings().get(0)).contains("more than 40 MB");
+        assertThat(preview("c.zip", zip(Map.of("users.csv", new byte[41 << 20])), Map.of())
+                        .findings()
+                        .get(0))
+                .contains("more than 40 MB");
     }
 
     @Test
@@ -194,7 +234,8 @@ class RosterTest {
         assertThat(roster.get("kind").asString()).isEqualTo("ONEROSTER");
         assertThat(roster.get("children").asInt()).isEqualTo(3);
         assertThat(roster.get("findings")).isEmpty();
-        assertThat(school.as.upload("/api/rosters", oneRoster(), Map.of()).status()).isEqualTo(200);
+        assertThat(school.as.upload("/api/rosters", oneRoster(), Map.of()).status())
+                .isEqualTo(200);
         JsonNode classes = school.as.get("/api/classes").json();
         assertThat(classes.get(0).get("name").asString()).isEqualTo("Curlews");
         assertThat(classes.get(0).get("yearAge").asInt()).isEqualTo(7);
@@ -206,28 +247,39 @@ class RosterTest {
     void aOneRosterSetWithHolesIsRefusedWhole() {
         Map<String, byte[]> files = oneRoster();
         files.put("enrollments.csv", utf8(ENROLLMENTS.replace(",u2,", ",u9,")));
-        assertThat(school.as.upload("/api/rosters", files, Map.of()).findings()).containsExactly("enrollments.csv, row 3, userSourcedId: users.csv has no u9.");
+        assertThat(school.as.upload("/api/rosters", files, Map.of()).findings())
+                .containsExactly("enrollments.csv, row 3, userSourcedId: users.csv has no u9.");
         files = oneRoster();
         files.put("users.csv", utf8(USERS.replace("givenName", "vorname")));
-        assertThat(school.as.upload("/api/rosters", files, Map.of()).findings().get(0)).contains("The column givenName is missing");
+        assertThat(school.as.upload("/api/rosters", files, Map.of()).findings().get(0))
+                .contains("The column givenName is missing");
         files = oneRoster();
         files.remove("classes.csv");
-        assertThat(school.as.upload("/api/rosters", files, Map.of()).findings().get(0)).contains("needs classes.csv too");
+        assertThat(school.as.upload("/api/rosters", files, Map.of()).findings().get(0))
+                .contains("needs classes.csv too");
         files = oneRoster();
         files.put("enrollments.csv", utf8(ENROLLMENTS.replace(",student", ",guest")));
-        assertThat(school.as.upload("/api/rosters", files, Map.of()).findings().get(0)).contains("No row has the role student");
+        assertThat(school.as.upload("/api/rosters", files, Map.of()).findings().get(0))
+                .contains("No row has the role student");
         assertThat(children()).isZero();
     }
 
     @Test
     void rowsWithoutAClassNeedOneToGoTo() {
-        assertThat(preview("c.csv", utf8("given,family\nAda,Moss\n"), Map.of()).findings().get(0)).contains("The rows name no class");
+        assertThat(preview("c.csv", utf8("given,family\nAda,Moss\n"), Map.of())
+                        .findings()
+                        .get(0))
+                .contains("The rows name no class");
     }
 
     @Test
     void severalFilesThatAreNoSetAreRefused() {
         Map<String, byte[]> files = Map.of("a.csv", utf8("name\nAda\n"), "b.csv", utf8("name\nBen\n"));
-        assertThat(school.as.upload("/api/rosters/preview", files, Map.of()).findings().get(0)).contains("several CSV files and no OneRoster set");
+        assertThat(school.as
+                        .upload("/api/rosters/preview", files, Map.of())
+                        .findings()
+                        .get(0))
+                .contains("several CSV files and no OneRoster set");
     }
 
     @Test

@@ -11,7 +11,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 @ExtendWith(RunningServer.class)
 class SessionTest {
     @ParameterizedTest
-    @ValueSource(strings = {"/api/session", "/api/classes", "/api/units", "/api/skills", "/api/cupboard", "/api/term", "/api/school"})
+    @ValueSource(
+            strings = {
+                "/api/session",
+                "/api/classes",
+                "/api/units",
+                "/api/skills",
+                "/api/cupboard",
+                "/api/term",
+                "/api/school"
+            })
     void nothingIsSeenWithoutSigningIn(String path) {
         Caller.Answer answer = new Caller().get(path);
         assertThat(answer.status()).isEqualTo(401);
@@ -34,7 +43,8 @@ class SessionTest {
         TestSchool school = TestSchool.make();
         Caller caller = new Caller();
         Caller.Answer wrong = caller.post("/api/session", Map.of("signIn", school.signIn, "password", "not this one"));
-        Caller.Answer unknown = caller.post("/api/session", Map.of("signIn", "nobody-" + school.id, "password", "not this one"));
+        Caller.Answer unknown =
+                caller.post("/api/session", Map.of("signIn", "nobody-" + school.id, "password", "not this one"));
         assertThat(wrong.status()).isEqualTo(401);
         assertThat(unknown.detail()).isEqualTo(wrong.detail());
     }
@@ -42,7 +52,10 @@ class SessionTest {
     @Test
     void aForgedRequestIsRefused() {
         TestSchool school = TestSchool.make();
-        assertThat(school.as.forged("/api/session", Map.of("signIn", "a", "password", "b")).status()).isEqualTo(403);
+        assertThat(school.as
+                        .forged("/api/session", Map.of("signIn", "a", "password", "b"))
+                        .status())
+                .isEqualTo(403);
     }
 
     @Test
@@ -50,8 +63,11 @@ class SessionTest {
         TestSchool school = TestSchool.make();
         Caller caller = new Caller();
         for (int i = 0; i < 8; i++)
-            assertThat(caller.post("/api/session", Map.of("signIn", school.signIn, "password", "guess " + i)).status()).isEqualTo(401);
-        Caller.Answer slowed = caller.post("/api/session", Map.of("signIn", school.signIn.toUpperCase(), "password", TestSchool.PASSWORD));
+            assertThat(caller.post("/api/session", Map.of("signIn", school.signIn, "password", "guess " + i))
+                            .status())
+                    .isEqualTo(401);
+        Caller.Answer slowed = caller.post(
+                "/api/session", Map.of("signIn", school.signIn.toUpperCase(), "password", TestSchool.PASSWORD));
         assertThat(slowed.status()).isEqualTo(429);
         assertThat(slowed.header("Retry-After")).isEqualTo("300");
     }
@@ -73,7 +89,9 @@ class SessionTest {
     @Test
     void pagesCarryAPolicyThatLetsNothingOut() {
         Caller.Answer page = new Caller().get("/api/openapi");
-        assertThat(page.header("Content-Security-Policy")).contains("default-src 'self'").contains("connect-src 'self'");
+        assertThat(page.header("Content-Security-Policy"))
+                .contains("default-src 'self'")
+                .contains("connect-src 'self'");
         assertThat(page.header("X-Content-Type-Options")).isEqualTo("nosniff");
     }
 

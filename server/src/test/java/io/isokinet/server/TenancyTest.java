@@ -21,7 +21,13 @@ class TenancyTest {
     void anotherSchoolsThingsAreNotThere() {
         UUID schoolClass = theirs.schoolClass("Terns", 7, TestSchool.names(20));
         UUID unit = theirs.unit(schoolClass, 2, 30);
-        String lesson = theirs.as.get("/api/units/" + unit).json().get("lessons").get(0).get("id").asString();
+        String lesson = theirs.as
+                .get("/api/units/" + unit)
+                .json()
+                .get("lessons")
+                .get(0)
+                .get("id")
+                .asString();
         UUID child = theirs.children(schoolClass).values().iterator().next();
         assertThat(ours.as.get("/api/classes").json()).isEmpty();
         assertThat(ours.as.get("/api/units").json()).isEmpty();
@@ -34,10 +40,22 @@ class TenancyTest {
                 "/api/lessons/" + lesson + "/sheet",
                 "/api/hall/" + lesson))
             assertThat(ours.as.get(path).status()).as(path).isEqualTo(404);
-        assertThat(ours.as.get("/api/children/" + child + "/trials?cue=underarm-roll/step").json()).isEmpty();
-        assertThat(ours.as.post("/api/units/" + unit + "/replan", "{}", "If-Match", "\"x\"").status()).isEqualTo(404);
-        assertThat(ours.as.put("/api/lessons/" + lesson + "/state", Map.of("state", "LOST")).status()).isEqualTo(404);
-        assertThat(ours.as.delete("/api/classes/" + schoolClass + "/children/" + child).status()).isEqualTo(404);
+        assertThat(ours.as
+                        .get("/api/children/" + child + "/trials?cue=underarm-roll/step")
+                        .json())
+                .isEmpty();
+        assertThat(ours.as
+                        .post("/api/units/" + unit + "/replan", "{}", "If-Match", "\"x\"")
+                        .status())
+                .isEqualTo(404);
+        assertThat(ours.as
+                        .put("/api/lessons/" + lesson + "/state", Map.of("state", "LOST"))
+                        .status())
+                .isEqualTo(404);
+        assertThat(ours.as
+                        .delete("/api/classes/" + schoolClass + "/children/" + child)
+                        .status())
+                .isEqualTo(404);
     }
 
     @Test
@@ -45,14 +63,16 @@ class TenancyTest {
         UUID child = theirs.children(theirs.schoolClass("Terns", 7, "Ada Moss")).get("Ada");
         var receipt = ours.record(List.of(ours.trial(child, "underarm-roll/step", true)));
         assertThat(receipt.get("kept")).isEmpty();
-        assertThat(receipt.get("refused").get(0).get("why").asString()).isEqualTo("There is no such child in this school.");
+        assertThat(receipt.get("refused").get(0).get("why").asString())
+                .isEqualTo("There is no such child in this school.");
     }
 
     @Test
     void theDatabaseRefusesAReferenceIntoAnotherSchool() {
         UUID child = theirs.children(theirs.schoolClass("Terns", 7, "Ada Moss")).get("Ada");
         JdbcClient jdbc = RunningServer.bean(JdbcClient.class);
-        assertThatThrownBy(() -> jdbc.sql("insert into child_side (id, school_id, child_id, action, side) values (?, ?, ?, 'THROW', 'LEFT')")
+        assertThatThrownBy(() -> jdbc.sql(
+                                "insert into child_side (id, school_id, child_id, action, side) values (?, ?, ?, 'THROW', 'LEFT')")
                         .params(UUID.randomUUID(), ours.id, child)
                         .update())
                 .isInstanceOf(DataIntegrityViolationException.class)

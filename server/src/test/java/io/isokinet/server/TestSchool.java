@@ -50,13 +50,29 @@ final class TestSchool {
     Map<String, UUID> children(UUID schoolClass) {
         Map<String, UUID> ids = new HashMap<>();
         for (JsonNode child : as.get("/api/classes/" + schoolClass).json().get("children"))
-            ids.put(child.get("given").asString(), UUID.fromString(child.get("id").asString()));
+            ids.put(
+                    child.get("given").asString(),
+                    UUID.fromString(child.get("id").asString()));
         return ids;
     }
 
     UUID hall() {
         UUID id = UUID.randomUUID();
-        as.put("/api/spaces/" + id, Map.of("name", "Hall " + id, "lengthCm", 1700, "widthCm", 950, "ceilingCm", 480, "floor", "WOOD", "wallSpots", 14));
+        as.put(
+                "/api/spaces/" + id,
+                Map.of(
+                        "name",
+                        "Hall " + id,
+                        "lengthCm",
+                        1700,
+                        "widthCm",
+                        950,
+                        "ceilingCm",
+                        480,
+                        "floor",
+                        "WOOD",
+                        "wallSpots",
+                        14));
         return id;
     }
 
@@ -73,15 +89,21 @@ final class TestSchool {
         UUID hall = hall();
         List<Map<String, Object>> slots = new ArrayList<>();
         for (int i = 0; i < lessons; i++)
-            slots.add(Map.of("onDate", LocalDate.now().plusDays(7L * i).toString(), "minutes", minutes, "spaceId", hall));
+            slots.add(
+                    Map.of("onDate", LocalDate.now().plusDays(7L * i).toString(), "minutes", minutes, "spaceId", hall));
         Caller.Answer made = as.put(
                 "/api/units/" + id,
                 Map.of(
-                        "classId", schoolClass,
-                        "title", "Roll and catch",
-                        "cueSets", List.of("underarm-roll/components", "two-hand-catch/components"),
-                        "order", "INTERLEAVED",
-                        "lessons", slots));
+                        "classId",
+                        schoolClass,
+                        "title",
+                        "Roll and catch",
+                        "cueSets",
+                        List.of("underarm-roll/components", "two-hand-catch/components"),
+                        "order",
+                        "INTERLEAVED",
+                        "lessons",
+                        slots));
         if (made.status() != 200) throw new AssertionError(made.body());
         return id;
     }
@@ -128,7 +150,15 @@ final class TestSchool {
     void teach(UUID schoolClass, String... cues) {
         List<Map<String, Object>> taught = new ArrayList<>();
         for (String cue : cues)
-            taught.add(Map.of("id", UUID.randomUUID(), "schoolClass", schoolClass, "cue", cue, "at", Instant.now().minusSeconds(3600).toString()));
+            taught.add(Map.of(
+                    "id",
+                    UUID.randomUUID(),
+                    "schoolClass",
+                    schoolClass,
+                    "cue",
+                    cue,
+                    "at",
+                    Instant.now().minusSeconds(3600).toString()));
         as.post("/api/batches", batch(List.of(), List.of(), List.of(), taught));
     }
 
@@ -137,8 +167,9 @@ final class TestSchool {
     }
 
     JsonNode row(UUID schoolClass, String set, UUID child) {
-        for (JsonNode row : as.get("/api/classes/" + schoolClass + "/grid?set=" + set).json().get("rows"))
-            if (row.get("child").get("id").asString().equals(child.toString())) return row;
+        for (JsonNode row : as.get("/api/classes/" + schoolClass + "/grid?set=" + set)
+                .json()
+                .get("rows")) if (row.get("child").get("id").asString().equals(child.toString())) return row;
         throw new AssertionError("The child is not in the grid.");
     }
 }

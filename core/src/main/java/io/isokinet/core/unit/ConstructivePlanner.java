@@ -100,12 +100,14 @@ public final class ConstructivePlanner implements UnitPlanner {
             locks.forEach((position, lock) -> {
                 if (!row.contains(lock)) row.add(Math.min(position, row.size()), lock);
             });
-            for (int i = 0; i < row.size(); i++) if (options.containsKey(row.get(i).id())) free.add(new int[] {lesson, i});
+            for (int i = 0; i < row.size(); i++)
+                if (options.containsKey(row.get(i).id())) free.add(new int[] {lesson, i});
             least += locks.values().stream().mapToInt(this::leastMinutes).sum();
             int minutes = problem.lessons().get(lesson).minutes();
             if (least > minutes)
-                certificates.add("Lesson %d has %d minutes, but the shortest choice for each of its parts adds up to %d."
-                        .formatted(lesson + 1, minutes, least));
+                certificates.add(
+                        "Lesson %d has %d minutes, but the shortest choice for each of its parts adds up to %d."
+                                .formatted(lesson + 1, minutes, least));
             return certificates;
         }
 
@@ -113,7 +115,8 @@ public final class ConstructivePlanner implements UnitPlanner {
         private static List<@Nullable Choice> held(List<Set<LessonPhase>> skeleton, SortedMap<Integer, Choice> locks) {
             List<@Nullable Choice> held = new ArrayList<>(Collections.nCopies(skeleton.size(), null));
             locks.forEach((position, lock) -> {
-                if (position < skeleton.size() && sameSlot(lock.phases(), skeleton.get(position))) held.set(position, lock);
+                if (position < skeleton.size() && sameSlot(lock.phases(), skeleton.get(position)))
+                    held.set(position, lock);
             });
             for (Choice lock : locks.values())
                 for (int i = 0; i < skeleton.size() && !held.contains(lock); i++)

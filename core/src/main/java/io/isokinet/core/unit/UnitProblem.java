@@ -47,8 +47,7 @@ public record UnitProblem(
             throw new IllegalArgumentException("A skill was given twice; give each once.");
         if (profile.children() < 1)
             throw new IllegalArgumentException("The class has nobody in it; add children first.");
-        if (locks.isEmpty())
-            locks = lessons.stream().map(l -> NO_LOCKS).toList();
+        if (locks.isEmpty()) locks = lessons.stream().map(l -> NO_LOCKS).toList();
         if (locks.size() != lessons.size())
             throw new IllegalArgumentException(
                     "Impossible state: locks for %d of %d lessons.".formatted(locks.size(), lessons.size()));

@@ -29,25 +29,29 @@ class GroupsTest {
 
     @Test
     void theUsualSizeComesFirst() {
-        assertThat(Groups.counts(new Grouping(Formation.LANES, 3, 4, 6), 24).get(0)).isEqualTo(6);
+        assertThat(Groups.counts(new Grouping(Formation.LANES, 3, 4, 6), 24).get(0))
+                .isEqualTo(6);
     }
 
     @Test
     void anOddChildMakesAThree() {
         Grouping pairs = new Grouping(Formation.PAIRS, 2, 2, 3);
-        assertThat(Groups.sizes(27, Groups.counts(pairs, 27).get(0))).containsExactly(3, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2);
+        assertThat(Groups.sizes(27, Groups.counts(pairs, 27).get(0)))
+                .containsExactly(3, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2);
     }
 
     @Test
     void oneChildMakesNoPair() {
         assertThat(Groups.counts(new Grouping(Formation.PAIRS, 2, 2, 3), 1)).isEmpty();
-        assertThat(Groups.counts(new Grouping(Formation.TWO_SIDES, 1, 1, 30), 1)).isEmpty();
+        assertThat(Groups.counts(new Grouping(Formation.TWO_SIDES, 1, 1, 30), 1))
+                .isEmpty();
     }
 
     @Test
     void circlesAndGatheringsAreOneGroup() {
         assertThat(Groups.counts(new Grouping(Formation.CIRCLE, 4, 10, 34), 27)).containsExactly(1);
-        assertThat(Groups.counts(new Grouping(Formation.TWO_SIDES, 4, 10, 34), 27)).containsExactly(2);
+        assertThat(Groups.counts(new Grouping(Formation.TWO_SIDES, 4, 10, 34), 27))
+                .containsExactly(2);
     }
 
     @Test

@@ -43,19 +43,26 @@ class KitFinderTest {
         assertThat(kit.lines()).extracting(KitLine::words).containsExactly("20 foam balls", "7 sock balls");
         KitLine substitute = kit.lines().get(1);
         assertThat(substitute.effect()).isEqualTo(Effect.HARDER);
-        assertThat(substitute.reason()).contains("27 foam balls wanted, 20 owned").contains("rolls").contains("80 mm");
+        assertThat(substitute.reason())
+                .contains("27 foam balls wanted, 20 owned")
+                .contains("rolls")
+                .contains("80 mm");
     }
 
     @Test
     void aBagDoesNotRollSoItIsNoBall() {
         KitList kit = finder(FOAM, 5, BAG, 40).find(List.of(balls(Per.CHILD, 1)), 27, 1);
         assertThat(kit.suffices()).isFalse();
-        assertThat(kit.shortages()).singleElement().asString().contains("27 foam balls wanted (1 for a child), 22 missing");
+        assertThat(kit.shortages())
+                .singleElement()
+                .asString()
+                .contains("27 foam balls wanted (1 for a child), 22 missing");
     }
 
     @Test
     void aHardBallIsNotTakenWhereSoftIsAskedFor() {
-        assertThat(finder(HARD, 40).find(List.of(balls(Per.CHILD, 1)), 10, 1).suffices()).isFalse();
+        assertThat(finder(HARD, 40).find(List.of(balls(Per.CHILD, 1)), 10, 1).suffices())
+                .isFalse();
     }
 
     @Test
@@ -98,7 +105,8 @@ class KitFinderTest {
                 null,
                 Per.CLASS,
                 2);
-        assertThat(finder(SOCK, 3).find(List.of(need), 5, 1).lines().get(0).effect()).isEqualTo(Effect.SAFER);
+        assertThat(finder(SOCK, 3).find(List.of(need), 5, 1).lines().get(0).effect())
+                .isEqualTo(Effect.SAFER);
     }
 
     /** Over seeded cupboards: what is taken and what is missing add up to what is wanted, and nothing is taken that is not there. */
@@ -118,10 +126,16 @@ class KitFinderTest {
             KitList kit = new KitFinder(cupboard, knowHow().itemsByKey(), new Age(8))
                     .find(List.of(balls(Per.CHILD, 1), targets(Per.GROUP, 3)), children, groups);
             for (Item item : all) {
-                int taken = kit.lines().stream().filter(l -> l.item().equals(item.key())).mapToInt(KitLine::count).sum();
+                int taken = kit.lines().stream()
+                        .filter(l -> l.item().equals(item.key()))
+                        .mapToInt(KitLine::count)
+                        .sum();
                 assertThat(taken).as(item.key()).isLessThanOrEqualTo(cupboard.count(item));
             }
-            int balls = kit.lines().stream().filter(l -> l.what().equals("ball")).mapToInt(KitLine::count).sum();
+            int balls = kit.lines().stream()
+                    .filter(l -> l.what().equals("ball"))
+                    .mapToInt(KitLine::count)
+                    .sum();
             boolean short1 = kit.shortages().stream().anyMatch(s -> s.contains("foam balls wanted"));
             assertThat(balls == children).isNotEqualTo(short1);
         }

@@ -76,7 +76,8 @@ class FitterTest {
     /** Common practice: lanes 25 to 45 % in motion, pairs, wall and scatter 50 to 65 %. */
     @Test
     void timeInMotionIsTheFormationsUsual() {
-        assertThat(works(fitter(24, FOAM, 9, SKITTLE, 60).fit(lanes, HALL)).motionPercent()).isBetween(25, 45);
+        assertThat(works(fitter(24, FOAM, 9, SKITTLE, 60).fit(lanes, HALL)).motionPercent())
+                .isBetween(25, 45);
         for (Formation formation : new Formation[] {Formation.PAIRS, Formation.SCATTER, Formation.WALL})
             assertThat(formation.motionPercent()).isBetween(50, 65);
     }
@@ -108,12 +109,16 @@ class FitterTest {
                 .grouped(Formation.LANES, 2, 3, 4)
                 .space(12, 2.2)
                 .build();
-        assertThat(failure(fitter(27).fit(wide, HALL))).contains("at least 7 groups").contains("room for 3");
+        assertThat(failure(fitter(27).fit(wide, HALL)))
+                .contains("at least 7 groups")
+                .contains("room for 3");
     }
 
     @Test
     void nothingRollsSoItFails() {
-        assertThat(failure(fitter(24, SKITTLE, 60).fit(lanes, HALL))).contains("lanes: ").contains("foam balls wanted");
+        assertThat(failure(fitter(24, SKITTLE, 60).fit(lanes, HALL)))
+                .contains("lanes: ")
+                .contains("foam balls wanted");
     }
 
     @Test
@@ -150,7 +155,10 @@ class FitterTest {
     @Test
     void everyFormationHasItsWords() {
         for (Formation formation : Formation.values()) {
-            Activity any = activity("any", LessonPhase.PLAY).grouped(formation, 1, 4, 30).space(3, 1).build();
+            Activity any = activity("any", LessonPhase.PLAY)
+                    .grouped(formation, 1, 4, 30)
+                    .space(3, 1)
+                    .build();
             assertThat(works(fitter(12).fit(any, HALL)).formation()).isNotBlank();
         }
     }
@@ -169,7 +177,9 @@ class FitterTest {
 
     @Test
     void theFieldHasNoWall() {
-        Activity wall = activity("wall", LessonPhase.PRACTISE).grouped(Formation.WALL, 1, 1, 3).build();
+        Activity wall = activity("wall", LessonPhase.PRACTISE)
+                .grouped(Formation.WALL, 1, 1, 3)
+                .build();
         assertThat(failure(fitter(20).fit(wall, FIELD))).contains("wall does not fit into the field");
         assertThat(Made.HALL.indoors()).isTrue();
         assertThat(FIELD.indoors()).isFalse();

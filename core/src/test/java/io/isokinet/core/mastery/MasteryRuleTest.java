@@ -127,7 +127,8 @@ class MasteryRuleTest {
 
         @Test
         void saysHowManyWereShown() {
-            assertThat(RULE.status(true, trials("11110", "check"), DAY).reason()).isEqualTo("4 of 5 shown in a check.");
+            assertThat(RULE.status(true, trials("11110", "check"), DAY).reason())
+                    .isEqualTo("4 of 5 shown in a check.");
         }
     }
 
@@ -159,7 +160,8 @@ class MasteryRuleTest {
     void masteredIsDueForALookAfterTenWeeksAndStillOwned() {
         List<Trial> trials = trials("11|g");
         LocalDate last = DAY.plusDays(14);
-        assertThat(RULE.status(true, trials, last.plusWeeks(10).minusDays(1)).mark()).isEqualTo(Mark.MASTERED);
+        assertThat(RULE.status(true, trials, last.plusWeeks(10).minusDays(1)).mark())
+                .isEqualTo(Mark.MASTERED);
         Status due = RULE.status(true, trials, last.plusWeeks(10));
         assertThat(due.mark()).isEqualTo(Mark.DUE);
         assertThat(due.owned()).isTrue();
@@ -212,7 +214,8 @@ class MasteryRuleTest {
             after.add(new Trial(true, Setting.DRILL, "another", DAY.plusDays(80), null));
             Status now = RULE.status(true, before, DAY.plusDays(80));
             Status next = RULE.status(true, after, DAY.plusDays(80));
-            if (now.mark() == Mark.NEAR) assertThat(next.owned()).as(run.toString()).isTrue();
+            if (now.mark() == Mark.NEAR)
+                assertThat(next.owned()).as(run.toString()).isTrue();
             if (now.mark() == Mark.EMERGING)
                 assertThat(next.mark()).as(run.toString()).isIn(Mark.EMERGING, Mark.NEAR);
             if (now.owned()) assertThat(next.owned()).as(run.toString()).isTrue();

@@ -43,7 +43,9 @@ class SkillLevelTest {
         "3, 0, 0, 2, DEVELOPING"
     })
     void levels(int owned, int emerging, int notSeen, int notTaught, Level expected) {
-        assertThat(SkillLevel.of(statuses(owned, emerging, notSeen, notTaught), 0).level()).isEqualTo(expected);
+        assertThat(SkillLevel.of(statuses(owned, emerging, notSeen, notTaught), 0)
+                        .level())
+                .isEqualTo(expected);
     }
 
     @Test

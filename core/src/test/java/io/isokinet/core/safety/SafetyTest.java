@@ -19,12 +19,20 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class SafetyTest {
-    private final Activity toss = activity("toss", LessonPhase.PRACTISE).cautions("airborne", "one-way").build();
-    private final Activity roll = activity("roll", LessonPhase.PRACTISE).cautions("one-way").build();
+    private final Activity toss = activity("toss", LessonPhase.PRACTISE)
+            .cautions("airborne", "one-way")
+            .build();
+    private final Activity roll =
+            activity("roll", LessonPhase.PRACTISE).cautions("one-way").build();
 
     private static List<Caution> cautions(Activity activity, Place place, int age, int children, Item... sent) {
         return Safety.of(
-                activity, place, new Age(age), children, List.of(sent), Map.of("one-way", "All one way.", "airborne", "Soft."));
+                activity,
+                place,
+                new Age(age),
+                children,
+                List.of(sent),
+                Map.of("one-way", "All one way.", "airborne", "Soft."));
     }
 
     private static boolean forbidden(List<Caution> cautions) {

@@ -38,6 +38,7 @@ class CrosswalkTest {
     @Test
     void aCueWithoutLinksHasNoSources() {
         assertThat(crosswalk.sourcesOf("other/cue")).isEmpty();
-        assertThat(Carries.EVERY_TRIAL.carries(true) && Carries.EVERY_TRIAL.carries(false)).isTrue();
+        assertThat(Carries.EVERY_TRIAL.carries(true) && Carries.EVERY_TRIAL.carries(false))
+                .isTrue();
     }
 }

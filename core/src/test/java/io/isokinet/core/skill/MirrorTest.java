@@ -33,7 +33,8 @@ class MirrorTest {
 
     @Test
     void leavesTextWithoutTemplatesAlone() {
-        assertThat(Mirror.text("Watch it in", Action.THROW, Sides.all(Side.LEFT))).isEqualTo("Watch it in");
+        assertThat(Mirror.text("Watch it in", Action.THROW, Sides.all(Side.LEFT)))
+                .isEqualTo("Watch it in");
     }
 
     @Test

@@ -25,7 +25,9 @@ class FloorFitTest {
 
     @Test
     void pairsMayStandInTwoBanks() {
-        assertThat(FloorFit.of(HALL, new SpaceNeed(6, 1.2, null, false), Formation.PAIRS, 27).groups()).isEqualTo(14);
+        assertThat(FloorFit.of(HALL, new SpaceNeed(6, 1.2, null, false), Formation.PAIRS, 27)
+                        .groups())
+                .isEqualTo(14);
     }
 
     @Test
@@ -37,17 +39,22 @@ class FloorFitTest {
 
     @Test
     void aLowCeilingStopsAToss() {
-        assertThat(FloorFit.of(HALL, new SpaceNeed(4, 2, 5.0, false), Formation.SCATTER, 27).how())
+        assertThat(FloorFit.of(HALL, new SpaceNeed(4, 2, 5.0, false), Formation.SCATTER, 27)
+                        .how())
                 .isEqualTo("the ceiling is 4.8 m and 5.0 m are needed");
-        assertThat(FloorFit.of(HALL, new SpaceNeed(4, 2, 4.8, false), Formation.SCATTER, 27).groups())
+        assertThat(FloorFit.of(HALL, new SpaceNeed(4, 2, 4.8, false), Formation.SCATTER, 27)
+                        .groups())
                 .isPositive();
-        assertThat(FloorFit.of(FIELD, new SpaceNeed(4, 2, 9.0, false), Formation.SCATTER, 27).groups())
+        assertThat(FloorFit.of(FIELD, new SpaceNeed(4, 2, 9.0, false), Formation.SCATTER, 27)
+                        .groups())
                 .isPositive();
     }
 
     @Test
     void grassStopsABallThatHasToRollOn() {
-        assertThat(FloorFit.of(FIELD, new SpaceNeed(4, 2, null, true), Formation.LANES, 27).how()).contains("grass");
+        assertThat(FloorFit.of(FIELD, new SpaceNeed(4, 2, null, true), Formation.LANES, 27)
+                        .how())
+                .contains("grass");
     }
 
     @Test
@@ -59,8 +66,10 @@ class FloorFitTest {
 
     @Test
     void scatterNeedsRoomForEveryHead() {
-        Place corridor = new Place("the corridor", new Length(10), new Length(2.5), new Length(3), Place.Floor.CARPET, 0);
-        assertThat(FloorFit.of(corridor, new SpaceNeed(4, 1.8, null, false), Formation.SCATTER, 27).how())
+        Place corridor =
+                new Place("the corridor", new Length(10), new Length(2.5), new Length(3), Place.Floor.CARPET, 0);
+        assertThat(FloorFit.of(corridor, new SpaceNeed(4, 1.8, null, false), Formation.SCATTER, 27)
+                        .how())
                 .contains("13.5 m² are free and 87.5 m² are needed");
     }
 

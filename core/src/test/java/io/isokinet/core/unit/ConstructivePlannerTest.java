@@ -43,12 +43,28 @@ class ConstructivePlannerTest extends PlannerContract {
         assertThatThrownBy(() -> targets(base, List.of(roll, roll))).hasMessageContaining("given twice");
         assertThatThrownBy(() -> targets(base, List.of())).hasMessageContaining("1 to 4 skills");
         assertThatThrownBy(() -> new UnitProblem(
-                        base.profile(), base.lessons(), base.targets(), Map.of(), Map.of(), base.knowHow(), base.cupboard(), base.wishes(), Collections.nCopies(2, new TreeMap<>())))
+                        base.profile(),
+                        base.lessons(),
+                        base.targets(),
+                        Map.of(),
+                        Map.of(),
+                        base.knowHow(),
+                        base.cupboard(),
+                        base.wishes(),
+                        Collections.nCopies(2, new TreeMap<>())))
                 .hasMessageContaining("locks for 2 of 1 lessons");
     }
 
     private static UnitProblem targets(UnitProblem base, List<Target> targets) {
         return new UnitProblem(
-                base.profile(), base.lessons(), targets, Map.of(), Map.of(), base.knowHow(), base.cupboard(), base.wishes(), List.of());
+                base.profile(),
+                base.lessons(),
+                targets,
+                Map.of(),
+                Map.of(),
+                base.knowHow(),
+                base.cupboard(),
+                base.wishes(),
+                List.of());
     }
 }

@@ -40,7 +40,14 @@ final class Drafts {
 
     static Choice with(Choice choice, Integer minutes, List<String> introduces, List<String> focus) {
         return new Choice(
-                choice.id(), choice.phases(), choice.activity(), choice.setting(), choice.locked(), minutes, introduces, focus);
+                choice.id(),
+                choice.phases(),
+                choice.activity(),
+                choice.setting(),
+                choice.locked(),
+                minutes,
+                introduces,
+                focus);
     }
 
     static List<Choice> replaced(List<Choice> row, int index, Choice choice) {

@@ -19,7 +19,10 @@ class EditTest {
     private final UnitProblem problem = problem(
             1,
             30,
-            activity("far", LessonPhase.PRACTISE, LessonPhase.TEACH).of(ROLL, 1).lever(distance).build());
+            activity("far", LessonPhase.PRACTISE, LessonPhase.TEACH)
+                    .of(ROLL, 1)
+                    .lever(distance)
+                    .build());
     private final Plan plan = read(problem, lesson(problem, 0, "far", "catch-drill1", "roll-game1"));
 
     private Plan after(Edit edit) {
@@ -49,7 +52,8 @@ class EditTest {
     @Test
     void movingKeepsIdsAndMinutesAndReadsCuesAgain() {
         Plan moved = after(new Edit.Move(id(3), 1));
-        assertThat(moved.segment(id(3)).orElseThrow().minutes()).isEqualTo(plan.segment(id(3)).orElseThrow().minutes());
+        assertThat(moved.segment(id(3)).orElseThrow().minutes())
+                .isEqualTo(plan.segment(id(3)).orElseThrow().minutes());
         assertThat(moved.segment(id(3)).orElseThrow().focus()).isEmpty();
         assertThat(moved.segment(id(1)).orElseThrow().introduces()).contains("roll/a");
     }
@@ -64,7 +68,8 @@ class EditTest {
     void locksAndUnlocks() {
         Plan locked = after(new Edit.Lock(id(1), true));
         assertThat(locked.segment(id(1)).orElseThrow().locked()).isTrue();
-        assertThatThrownBy(() -> after(locked, new Edit.Move(id(1), 2))).hasMessageContaining("far is locked; unlock it first");
+        assertThatThrownBy(() -> after(locked, new Edit.Move(id(1), 2)))
+                .hasMessageContaining("far is locked; unlock it first");
         Plan unlocked = after(locked, new Edit.Lock(id(1), false));
         assertThat(unlocked.segment(id(1)).orElseThrow().locked()).isFalse();
     }
@@ -93,9 +98,18 @@ class EditTest {
     @Test
     void aTaughtLessonStaysAsItWas() {
         UnitProblem taught = new UnitProblem(
-                problem.profile(), List.of(new LessonSlot(30, HALL, true)), problem.targets(), problem.cues(), problem.reached(), problem.knowHow(), problem.cupboard(), problem.wishes(), List.of());
+                problem.profile(),
+                List.of(new LessonSlot(30, HALL, true)),
+                problem.targets(),
+                problem.cues(),
+                problem.reached(),
+                problem.knowHow(),
+                problem.cupboard(),
+                problem.wishes(),
+                List.of());
         Plan done = read(taught, lesson(taught, 0, "far", "roll-game1"));
-        assertThatThrownBy(() -> Edit.apply(done, new Edit.Lock("s0-1", true))).hasMessageContaining("was taught already");
+        assertThatThrownBy(() -> Edit.apply(done, new Edit.Lock("s0-1", true)))
+                .hasMessageContaining("was taught already");
     }
 
     @Test
@@ -119,7 +133,8 @@ class EditTest {
         UnitProblem longer = problem(1, 40);
         Plan climb = read(longer, lesson(longer, 0, "roll-drill1", "roll-drill2", "roll-game3"));
         List<Segment> work = climb.work().toList();
-        assertThat(Reasons.of(climb, work.get(1))).anyMatch(r -> r.contains("the class was on rung 1 in lesson 1 (roll-drill1)"));
+        assertThat(Reasons.of(climb, work.get(1)))
+                .anyMatch(r -> r.contains("the class was on rung 1 in lesson 1 (roll-drill1)"));
         assertThat(Reasons.of(climb, work.get(1))).anyMatch(r -> r.contains("it builds on “a”"));
         assertThat(Reasons.of(climb, work.get(2))).anyMatch(r -> r.contains("returns: time 2 of 2"));
     }

@@ -56,7 +56,8 @@ abstract class PlannerContract {
 
     @Test
     final void givesTheSamePlanForTheSameProblem() {
-        assertThat(planned(problem(4, 30)).plan().lessons()).isEqualTo(planned(problem(4, 30)).plan().lessons());
+        assertThat(planned(problem(4, 30)).plan().lessons())
+                .isEqualTo(planned(problem(4, 30)).plan().lessons());
     }
 
     @Test
@@ -116,15 +117,20 @@ abstract class PlannerContract {
 
     @Test
     final void saysWhenALessonIsTooShort() {
-        assertThat(impossible(problem(1, 14))).singleElement().asString().contains("14 usable minutes").contains("at least 15");
+        assertThat(impossible(problem(1, 14)))
+                .singleElement()
+                .asString()
+                .contains("14 usable minutes")
+                .contains("at least 15");
     }
 
     @Test
     final void saysWhenTheShortestChoicesDoNotFit() {
         UnitProblem base = problem(1, 20);
-        Choice longWarm = new Choice(
-                "w", Set.of(io.isokinet.core.activity.LessonPhase.WARM), "warm1", 0, true, 15, null, null);
-        assertThat(impossible(with(base, base.lessons(), List.of(new TreeMap<>(Map.of(0, longWarm))))).get(0))
+        Choice longWarm =
+                new Choice("w", Set.of(io.isokinet.core.activity.LessonPhase.WARM), "warm1", 0, true, 15, null, null);
+        assertThat(impossible(with(base, base.lessons(), List.of(new TreeMap<>(Map.of(0, longWarm)))))
+                        .get(0))
                 .contains("has 20 minutes, but the shortest choice");
     }
 
@@ -149,6 +155,14 @@ abstract class PlannerContract {
 
     private static UnitProblem with(UnitProblem base, List<LessonSlot> slots, List<SortedMap<Integer, Choice>> locks) {
         return new UnitProblem(
-                base.profile(), slots, base.targets(), base.cues(), base.reached(), base.knowHow(), base.cupboard(), base.wishes(), locks);
+                base.profile(),
+                slots,
+                base.targets(),
+                base.cues(),
+                base.reached(),
+                base.knowHow(),
+                base.cupboard(),
+                base.wishes(),
+                locks);
     }
 }

@@ -27,7 +27,8 @@ class ReadingTest {
             UnitProblem each = problem(1, minutes);
             Plan plan = read(each, lesson(each, 0, "roll-drill1", "roll-game1", "catch-drill1", "catch-game1"));
             int most = 6 + 9 + 9 + 9 + 9 + 5;
-            assertThat(plan.segments().mapToInt(Segment::minutes).sum()).isEqualTo(Math.max(23, Math.min(minutes, most)));
+            assertThat(plan.segments().mapToInt(Segment::minutes).sum())
+                    .isEqualTo(Math.max(23, Math.min(minutes, most)));
         }
     }
 
@@ -43,13 +44,16 @@ class ReadingTest {
         List<Choice> row = lesson(problem, 0, "roll-drill1", "roll-game1");
         Plan plan = read(problem, replaced(row, 1, with(row.get(1), 5, null, null)), lesson(problem, 1, "roll-drill1"));
         assertThat(plan.lessons().get(0).get(1).minutes()).isEqualTo(5);
-        assertThat(plan.lessons().get(0).stream().mapToInt(Segment::minutes).sum()).isBetween(20, 30);
+        assertThat(plan.lessons().get(0).stream().mapToInt(Segment::minutes).sum())
+                .isBetween(20, 30);
     }
 
     @Test
     void introducesCuesInOrderAndFocusesOnThem() {
         Plan plan = read(
-                problem, lesson(problem, 0, "roll-drill1", "roll-drill2", "roll-game1"), lesson(problem, 1, "roll-drill2"));
+                problem,
+                lesson(problem, 0, "roll-drill1", "roll-drill2", "roll-game1"),
+                lesson(problem, 1, "roll-drill2"));
         List<Segment> work = work(plan);
         assertThat(work.get(0).introduces()).containsExactly("roll/a");
         assertThat(work.get(1).introduces()).startsWith("roll/b");
@@ -76,8 +80,14 @@ class ReadingTest {
         UnitProblem set = problem(
                 1,
                 30,
-                activity("cones", LessonPhase.PRACTISE, LessonPhase.TEACH).of(ROLL, 1).layout("cones", 90).build(),
-                activity("cones-game", LessonPhase.PLAY).of(ROLL, 1).layout("cones", 90).build());
+                activity("cones", LessonPhase.PRACTISE, LessonPhase.TEACH)
+                        .of(ROLL, 1)
+                        .layout("cones", 90)
+                        .build(),
+                activity("cones-game", LessonPhase.PLAY)
+                        .of(ROLL, 1)
+                        .layout("cones", 90)
+                        .build());
         List<Segment> work = work(read(set, lesson(set, 0, "cones", "cones-game")));
         assertThat(work.get(0).changeSeconds()).isEqualTo(90);
         assertThat(work.get(1).changeSeconds()).isZero();
@@ -96,16 +106,23 @@ class ReadingTest {
     @Test
     void fixedChoicesReadAsThemselves() {
         Plan plan = read(
-                problem, lesson(problem, 0, "roll-drill1", "catch-drill1", "roll-game1"), lesson(problem, 1, "roll-drill2"));
+                problem,
+                lesson(problem, 0, "roll-drill1", "catch-drill1", "roll-game1"),
+                lesson(problem, 1, "roll-drill2"));
         Plan again = Reading.of(problem, new Candidates(problem), plan.fixed());
-        assertThat(again.lessons().stream().flatMap(List::stream).map(Choice::fixed).toList())
+        assertThat(again.lessons().stream()
+                        .flatMap(List::stream)
+                        .map(Choice::fixed)
+                        .toList())
                 .isEqualTo(plan.segments().map(Choice::fixed).toList());
     }
 
     @Test
     void watchesTheCueThatWasWatchedLeast() {
         Plan plan = read(
-                problem, lesson(problem, 0, "roll-drill1", "roll-drill2"), lesson(problem, 1, "roll-drill2", "roll-game1"));
+                problem,
+                lesson(problem, 0, "roll-drill1", "roll-drill2"),
+                lesson(problem, 1, "roll-drill2", "roll-game1"));
         List<String> watched = work(plan).stream().map(Segment::watch).toList();
         assertThat(watched.get(0)).isEqualTo("roll/a");
         assertThat(watched.get(1)).isEqualTo("roll/b");

@@ -60,7 +60,8 @@ class RulesTest {
 
     @Test
     void everyLessonHasItsParts() {
-        assertThat(sentences(new PhasesServed(), read(one, lesson(one, 0, ROLL1, GAME1)))).isEmpty();
+        assertThat(sentences(new PhasesServed(), read(one, lesson(one, 0, ROLL1, GAME1))))
+                .isEmpty();
         assertThat(sentences(new PhasesServed(), read(one, bare(one, 0, "warm1", GAME1, "close1"))))
                 .containsExactly("Lesson 1 has no practise.");
         assertThat(sentences(new PhasesServed(), read(one, bare(one, 0, "warm1", ROLL1, GAME1))))
@@ -84,7 +85,8 @@ class RulesTest {
 
     @Test
     void warmBeforeFastWork() {
-        Activity fast = activity("sprint", LessonPhase.PRACTISE).of(ROLL, 1).fast().build();
+        Activity fast =
+                activity("sprint", LessonPhase.PRACTISE).of(ROLL, 1).fast().build();
         UnitProblem problem = problem(1, 30, fast);
         assertThat(sentences(new WarmBeforeFast(), read(problem, bare(problem, 0, "warm1", "sprint", "close1"))))
                 .isEmpty();
@@ -99,7 +101,8 @@ class RulesTest {
         List<Choice> row = lesson(one, 0, ROLL1, GAME1);
         Rule rule = new ClosingTalkKeepsItsMinutes();
         assertThat(sentences(rule, read(one, row))).isEmpty();
-        assertThat(sentences(rule, read(one, replaced(row, 3, with(row.get(3), 3, null, null))))).isEmpty();
+        assertThat(sentences(rule, read(one, replaced(row, 3, with(row.get(3), 3, null, null)))))
+                .isEmpty();
         assertThat(sentences(rule, read(one, replaced(row, 3, with(row.get(3), 2, null, null)))))
                 .containsExactly("close1 needs 3 minutes and has 2.");
         assertThat(sentences(rule, read(one, bare(one, 0, "warm1", "close1", GAME1))))
@@ -114,7 +117,8 @@ class RulesTest {
                 .space(30, 2)
                 .build();
         UnitProblem problem = problem(1, 30, wide);
-        assertThat(sentences(new ActivityFits(), read(problem, lesson(problem, 0, ROLL1, GAME1)))).isEmpty();
+        assertThat(sentences(new ActivityFits(), read(problem, lesson(problem, 0, ROLL1, GAME1))))
+                .isEmpty();
         assertThat(sentences(new ActivityFits(), read(problem, lesson(problem, 0, ROLL1, "wide"))))
                 .singleElement()
                 .asString()
@@ -144,17 +148,18 @@ class RulesTest {
 
     @Test
     void whatWasTaughtBeforeNeedsNoIntroduction() {
-        UnitProblem problem =
-                problem(8, 24, 1, 30, Map.of("roll/a", new CueState(true, 50)), Wishes.USUAL);
+        UnitProblem problem = problem(8, 24, 1, 30, Map.of("roll/a", new CueState(true, 50)), Wishes.USUAL);
         List<Choice> row = lesson(problem, 0, ROLL1, GAME1);
         Choice uses = with(row.get(1), null, List.of(), List.of("roll/a"));
-        assertThat(sentences(new IntroducedBeforeUsed(), read(problem, replaced(row, 1, uses)))).isEmpty();
+        assertThat(sentences(new IntroducedBeforeUsed(), read(problem, replaced(row, 1, uses))))
+                .isEmpty();
     }
 
     @Test
     void practiceClimbsOneRungAtATime() {
         Rule rule = new LevelsClimb();
-        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, "roll-game3")))).isEmpty();
+        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, "roll-game3"))))
+                .isEmpty();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, "roll-game3"))))
                 .containsExactly("roll-game3 is on rung 3; the class has only been on rung 1 of this skill.");
         assertThat(amount(rule, read(one, lesson(one, 0, "roll-game4")))).isEqualTo(3);
@@ -163,20 +168,42 @@ class RulesTest {
     @Test
     void rungsAreClimbedPerSkillAndRecordsCount() {
         Rule rule = new LevelsClimb();
-        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, "catch-drill2")))).hasSize(1);
+        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, "catch-drill2"))))
+                .hasSize(1);
         UnitProblem before = new UnitProblem(
-                one.profile(), one.lessons(), one.targets(), Map.of(), Map.of("catch", 1), one.knowHow(), one.cupboard(), one.wishes(), List.of());
-        assertThat(sentences(rule, read(before, lesson(before, 0, ROLL1, "catch-drill2")))).isEmpty();
+                one.profile(),
+                one.lessons(),
+                one.targets(),
+                Map.of(),
+                Map.of("catch", 1),
+                one.knowHow(),
+                one.cupboard(),
+                one.wishes(),
+                List.of());
+        assertThat(sentences(rule, read(before, lesson(before, 0, ROLL1, "catch-drill2"))))
+                .isEmpty();
     }
 
     @Test
     void nothingIsDoneThatACautionForbids() {
         Need hard = new Need("ball", Need.Role.SENT, "hard", Set.of(Trait.ROLLS), 60, 90, null, Need.Per.CHILD, 1);
-        Activity risky =
-                activity("risky", LessonPhase.PLAY).of(ROLL, 1).needs(hard).cautions("airborne").build();
+        Activity risky = activity("risky", LessonPhase.PLAY)
+                .of(ROLL, 1)
+                .needs(hard)
+                .cautions("airborne")
+                .build();
         UnitProblem problem = new UnitProblem(
-                one.profile(), one.lessons(), one.targets(), Map.of(), Map.of(), knowHow(risky), cupboard(HARD, 40), one.wishes(), List.of());
-        assertThat(sentences(new CautionsKept(), read(problem, lesson(problem, 0, ROLL1, GAME1)))).isEmpty();
+                one.profile(),
+                one.lessons(),
+                one.targets(),
+                Map.of(),
+                Map.of(),
+                knowHow(risky),
+                cupboard(HARD, 40),
+                one.wishes(),
+                List.of());
+        assertThat(sentences(new CautionsKept(), read(problem, lesson(problem, 0, ROLL1, GAME1))))
+                .isEmpty();
         assertThat(sentences(new CautionsKept(), read(problem, lesson(problem, 0, ROLL1, "risky"))))
                 .containsExactly("hard balls are too hard to send through the air indoors; use something soft.");
         assertThat(new Candidates(problem).serving(0, Set.of(LessonPhase.PLAY)))
@@ -188,9 +215,19 @@ class RulesTest {
     void whatIsLockedStays() {
         List<Choice> row = lesson(one, 0, ROLL1, GAME1);
         UnitProblem locked = new UnitProblem(
-                one.profile(), one.lessons(), one.targets(), Map.of(), Map.of(), one.knowHow(), one.cupboard(), one.wishes(), List.of(new java.util.TreeMap<>(Map.of(1, row.get(1)))));
+                one.profile(),
+                one.lessons(),
+                one.targets(),
+                Map.of(),
+                Map.of(),
+                one.knowHow(),
+                one.cupboard(),
+                one.wishes(),
+                List.of(new java.util.TreeMap<>(Map.of(1, row.get(1)))));
         assertThat(sentences(new LocksKept(), read(locked, row))).isEmpty();
-        assertThat(sentences(new LocksKept(), read(locked, replaced(row, 1, row.get(1).withActivity(ROLL2, 0)))))
+        assertThat(sentences(
+                        new LocksKept(),
+                        read(locked, replaced(row, 1, row.get(1).withActivity(ROLL2, 0)))))
                 .containsExactly("roll-drill1 is locked in lesson 1 and is gone from it.");
     }
 
@@ -201,7 +238,8 @@ class RulesTest {
         Choice late = with(lesson(three, 2, ROLL1).get(1), null, List.of("roll/a"), List.of("roll/a"));
         List<Choice> plain = lesson(three, 0, CATCH1, CATCH_GAME);
         List<Choice> withLate = replaced(lesson(three, 2, ROLL1), 1, late);
-        assertThat(sentences(rule, read(three, plain, withLate, lesson(three, 1, CATCH1)))).isEmpty();
+        assertThat(sentences(rule, read(three, plain, withLate, lesson(three, 1, CATCH1))))
+                .isEmpty();
         assertThat(sentences(rule, read(three, plain, lesson(three, 1, CATCH1), withLate)))
                 .containsExactly("roll-drill1 introduces a cue in lesson 3 of 3, too late to meet it often.");
     }
@@ -214,7 +252,8 @@ class RulesTest {
             List<Choice> row = lesson(problem, 0, ROLL1, CATCH1, GAME1);
             List<String> all = List.of("roll/a", "roll/b", "roll/c", "catch/x");
             int most = ageAndMost[1];
-            Plan within = read(problem, replaced(row, 1, with(row.get(1), null, all.subList(0, most), List.of("roll/a"))));
+            Plan within =
+                    read(problem, replaced(row, 1, with(row.get(1), null, all.subList(0, most), List.of("roll/a"))));
             List<Choice> more = replaced(row, 1, with(row.get(1), null, all.subList(0, most + 1), List.of("roll/a")));
             Plan over = read(problem, replaced(more, 2, with(more.get(2), null, List.of(), List.of())));
             assertThat(amount(rule, over)).as("age " + ageAndMost[0]).isEqualTo(1);
@@ -228,7 +267,8 @@ class RulesTest {
         Rule rule = new SkillsGetTheirShare();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, CATCH1)))).isEmpty();
         // Two of three is 67 %, 17 points above half: two points more than allowed, for both skills.
-        assertThat(amount(rule, read(one, lesson(one, 0, ROLL1, CATCH1, GAME1)))).isEqualTo(4);
+        assertThat(amount(rule, read(one, lesson(one, 0, ROLL1, CATCH1, GAME1))))
+                .isEqualTo(4);
         // Three of five is 60 %.
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, CATCH1, ROLL2, "catch-drill2", GAME1))))
                 .isEmpty();
@@ -237,7 +277,8 @@ class RulesTest {
 
     @Test
     void everyLessonEndsInPlay() {
-        assertThat(sentences(new EndsInPlay(), read(one, lesson(one, 0, ROLL1, GAME1)))).isEmpty();
+        assertThat(sentences(new EndsInPlay(), read(one, lesson(one, 0, ROLL1, GAME1))))
+                .isEmpty();
         assertThat(sentences(new EndsInPlay(), read(one, lesson(one, 0, GAME1, ROLL1))))
                 .containsExactly("Lesson 1 ends with roll-drill1, which is not play.");
     }
@@ -246,7 +287,8 @@ class RulesTest {
     void everyDrillHasACue() {
         Activity blank = activity("blank", LessonPhase.PLAY).of(ROLL, 1).hosts().build();
         UnitProblem problem = problem(1, 30, blank);
-        assertThat(sentences(new WorkHasACue(), read(problem, lesson(problem, 0, ROLL1, GAME1)))).isEmpty();
+        assertThat(sentences(new WorkHasACue(), read(problem, lesson(problem, 0, ROLL1, GAME1))))
+                .isEmpty();
         assertThat(sentences(new WorkHasACue(), read(problem, lesson(problem, 0, ROLL1, "blank"))))
                 .containsExactly("blank has no introduced cue to work on.");
     }
@@ -274,7 +316,10 @@ class RulesTest {
         List<List<Choice>> lessons = new java.util.ArrayList<>();
         for (int i = 0; i < pattern.length(); i++) {
             List<Choice> row = lesson(problem, i, "catch-drill1");
-            lessons.add(replaced(row, 1, pattern.charAt(i) == 'x' ? meets(row.get(1), "catch/x", "catch/y") : meets(row.get(1), "catch/y")));
+            lessons.add(replaced(
+                    row,
+                    1,
+                    pattern.charAt(i) == 'x' ? meets(row.get(1), "catch/x", "catch/y") : meets(row.get(1), "catch/y")));
         }
         return Reading.of(problem, new Candidates(problem), lessons);
     }
@@ -282,10 +327,14 @@ class RulesTest {
     @Test
     void eachCueIsMetOftenEnough() {
         Rule rule = new CueMetOftenEnough();
-        assertThat(amount(rule, pattern(lean(4, new CueState(true, 60)), "xxxx"))).isZero();
-        assertThat(amount(rule, pattern(lean(4, new CueState(true, 60)), "xxx."))).isEqualTo(1);
-        assertThat(amount(rule, pattern(lean(4, new CueState(true, 80)), "x..x"))).isZero();
-        assertThat(amount(rule, pattern(lean(4, new CueState(true, 39)), "xxxx"))).isEqualTo(1);
+        assertThat(amount(rule, pattern(lean(4, new CueState(true, 60)), "xxxx")))
+                .isZero();
+        assertThat(amount(rule, pattern(lean(4, new CueState(true, 60)), "xxx.")))
+                .isEqualTo(1);
+        assertThat(amount(rule, pattern(lean(4, new CueState(true, 80)), "x..x")))
+                .isZero();
+        assertThat(amount(rule, pattern(lean(4, new CueState(true, 39)), "xxxx")))
+                .isEqualTo(1);
         assertThat(sentences(rule, pattern(lean(4, new CueState(true, 60)), "xxx.")))
                 .containsExactly("“x” is met 3 times; 4 are wanted.");
     }
@@ -326,25 +375,40 @@ class RulesTest {
         Plan plan = read(one, lesson(one, 0, ROLL1, GAME1));
         assertThat(plan.leftOver()).contains("roll/c", "catch/x");
         assertThat(sentences(new CueTaughtThisUnit(), plan)).contains("“c” waits for the next unit.");
-        assertThat(amount(new CueTaughtThisUnit(), plan)).isEqualTo(plan.leftOver().size());
+        assertThat(amount(new CueTaughtThisUnit(), plan))
+                .isEqualTo(plan.leftOver().size());
     }
 
     @Test
     void difficultyRises() {
         Rule rule = new DifficultyRises();
         UnitProblem three = problem(3, 30);
-        Plan rising = read(three, lesson(three, 0, ROLL1, CATCH1), lesson(three, 1, ROLL2, "catch-drill2"), lesson(three, 2, "roll-drill3", "catch-drill3"));
+        Plan rising = read(
+                three,
+                lesson(three, 0, ROLL1, CATCH1),
+                lesson(three, 1, ROLL2, "catch-drill2"),
+                lesson(three, 2, "roll-drill3", "catch-drill3"));
         assertThat(amount(rule, rising)).isZero();
-        Plan flat = read(three, lesson(three, 0, ROLL1, CATCH1), lesson(three, 1, ROLL1, "catch-drill2"), lesson(three, 2, ROLL1, "catch-drill3"));
-        assertThat(sentences(rule, flat)).containsExactly("roll reaches rung 1 in the last lesson; rung 3 is within reach.");
-        Plan falling = read(three, lesson(three, 0, ROLL1, CATCH1), lesson(three, 1, ROLL2, "catch-drill2"), lesson(three, 2, ROLL1, "catch-drill3"));
+        Plan flat = read(
+                three,
+                lesson(three, 0, ROLL1, CATCH1),
+                lesson(three, 1, ROLL1, "catch-drill2"),
+                lesson(three, 2, ROLL1, "catch-drill3"));
+        assertThat(sentences(rule, flat))
+                .containsExactly("roll reaches rung 1 in the last lesson; rung 3 is within reach.");
+        Plan falling = read(
+                three,
+                lesson(three, 0, ROLL1, CATCH1),
+                lesson(three, 1, ROLL2, "catch-drill2"),
+                lesson(three, 2, ROLL1, "catch-drill3"));
         assertThat(sentences(rule, falling)).singleElement().asString().contains("falls back on the way");
     }
 
     @Test
     void playIsAsHardAsPractice() {
         Rule rule = new PlayMatchesPractice();
-        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, GAME1)))).isEmpty();
+        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, GAME1))))
+                .isEmpty();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, "roll-drill3", GAME1))))
                 .containsExactly("roll-game1 is on rung 1; the class has reached rung 3.");
     }
@@ -352,8 +416,15 @@ class RulesTest {
     @Test
     void aKnownTaskReturnsHarderNotTheSame() {
         Rule rule = new NotTheSameAgain();
-        Plan different = read(two, lesson(two, 0, ROLL1, GAME1), replaced(lesson(two, 1, ROLL2, "roll-game2"), 0, bare(two, 9, "warm2").get(0)));
-        assertThat(rule.strains(different).filter(s -> s.sentence().startsWith("roll"))).isEmpty();
+        Plan different = read(
+                two,
+                lesson(two, 0, ROLL1, GAME1),
+                replaced(
+                        lesson(two, 1, ROLL2, "roll-game2"),
+                        0,
+                        bare(two, 9, "warm2").get(0)));
+        assertThat(rule.strains(different).filter(s -> s.sentence().startsWith("roll")))
+                .isEmpty();
         Plan same = read(two, lesson(two, 0, ROLL1, GAME1), lesson(two, 1, ROLL1, "roll-game2"));
         assertThat(sentences(rule, same)).contains("roll-drill1 was done the same way in lesson 1.");
         assertThat(amount(rule, read(one, lesson(one, 0, ROLL1, ROLL1)))).isEqualTo(4);
@@ -367,7 +438,8 @@ class RulesTest {
     void warmUpsMayReturnAfterALessonBetween() {
         UnitProblem three = problem(3, 30);
         Rule rule = new NotTheSameAgain();
-        List<Choice> other = List.of(bare(three, 1, "warm2").get(0), bare(three, 2, "close2").get(0));
+        List<Choice> other =
+                List.of(bare(three, 1, "warm2").get(0), bare(three, 2, "close2").get(0));
         Plan plan = read(three, bare(three, 0, "warm1", "close1"), other, bare(three, 5, "warm1", "close1"));
         assertThat(sentences(rule, plan)).isEmpty();
     }
@@ -376,19 +448,30 @@ class RulesTest {
     void blockedOrInterleavedAsWished() {
         Rule rule = new OrderAsWished();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, CATCH1)))).isEmpty();
-        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, GAME1)))).containsExactly("Lesson 1 works on 1 of 2 skills.");
+        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, GAME1))))
+                .containsExactly("Lesson 1 works on 1 of 2 skills.");
         UnitProblem blocked = problem(8, 24, 1, 30, Map.of(), new Wishes(Wishes.Order.BLOCKED, null, Set.of()));
-        assertThat(sentences(rule, read(blocked, lesson(blocked, 0, ROLL1, GAME1)))).isEmpty();
+        assertThat(sentences(rule, read(blocked, lesson(blocked, 0, ROLL1, GAME1))))
+                .isEmpty();
         assertThat(sentences(rule, read(blocked, lesson(blocked, 0, ROLL1, CATCH1))))
                 .containsExactly("Lesson 1 mixes 2 skills where one was wished.");
     }
 
     @Test
     void childrenGetEnoughTries() {
-        Activity slow = activity("slow", LessonPhase.PLAY).of(CATCH, 1).turn(60, 0, 0, 0).minutes(6, 6).build();
-        Activity brisk = activity("brisk", LessonPhase.PLAY).of(CATCH, 1).turn(30, 0, 0, 0).minutes(6, 6).build();
+        Activity slow = activity("slow", LessonPhase.PLAY)
+                .of(CATCH, 1)
+                .turn(60, 0, 0, 0)
+                .minutes(6, 6)
+                .build();
+        Activity brisk = activity("brisk", LessonPhase.PLAY)
+                .of(CATCH, 1)
+                .turn(30, 0, 0, 0)
+                .minutes(6, 6)
+                .build();
         UnitProblem problem = problem(1, 30, slow, brisk);
-        assertThat(sentences(new EnoughTries(), read(problem, lesson(problem, 0, ROLL1, "brisk")))).isEmpty();
+        assertThat(sentences(new EnoughTries(), read(problem, lesson(problem, 0, ROLL1, "brisk"))))
+                .isEmpty();
         assertThat(sentences(new EnoughTries(), read(problem, lesson(problem, 0, ROLL1, "slow"))))
                 .containsExactly("slow gives 6 tries in 6 minutes; about 12 would be usual.");
     }

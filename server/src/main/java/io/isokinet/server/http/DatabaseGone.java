@@ -22,6 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class DatabaseGone extends OncePerRequestFilter {
     private static final String CONNECTION_STATES = "08";
+    private static final String SHUTDOWN_STATES = "57P";
 
     private final JsonMapper json;
 
@@ -47,12 +48,16 @@ class DatabaseGone extends OncePerRequestFilter {
     static boolean isCauseOf(Throwable failure) {
         for (@Nullable Throwable t = failure; t != null; t = t.getCause()) {
             if (t instanceof SQLTransientConnectionException) return true;
-            if (t instanceof SQLException sql
-                    && sql.getSQLState() != null
-                    && (sql.getSQLState().startsWith(CONNECTION_STATES)
-                            || sql.getSQLState().startsWith("57P"))) return true;
+            if (t instanceof SQLException sql && isConnection(sql)) return true;
         }
         return false;
+    }
+
+    private static boolean isConnection(SQLException failure) {
+        String state = failure.getSQLState();
+        // The pool's own word, without a state, for a connection that broke while it was lent out.
+        if (state == null) return "Connection is closed".equals(failure.getMessage());
+        return state.startsWith(CONNECTION_STATES) || state.startsWith(SHUTDOWN_STATES);
     }
 
     static ProblemDetail problem() {

@@ -425,7 +425,11 @@ public class Units {
     }
 
     private UnitProblem problem(
-            UnitRow unit, UnitBody body, ClassView schoolClass, List<LessonRow> planned, List<SortedMap<Integer, Choice>> locks) {
+            UnitRow unit,
+            UnitBody body,
+            ClassView schoolClass,
+            List<LessonRow> planned,
+            List<SortedMap<Integer, Choice>> locks) {
         if (planned.isEmpty())
             throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
         Map<UUID, io.isokinet.core.place.Place> places = new HashMap<>();

@@ -1,0 +1,212 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningServer.class)
+class BatchTest {
+    private static final String CUE = "underarm-roll/other-foot";
+
+    private final TestSchool school = TestSchool.make();
+    private final UUID curlews = school.schoolClass("Curlews", 7, "Ada Moss", "Ben Sole");
+    private final UUID ada = school.children(curlews).get("Ada");
+
+    private long count(String table) {
+        return RunningServer.bean(JdbcClient.class)
+                .sql("select count(*) from " + table + " where school_id = ?")
+                .param(school.id)
+                .query(Long.class)
+                .single();
+    }
+
+    private JsonNode history() {
+        return school.as.get("/api/children/" + ada + "/trials?cue=" + CUE).json();
+    }
+
+    @Test
+    void aBatchIsKeptOnceHoweverOftenItIsSent() {
+        Map<String, Object> batch = school.batch(List.of(school.trial(ada, CUE, true), school.trial(ada, CUE, false)));
+        for (int i = 0; i < 3; i++) {
+            JsonNode receipt = school.as.post("/api/batches", batch).json();
+            assertThat(receipt.get("kept")).hasSize(2);
+            assertThat(receipt.get("conflicts")).isEmpty();
+        }
+        assertThat(count("trial")).isEqualTo(2);
+        assertThat(count("batch")).isEqualTo(1);
+    }
+
+    @Test
+    void theSameIdWithAnotherContentIsKeptAsideAndTheFirstCounts() {
+        Map<String, Object> trial = school.trial(ada, CUE, true);
+        school.record(List.of(trial));
+        Map<String, Object> other = new HashMap<>(trial);
+        other.put("shown", false);
+        JsonNode receipt = school.record(List.of(other));
+        assertThat(receipt.get("conflicts").get(0).asString())
+                .isEqualTo(trial.get("id").toString());
+        assertThat(history()).hasSize(1);
+        assertThat(history().get(0).get("shown").asBoolean()).isTrue();
+        assertThat(count("trial_conflict")).isEqualTo(1);
+    }
+
+    @Test
+    void aRunningNumberIsUsedOnceByADevice() {
+        Map<String, Object> first = school.trial(ada, CUE, true);
+        Map<String, Object> second = school.trial(ada, CUE, true);
+        second.put("seq", first.get("seq"));
+        school.record(List.of(first));
+        assertThat(school.record(List.of(second)).get("conflicts")).hasSize(1);
+        assertThat(count("trial")).isEqualTo(1);
+        assertThat(count("trial_conflict")).isEqualTo(1);
+    }
+
+    @Test
+    void oneThatCannotBeTakenDoesNotHoldUpTheOthers() {
+        Map<String, Object> unknownCue = school.trial(ada, "underarm-roll/moonwalk", true);
+        Map<String, Object> unknownChild = school.trial(UUID.randomUUID(), CUE, true);
+        Map<String, Object> unknownLesson = school.trial(ada, CUE, true);
+        unknownLesson.put("lesson", UUID.randomUUID());
+        JsonNode receipt =
+                school.record(List.of(unknownCue, unknownChild, unknownLesson, school.trial(ada, CUE, true)));
+        assertThat(receipt.get("kept")).hasSize(1);
+        List<String> why = new ArrayList<>();
+        receipt.get("refused").forEach(r -> why.add(r.get("why").asString()));
+        assertThat(why)
+                .containsExactly(
+                        "There is no cue with the key (underarm-roll/moonwalk).",
+                        "There is no such child in this school.",
+                        "There is no such lesson in this school.");
+    }
+
+    @Test
+    void aClockThatIsADayOffIsCorrected() {
+        Instant wrong = Instant.now().minus(1, ChronoUnit.DAYS);
+        Map<String, Object> trial = school.trial(ada, CUE, true);
+        trial.put("at", wrong.toString());
+        Map<String, Object> batch = school.batch(List.of(trial));
+        batch.put("clock", wrong.plusSeconds(30).toString());
+        school.as.post("/api/batches", batch);
+        Instant seen = Instant.parse(history().get(0).get("seenAt").asString());
+        assertThat(ChronoUnit.SECONDS.between(seen, Instant.now())).isBetween(20L, 60L);
+    }
+
+    @Test
+    void aLookFromTheFutureIsAsOfNow() {
+        Map<String, Object> trial = school.trial(ada, CUE, true);
+        trial.put("at", Instant.now().plus(3, ChronoUnit.HOURS).toString());
+        school.record(List.of(trial));
+        assertThat(Instant.parse(history().get(0).get("seenAt").asString())).isBeforeOrEqualTo(Instant.now());
+    }
+
+    @Test
+    void aVoidTakesATrialBackAndTheHistoryKeepsIt() {
+        Map<String, Object> trial = school.trial(ada, CUE, false);
+        school.teach(curlews, CUE);
+        school.record(List.of(trial));
+        Map<String, Object> back = Map.of(
+                "id",
+                UUID.randomUUID(),
+                "trial",
+                trial.get("id"),
+                "at",
+                Instant.now().toString());
+        JsonNode receipt = school.as
+                .post("/api/batches", school.batch(List.of(), List.of(back), List.of(), List.of()))
+                .json();
+        assertThat(receipt.get("kept")).hasSize(1);
+        assertThat(history().get(0).get("voided").asBoolean()).isTrue();
+        assertThat(school.cell(curlews, "underarm-roll/components", ada, CUE)
+                        .get("mark")
+                        .asString())
+                .isEqualTo("NOT_SEEN");
+    }
+
+    @Test
+    void aVoidOfWhatHasNotArrivedIsGivenBack() {
+        Map<String, Object> back = Map.of(
+                "id",
+                UUID.randomUUID(),
+                "trial",
+                UUID.randomUUID(),
+                "at",
+                Instant.now().toString());
+        JsonNode receipt = school.as
+                .post("/api/batches", school.batch(List.of(), List.of(back), List.of(), List.of()))
+                .json();
+        assertThat(receipt.get("refused").get(0).get("why").asString()).contains("has not arrived yet");
+    }
+
+    @Test
+    void trialAndVoidMayComeInOneBatch() {
+        Map<String, Object> trial = school.trial(ada, CUE, true);
+        Map<String, Object> back = Map.of(
+                "id",
+                UUID.randomUUID(),
+                "trial",
+                trial.get("id"),
+                "at",
+                Instant.now().toString());
+        JsonNode receipt = school.as
+                .post("/api/batches", school.batch(List.of(trial), List.of(back), List.of(), List.of()))
+                .json();
+        assertThat(receipt.get("kept")).hasSize(2);
+    }
+
+    @Test
+    void theRegistersLastDecisionWins() {
+        UUID unit = school.unit(curlews, 1, 30);
+        String lesson = school.as
+                .get("/api/units/" + unit)
+                .json()
+                .get("lessons")
+                .get(0)
+                .get("id")
+                .asString();
+        for (boolean present : new boolean[] {false, true, false}) {
+            Map<String, Object> entry = Map.of(
+                    "id",
+                    UUID.randomUUID(),
+                    "lesson",
+                    lesson,
+                    "child",
+                    ada,
+                    "present",
+                    present,
+                    "at",
+                    Instant.now().toString());
+            school.as.post("/api/batches", school.batch(List.of(), List.of(), List.of(entry), List.of()));
+        }
+        JsonNode away = school.as.get("/api/hall/" + lesson).json().get("away");
+        assertThat(away).hasSize(1);
+        assertThat(away.get(0).asString()).isEqualTo(ada.toString());
+        assertThat(count("register_event")).isEqualTo(3);
+    }
+
+    @Test
+    void tooMuchAtOnceOrAnUnreadableEntryNamesItsField() {
+        List<Object> many = new ArrayList<>();
+        for (int i = 0; i < 501; i++) many.add(school.trial(ada, CUE, true));
+        assertThat(school.as.post("/api/batches", school.batch(many)).findings())
+                .containsExactly("trials: has at most 500 entries; send several batches");
+        Map<String, Object> odd = school.trial(ada, CUE, true);
+        odd.put("setting", "DANCE");
+        Caller.Answer answer = school.as.post("/api/batches", school.batch(List.of(odd)));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.findings().get(0)).startsWith("trials.[0].setting");
+        Map<String, Object> hollow = school.trial(ada, CUE, true);
+        hollow.remove("child");
+        assertThat(school.as.post("/api/batches", school.batch(List.of(hollow))).findings())
+                .containsExactly("trials[0].child: is needed");
+    }
+}
