@@ -8,6 +8,7 @@ export default defineConfig({
   server: { proxy: { '/api': server } },
   build: {
     target: 'es2022',
+    manifest: true,
     rollupOptions: { input: { desk: 'index.html', hall: 'hall.html' } },
   },
   test: {

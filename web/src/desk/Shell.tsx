@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import { NavLink, useNavigate } from 'react-router'
 import { api, Problem, take } from '../api/client'
@@ -39,15 +39,14 @@ export function Shell({ children }: { children: ReactNode }) {
 }
 
 function SignedInShell({ name, children }: { name: string; children: ReactNode }) {
-  const queries = useQueryClient()
   const navigate = useNavigate()
   const [help, setHelp] = useState(false)
   const [go, setGo] = useState(false)
   const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
   const signOut = async () => {
     await take(api.DELETE('/api/session'))
-    queries.clear()
-    navigate('/')
+    // A new page: nothing of this person stays in memory.
+    window.location.assign('/')
   }
   useKeys((key) => {
     if (key === '?') setHelp(true)

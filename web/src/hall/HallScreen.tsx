@@ -102,7 +102,7 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
           >
             <span>
               {i + 1} {c.call.notSettled}
-            </span>
+            </span>{' '}
             <small>{started.has(c.key) ? 'new today' : c.phase}</small>
           </button>
         ))}
@@ -241,8 +241,7 @@ const Tile = memo(function Tile({
           aria-pressed={!away}
           onClick={() => store.setPresent(child.id, away)}
         >
-          <b>{name}</b>
-          <span>{away ? 'away' : 'here'}</span>
+          <b>{name}</b> <span>{away ? 'away' : 'here'}</span>
         </button>
       </div>
     )

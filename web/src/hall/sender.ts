@@ -63,11 +63,15 @@ export function createSender(options: SenderOptions) {
   let failures = 0
   let timer: ReturnType<typeof setTimeout> | undefined
   let most = MOST
+  // Pressed, but not in the outbox yet.
+  let coming = 0
+  let known = 0
 
   const tell = async (why?: string) => {
     const all = await outbox.all(person, lesson)
     const refused = all.filter((e) => e.refused)
-    const waiting = all.length - refused.length
+    known = all.length - refused.length
+    const waiting = known + coming
     if (refused.length > 0)
       changed({ status: 'failed', count: refused.length, why: refused[0].refused ?? 'refused' })
     else if (waiting > 0) changed({ status: 'waiting', count: waiting, why })
@@ -81,38 +85,46 @@ export function createSender(options: SenderOptions) {
     }
     running = true
     clearTimeout(timer)
+    let why: string | undefined
     try {
       do {
         again = false
-        const entries = (await outbox.all(person, lesson)).filter((e) => !e.refused).slice(0, most)
-        if (entries.length === 0) break
-        const receipt = await send(batchOf(entries, device))
-        const { kept, conflicts, refused } = receipt.receipt
-        await outbox.remove([...kept, ...conflicts])
-        for (const r of refused) {
-          const entry = entries.find((e) => e.id === r.id)
-          if (entry) await outbox.put({ ...entry, refused: r.why })
-        }
-        failures = 0
-        received(receipt)
-        again ||= entries.length === most
+        await sendSome()
       } while (again)
-      await tell()
+      failures = 0
     } catch (e) {
       const status = e instanceof SendError ? e.status : 0
       if (status === 413 && most > 1) most = Math.ceil(most / 2)
-      await tell(reasons[status] ?? 'the server has trouble')
+      why = reasons[status] ?? 'the server has trouble'
       timer = setTimeout(flush, pauses[Math.min(failures++, pauses.length - 1)])
-    } finally {
-      running = false
     }
+    // Not running any more before the state is told: whoever adds meanwhile starts anew.
+    running = false
+    await tell(why)
+  }
+
+  const sendSome = async () => {
+    const entries = (await outbox.all(person, lesson)).filter((e) => !e.refused).slice(0, most)
+    if (entries.length === 0) return
+    const receipt = await send(batchOf(entries, device))
+    const { kept, conflicts, refused } = receipt.receipt
+    await outbox.remove([...kept, ...conflicts])
+    for (const r of refused) {
+      const entry = entries.find((e) => e.id === r.id)
+      if (entry) await outbox.put({ ...entry, refused: r.why })
+    }
+    received(receipt)
+    again ||= entries.length === most
   }
 
   return {
     /** Keeps an entry and starts to send it; resolves when it is kept. */
     add: async (make: (order: number) => Omit<Entry, 'person' | 'lesson' | 'order'>) => {
+      coming++
+      changed({ status: 'waiting', count: known + coming })
       const order = await outbox.nextOrder()
       await outbox.put({ ...make(order), person, lesson, order } as Entry)
+      coming--
       void tell()
       void flush()
     },

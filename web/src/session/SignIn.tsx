@@ -40,7 +40,7 @@ export function SignIn() {
             label="Password"
             rules={[{ required: true, message: 'Type your password.' }]}
           >
-            <Input.Password autoComplete="current-password" />
+            <Input type="password" autoComplete="current-password" />
           </Form.Item>
           {error !== null && <ProblemNote error={error} />}
           <Button type="primary" htmlType="submit" loading={busy} block style={{ marginTop: 12 }}>

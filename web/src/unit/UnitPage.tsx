@@ -92,13 +92,13 @@ export default function UnitPage() {
           </button>
           <div className={page.end}>
             <Button
-              disabled={!u.canUndo}
+              disabled={!u.canUndo || step.isPending}
               onClick={() => step.mutate({ kind: 'undo' })}
               title={`Undo: ${u.cause}`}
             >
               Undo
             </Button>
-            <Button disabled={!u.canRedo} onClick={() => step.mutate({ kind: 'redo' })}>
+            <Button disabled={!u.canRedo || step.isPending} onClick={() => step.mutate({ kind: 'redo' })}>
               Redo
             </Button>
             <Button
@@ -140,7 +140,7 @@ export default function UnitPage() {
             {u.strains.length === 0 && <li>Nothing is strained.</li>}
           </ul>
         )}
-        <Changes unit={u} />
+        <Changes unit={u} fresh={step.data?.head === u.head} />
         <Board
           unit={u}
           selected={selected}
@@ -182,8 +182,8 @@ export default function UnitPage() {
 }
 
 /** What the last edit did, by rule. */
-function Changes({ unit }: { unit: Unit }) {
-  if (unit.changes.length === 0) return <div role="status" />
+function Changes({ unit, fresh }: { unit: Unit; fresh: boolean }) {
+  if (!fresh) return <div role="status" />
   const better = unit.changes.filter((c) => c.after < c.before)
   const worse = unit.changes.filter((c) => c.after > c.before)
   const names = (list: typeof better) =>
@@ -191,6 +191,7 @@ function Changes({ unit }: { unit: Unit }) {
   return (
     <div role="status" className={styles.changes}>
       <b>{unit.cause}.</b>
+      {unit.changes.length === 0 && <span>No rule is better or worse kept.</span>}
       {better.length > 0 && <span>Better: {names(better)}.</span>}
       {worse.length > 0 && <span className={styles.bad}>Worse: {names(worse)}.</span>}
     </div>

@@ -38,7 +38,9 @@ import tools.jackson.databind.node.ObjectNode;
 /** Reads a pack whole or not at all: schema first, then references, order of cues, mirroring and kit. */
 public final class PackReader {
     private static final int ITEMS_A_NEED = 2;
-    private static final String SCHEMA = schemaText();
+    private static final String SCHEMA_ID = "https://isokinet.invalid/know-how.schema.json";
+    private static final SchemaRegistry SCHEMAS = SchemaRegistry.withDefaultDialect(
+            SpecificationVersion.DRAFT_2020_12, b -> b.schemas(Map.of(SCHEMA_ID, schemaText())));
 
     private final List<Finding> findings = new ArrayList<>();
     private final Map<String, Located> files = new LinkedHashMap<>();
@@ -77,10 +79,7 @@ public final class PackReader {
     private void parse(String path, String text) {
         try {
             Located file = Located.read(path, text);
-            Schema schema = SchemaRegistry.withDefaultDialect(
-                            SpecificationVersion.DRAFT_2020_12,
-                            b -> b.schemas(Map.of("https://isokinet.invalid/know-how.schema.json", SCHEMA)))
-                    .getSchema(SchemaLocation.of("https://isokinet.invalid/know-how.schema.json#/$defs/" + kind(path)));
+            Schema schema = SCHEMAS.getSchema(SchemaLocation.of(SCHEMA_ID + "#/$defs/" + kind(path)));
             schema.validate(file.tree)
                     .forEach(e ->
                             add("schema", file.where(e.getInstanceLocation().toString()), e.getMessage()));

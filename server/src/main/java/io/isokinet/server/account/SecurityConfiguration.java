@@ -33,7 +33,7 @@ class SecurityConfiguration {
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
         return http.authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.POST, "/api/session")
                         .permitAll()
-                        .requestMatchers("/api/openapi", "/actuator/health")
+                        .requestMatchers("/api/openapi", "/actuator/health/**")
                         .permitAll()
                         .requestMatchers("/api/**", "/actuator/**")
                         .authenticated()

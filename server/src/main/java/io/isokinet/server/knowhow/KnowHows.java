@@ -9,6 +9,7 @@ import io.isokinet.knowhow.PackReader;
 import io.isokinet.server.place.Cupboards;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
@@ -26,7 +27,9 @@ public class KnowHows implements ApplicationRunner {
 
     private final JdbcClient jdbc;
     private final Cupboards cupboards;
-    private final Pack pack = PackReader.read(PackFiles.shipped());
+    // Read beside the start of everything else, which takes as long.
+    private final CompletableFuture<Pack> pack =
+            CompletableFuture.supplyAsync(() -> PackReader.read(PackFiles.shipped()));
 
     KnowHows(JdbcClient jdbc, Cupboards cupboards) {
         this.jdbc = jdbc;
@@ -36,20 +39,20 @@ public class KnowHows implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) {
         jdbc.sql(KEEP)
-                .param("sha256", pack.sha256())
-                .param("pack", pack.name())
-                .param("number", pack.number())
-                .param("body", pack.json())
+                .param("sha256", pack.join().sha256())
+                .param("pack", pack.join().name())
+                .param("number", pack.join().number())
+                .param("body", pack.join().json())
                 .update();
     }
 
     public KnowHow current() {
-        return pack.knowHow();
+        return pack.join().knowHow();
     }
 
     /** Identity of the version in force. */
     public String sha256() {
-        return pack.sha256();
+        return pack.join().sha256();
     }
 
     /** What the school has of the things this know-how knows. */

@@ -1,0 +1,137 @@
+package io.isokinet.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Browser.NewContextOptions;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType.LaunchOptions;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.regex.Pattern;
+
+/** A teacher's browser. Every request that would leave this machine is a failure. */
+final class Desk implements AutoCloseable {
+    private static final Playwright PLAYWRIGHT = Playwright.create();
+
+    private final Browser browser;
+    final BrowserContext context;
+    final Page page;
+    private final String address;
+    private final List<String> strays = new CopyOnWriteArrayList<>();
+    private final List<String> errors = new CopyOnWriteArrayList<>();
+
+    Desk(String address, int width, int height, String... arguments) {
+        this.address = address;
+        List<String> all = new ArrayList<>(List.of(
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync"));
+        all.addAll(List.of(arguments));
+        browser = PLAYWRIGHT
+                .chromium()
+                .launch(new LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setChromiumSandbox(false)
+                        .setArgs(all));
+        context = browser.newContext(new NewContextOptions()
+                .setViewportSize(width, height)
+                .setIgnoreHTTPSErrors(true)
+                .setAcceptDownloads(true)
+                .setLocale("en-GB")
+                .setTimezoneId("Europe/London"));
+        context.setDefaultTimeout(20_000);
+        context.onRequest(r -> {
+            if (!r.url().startsWith(address)
+                    && !r.url().startsWith("data:")
+                    && !r.url().startsWith("blob:")) strays.add(r.url());
+        });
+        page = context.newPage();
+        page.onPageError(errors::add);
+    }
+
+    Desk(String address) {
+        this(address, 1280, 800);
+    }
+
+    Desk open(String path) {
+        page.navigate(address + path);
+        return this;
+    }
+
+    Desk signIn() {
+        open("/");
+        page.getByLabel("Name").fill(Application.SIGN_IN);
+        page.getByLabel("Password").fill(Application.PASSWORD);
+        button("Sign in").click();
+        assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Screens")))
+                .isVisible();
+        return this;
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator button(Pattern name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator link(String name) {
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator heading(String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Chooses from a list that opens. */
+    void choose(String label, String option) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).click();
+        page.locator(".ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(option))
+                .first()
+                .click();
+    }
+
+    /** What WCAG 2.2 AA says of the page as it is. */
+    void isAccessible() {
+        List<Rule> violations = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze()
+                .getViolations();
+        assertThat(violations.stream()
+                        .map(v -> v.getId() + ": " + v.getHelp() + " "
+                                + v.getNodes().stream()
+                                        .map(n -> n.getHtml())
+                                        .limit(4)
+                                        .toList()))
+                .as("accessibility of " + page.url())
+                .isEmpty();
+    }
+
+    void isQuiet() {
+        assertThat(strays).as("requests that leave the machine").isEmpty();
+        assertThat(errors).as("errors in the page").isEmpty();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+        browser.close();
+    }
+}

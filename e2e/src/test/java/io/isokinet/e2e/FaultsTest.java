@@ -1,0 +1,129 @@
+package io.isokinet.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** What a teacher sees when something is wrong: a plain sentence and a way on. */
+class FaultsTest extends Journey {
+    private static void unit(Desk desk) {
+        desk.signIn();
+        desk.page.getByText("Aim and gather").click();
+        assertThat(desk.heading("Turnstones · Year 5 · Aim and gather")).isVisible();
+    }
+
+    @Test
+    void anotherMachineOnPlainHttpIsToldThatNothingIsKeptOffline() {
+        String elsewhere = "http://hall.test:" + application().port;
+        try (Desk desk = new Desk(elsewhere, 1024, 768, "--host-resolver-rules=MAP hall.test 127.0.0.1")) {
+            desk.signIn();
+            desk.page.getByText("Roll it, catch it").click();
+            desk.link("Lesson 6").click();
+            desk.link("Start in the hall")
+                    .or(desk.button("Start in the hall"))
+                    .first()
+                    .click();
+            assertThat(desk.page.getByText("This address is plain http: nothing is kept offline."))
+                    .isVisible();
+            desk.button("Anouk: shown").click();
+            assertThat(desk.page.getByText("all saved")).isVisible();
+            desk.isAccessible();
+            desk.isQuiet();
+        }
+    }
+
+    @Test
+    void aDatabaseThatIsGoneIsAPlainPageWithARetry() {
+        AtomicBoolean gone = new AtomicBoolean(true);
+        try (Desk desk = new Desk(application().address())) {
+            desk.signIn();
+            desk.page.route("**/api/session", route -> {
+                if (!gone.get()) route.resume();
+                else
+                    route.fulfill(
+                            new Route.FulfillOptions()
+                                    .setStatus(503)
+                                    .setContentType("application/problem+json")
+                                    .setBody(
+                                            "{\"title\":\"The database does not answer\",\"status\":503,\"detail\":\"Nothing was changed. Wait a moment and try again.\"}"));
+            });
+            desk.page.reload();
+            assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("The database does not answer");
+            desk.isAccessible();
+            gone.set(false);
+            desk.button("Try again").click();
+            assertThat(desk.heading("Units")).isVisible();
+            desk.isQuiet();
+        }
+    }
+
+    @Test
+    void aLostEditRaceIsSaidAndTheLatestComesBack() {
+        try (Desk mine = new Desk(application().address());
+                Desk theirs = new Desk(application().address())) {
+            unit(mine);
+            unit(theirs);
+            mine.page.locator("[data-segment]").nth(3).click();
+            mine.button("Later").click();
+            assertThat(mine.page.getByText(Pattern.compile("^Moved "))).isVisible();
+            theirs.page.locator("[data-segment]").nth(2).click();
+            theirs.button("Lock").click();
+            assertThat(theirs.page.getByRole(AriaRole.ALERT)).containsText("changed by someone else");
+            theirs.button("Try again").click();
+            assertThat(theirs.page.getByRole(AriaRole.ALERT)).isHidden();
+            theirs.button("Lock").click();
+            assertThat(theirs.button("Unlock")).isVisible();
+            theirs.isAccessible();
+            mine.isQuiet();
+        }
+    }
+
+    @Test
+    void signingInWithTheWrongPasswordSaysSo() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.open("/units");
+            desk.isAccessible();
+            desk.page.getByLabel("Name").fill("somebody");
+            desk.page.getByLabel("Password").fill("not the right one");
+            desk.button("Sign in").click();
+            assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("do not belong together");
+            desk.page.getByLabel("Name").fill(Application.SIGN_IN);
+            desk.page.getByLabel("Password").fill(Application.PASSWORD);
+            desk.button("Sign in").click();
+            assertThat(desk.heading("Units")).isVisible();
+            desk.button("Sign out").click();
+            assertThat(desk.button("Sign in")).isVisible();
+        }
+    }
+
+    @Test
+    void theTermStripLeadsToALessonAndAnUnknownPageSaysSo() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.signIn();
+            desk.page
+                    .getByRole(
+                            AriaRole.LINK,
+                            new com.microsoft.playwright.Page.GetByRoleOptions()
+                                    .setName(Pattern.compile("^Sanderlings, .*: lost$")))
+                    .click();
+            assertThat(desk.page.getByText("Nothing is planned for this lesson."))
+                    .isVisible();
+            desk.page.keyboard().press("g");
+            desk.page.keyboard().press("c");
+            assertThat(desk.heading("Classes")).isVisible();
+            desk.page.keyboard().press("?");
+            assertThat(desk.page.getByRole(AriaRole.DIALOG)).containsText("lock or unlock");
+            desk.open("/nowhere");
+            assertThat(desk.page.getByText("There is no such page.")).isVisible();
+            desk.open("/units/00000000-0000-7000-8000-000000000000");
+            assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("There is no unit with the id");
+            assertThat(desk.page.content()).doesNotContain("Exception");
+            desk.isQuiet();
+        }
+    }
+}

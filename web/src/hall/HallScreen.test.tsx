@@ -1,0 +1,196 @@
+import { act, fireEvent, render, screen, within } from '@testing-library/react'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { HallScreen } from './HallScreen'
+import { type Outbox, passingOutbox } from './outbox'
+import { SendError } from './sender'
+import { createHallStore, type HallStore } from './store'
+import { cell, hall, keepingServer, settle } from './testing'
+
+const names = ['Ada', 'Ben', 'Cleo', 'Dov']
+
+describe('the hall', () => {
+  let server: ReturnType<typeof keepingServer>
+  let store: HallStore
+  let outbox: Outbox
+
+  const open = (cells = {}, send = server.send) => {
+    store = createHallStore({
+      hall: hall(names, cells),
+      person: 'me',
+      device: 'd',
+      outbox,
+      send,
+      pauses: [5],
+    })
+    const finish = vi.fn(async () => {})
+    const view = render(<HallScreen store={store} lasting finish={finish} />)
+    return { ...view, finish }
+  }
+  const press = (name: string) => act(async () => fireEvent.click(screen.getByRole('button', { name })))
+  const saved = () => act(() => settle(() => store.get().sending.status === 'saved'))
+
+  beforeEach(() => {
+    server = keepingServer()
+    outbox = passingOutbox()
+  })
+
+  it('starts with the cue of what runs first', () => {
+    open()
+    expect(screen.getByRole('button', { name: /1 Call roll\/foot/ })).toHaveAttribute('aria-pressed', 'true')
+    expect(screen.getByRole('button', { name: /2 Call roll\/low/ })).toHaveTextContent('new today')
+    expect(screen.getByText('left')).toBeInTheDocument()
+  })
+
+  it('makes every press a new trial and shows it at once', async () => {
+    open()
+    await press('Ada: shown')
+    await press('Ada: shown')
+    await press('Ben: not yet')
+    expect(screen.getByRole('img', { name: '2 of the last 2 shown' })).toBeInTheDocument()
+    expect(screen.getByRole('img', { name: '0 of the last 1 shown' })).toBeInTheDocument()
+    await saved()
+    expect(server.trials().map((t) => [t.child, t.shown, t.setting, t.segment, t.lesson])).toEqual([
+      ['id-Ada', true, 'DRILL', 'drill', 'lesson-1'],
+      ['id-Ada', true, 'DRILL', 'drill', 'lesson-1'],
+      ['id-Ben', false, 'DRILL', 'drill', 'lesson-1'],
+    ])
+  })
+
+  it('counts a look in play as seen in a game', async () => {
+    open()
+    fireEvent.change(screen.getByRole('combobox'), { target: { value: 'game' } })
+    await press('Cleo: shown')
+    await saved()
+    expect(server.trials()[0]).toMatchObject({ cue: 'roll/low', setting: 'GAME', segment: 'game' })
+  })
+
+  it('writes down that a cue was taught with the first look at it, once', async () => {
+    open()
+    await press('2 Call roll/low new today')
+    await press('Ada: shown')
+    await press('Ben: shown')
+    await saved()
+    expect(server.batches.flatMap((b) => b.taught).map((t) => t.cue)).toEqual(['roll/low'])
+  })
+
+  it('takes back the latest press, and any of the last by the history', async () => {
+    open()
+    await press('Ada: shown')
+    await press('Ben: not yet')
+    await press('↶ Ben, not yet')
+    expect(screen.queryByRole('img', { name: '0 of the last 1 shown' })).not.toBeInTheDocument()
+    await press('History')
+    await act(async () =>
+      fireEvent.click(
+        within(screen.getByRole('region', { name: 'History' })).getByRole('button', { name: 'Take back' }),
+      ),
+    )
+    await saved()
+    const voided = server.batches.flatMap((b) => b.voids).map((v) => v.trial)
+    expect(voided).toEqual([server.trials()[1].id, server.trials()[0].id])
+  })
+
+  it('leaves out who is away and says who is here', async () => {
+    open()
+    await press('Register: 4 here')
+    await press('Ben here')
+    await press('Close the register')
+    expect(screen.queryByRole('button', { name: 'Ben: shown' })).not.toBeInTheDocument()
+    expect(screen.getByRole('button', { name: 'Register: 3 here' })).toBeInTheDocument()
+    await saved()
+    expect(server.batches.flatMap((b) => b.register)[0]).toMatchObject({ child: 'id-Ben', present: false })
+  })
+
+  it('gives each child one sitting of five in a check', async () => {
+    open()
+    await press('Check: five each')
+    for (let i = 0; i < 5; i++) await press('Ada: shown')
+    await press('Ben: shown')
+    expect(screen.getByRole('button', { name: 'Ada: shown' })).toBeDisabled()
+    expect(screen.getByText('5 of 5')).toBeInTheDocument()
+    await saved()
+    const sittings = (name: string) =>
+      server
+        .trials()
+        .filter((t) => t.child === name)
+        .map((t) => t.sitting)
+    expect(new Set(sittings('id-Ada')).size).toBe(1)
+    expect(sittings('id-Ada')[0]).toBeDefined()
+    expect(sittings('id-Ben')[0]).not.toBe(sittings('id-Ada')[0])
+  })
+
+  it('draws one tile anew for a press, not all', async () => {
+    open()
+    const renders = () =>
+      [...document.querySelectorAll('[data-renders]')].map((tile) =>
+        Number(tile.getAttribute('data-renders')),
+      )
+    const before = renders()
+    await press('Cleo: shown')
+    const after = renders()
+    expect(after.map((n, i) => n - before[i]).map((n) => (n > 0 ? 1 : 0))).toEqual([0, 0, 1, 0])
+  })
+
+  it('says that it waits, keeps the presses, and brings them when the server is back', async () => {
+    let down = true
+    open({}, async (batch) => {
+      if (down) throw new SendError(0, '')
+      return server.send(batch)
+    })
+    await press('Ada: shown')
+    await act(() => settle(() => 'why' in store.get().sending))
+    expect(screen.getByRole('status')).toHaveTextContent('1 waiting: no connection')
+    expect(screen.getByRole('button', { name: 'Lesson taught' })).toBeDisabled()
+    down = false
+    await press('Try now')
+    await saved()
+    expect(screen.getByRole('status')).toHaveTextContent('all saved')
+    expect(server.trials()).toHaveLength(1)
+  })
+
+  it('shows and sends what an earlier page could not', async () => {
+    open({}, async () => {
+      throw new SendError(0, '')
+    })
+    await press('Ada: shown')
+    await act(() => settle(() => 'why' in store.get().sending))
+    store.stop()
+    document.body.innerHTML = ''
+    open()
+    await saved()
+    expect(server.trials()).toHaveLength(1)
+  })
+
+  it('takes the marks that the server answers with', async () => {
+    open({}, async (batch) => ({
+      ...(await server.send(batch)),
+      cells: { 'id-Ada': { 'roll/foot': cell('SECURE', [true, true, true]) } },
+    }))
+    await press('Ada: shown')
+    await saved()
+    expect(screen.getByRole('img', { name: 'secure so far' })).toBeInTheDocument()
+    expect(screen.getByRole('img', { name: '3 of the last 3 shown' })).toBeInTheDocument()
+  })
+
+  it('chooses a cue by its digit and takes back by z', async () => {
+    open()
+    await act(async () => fireEvent.keyDown(window, { key: '2' }))
+    expect(store.get().cue).toBe('roll/low')
+    await press('Dov: shown')
+    await act(async () => fireEvent.keyDown(window, { key: 'z' }))
+    expect(store.get().pressed).toEqual([])
+  })
+
+  it('says when a lesson could not be marked as taught', async () => {
+    const { finish } = open()
+    finish.mockRejectedValueOnce(new Error('The server was not reached.'))
+    await press('Lesson taught')
+    expect(screen.getByRole('alert')).toHaveTextContent('not reached')
+  })
+
+  it('warns where nothing is kept offline', () => {
+    store = createHallStore({ hall: hall(names), person: 'me', device: 'd', outbox, send: server.send })
+    render(<HallScreen store={store} lasting={false} finish={async () => {}} />)
+    expect(screen.getByText(/nothing is kept offline/)).toBeInTheDocument()
+  })
+})

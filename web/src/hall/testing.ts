@@ -1,0 +1,113 @@
+import type { Schemas } from '../api/client'
+
+type Hall = Schemas['HallView']
+type Cell = Schemas['Cell']
+
+const both = (text: string) => ({ right: text, left: text, notSettled: text })
+
+export const cue = (key: string): Schemas['CueView'] => ({
+  key,
+  skill: key.split('/')[0],
+  phase: 'action',
+  body: 'feet',
+  question: both(`Is ${key} shown?`),
+  call: both(`Call ${key}`),
+  view: both('from the side'),
+  fromAge: 4,
+  prerequisites: [],
+  condition: 'NONE',
+  faults: [],
+  tellMe: 'Tell me.',
+})
+
+export const cell = (mark: Cell['mark'] = 'NOT_SEEN', pips: boolean[] = []): Cell => ({
+  mark,
+  fill: 0,
+  pips,
+  shown: pips.filter(Boolean).length,
+  trials: pips.length,
+  reason: '',
+  fit: 'APPLIES',
+})
+
+export const child = (name: string): Schemas['ChildView'] => ({
+  id: `id-${name}`,
+  given: name,
+  family: '',
+  name,
+  yearAge: 7,
+  year: 'Year 3',
+  sides: [{ action: 'THROW', side: name === 'Ada' ? 'LEFT' : 'RIGHT', assumed: false }],
+  cues: {},
+  version: 0,
+})
+
+/** A lesson with two cues, a drill and a game. */
+export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
+  const cues = [cue('roll/foot'), cue('roll/low')]
+  const segment = (id: string, setting: 'DRILL' | 'GAME', focus: string[]): Schemas['Taught'] => ({
+    id,
+    name: id,
+    minutes: 8,
+    setting,
+    introduces: id === 'drill' ? ['roll/low'] : [],
+    focus,
+  })
+  return {
+    away: [],
+    pack: 'p',
+    lesson: {
+      lesson: 'lesson-1',
+      unit: 'unit-1',
+      classId: 'class-1',
+      title: 'Unit',
+      number: 1,
+      of: 4,
+      onDate: '2026-10-06',
+      state: 'PLANNED',
+      cueSets: ['roll/components'],
+      segments: [segment('drill', 'DRILL', ['roll/foot', 'roll/low']), segment('game', 'GAME', ['roll/low'])],
+    },
+    grid: {
+      classId: 'class-1',
+      className: 'Curlews',
+      year: 'Year 3',
+      on: '2026-10-06',
+      skills: [{ skill: 'roll', name: 'Roll', set: 'roll/components', setName: 'All', rule: 'rule', cues }],
+      rows: names.map((name) => ({
+        child: child(name),
+        cells: { 'roll/foot': cells[name] ?? cell(), 'roll/low': cell('NOT_TAUGHT') },
+        levels: {},
+      })),
+    },
+  }
+}
+
+type Batch = Schemas['Batch']
+
+/** A server that keeps everything, remembers it, and answers with the pips as they are now. */
+export function keepingServer() {
+  const batches: Batch[] = []
+  const trials = () => batches.flatMap((b) => b.trials)
+  const send = async (batch: Batch): Promise<Schemas['HallReceipt']> => {
+    batches.push(batch)
+    const taken = new Set(batches.flatMap((b) => b.voids.map((v) => v.trial)))
+    const cells: Record<string, Record<string, Cell>> = {}
+    for (const t of trials()) {
+      cells[t.child] ??= {}
+      if (taken.has(t.id)) cells[t.child][t.cue] ??= cell()
+    }
+    for (const t of trials().filter((t) => !taken.has(t.id))) {
+      const before = cells[t.child][t.cue]?.pips ?? []
+      cells[t.child][t.cue] = cell('EMERGING', [...before, t.shown])
+    }
+    const entries = [...batch.trials, ...batch.voids, ...batch.register, ...batch.taught]
+    return { receipt: { kept: entries.map((e) => e.id), conflicts: [], refused: [] }, cells }
+  }
+  return { batches, send, trials }
+}
+
+/** Lets everything that waits for storage or the server come to its end. */
+export const settle = async (until: () => boolean, patience = 200) => {
+  for (let i = 0; i < patience && !until(); i++) await new Promise((done) => setTimeout(done, 10))
+}

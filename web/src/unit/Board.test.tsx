@@ -1,0 +1,158 @@
+import { fireEvent, render, screen } from '@testing-library/react'
+import { MemoryRouter } from 'react-router'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '../api/client'
+import { Board } from './Board'
+
+type Segment = Schemas['SegmentView']
+type Lesson = Schemas['LessonView']
+
+const segment = (id: string, more: Partial<Segment> = {}): Segment => ({
+  id,
+  activity: id,
+  name: id,
+  how: '',
+  phases: ['PRACTISE'],
+  play: false,
+  locked: false,
+  minutes: 10,
+  changeSeconds: 0,
+  introduces: [],
+  focus: [],
+  tries: 20,
+  looks: 5,
+  motionPercent: 50,
+  formation: '',
+  kit: [],
+  cautions: [],
+  step: 0,
+  reasons: [],
+  ...more,
+})
+
+const lesson = (position: number, state: Lesson['state'], segments: Segment[]): Lesson => ({
+  id: `lesson-${position}`,
+  position,
+  onDate: '2026-10-06',
+  minutes: 30,
+  space: 'Hall',
+  state,
+  fits: true,
+  tries: 40,
+  motionPercent: 50,
+  looks: 10,
+  segments,
+})
+
+const unit = (lessons: Lesson[]): Schemas['UnitView'] => ({
+  id: 'u',
+  title: 'T',
+  schoolClass: { id: 'c', name: 'Curlews', yearAge: 7, year: 'Year 3', children: 27, leftHanded: 5 },
+  head: 'h',
+  cause: 'Planned',
+  canUndo: false,
+  canRedo: false,
+  order: 'INTERLEAVED',
+  lessons,
+  threads: [
+    {
+      skill: 'roll',
+      name: 'Underarm roll',
+      setName: 'Five',
+      cues: [
+        {
+          key: 'roll/a',
+          call: 'Other foot',
+          question: 'Does it step?',
+          waits: false,
+          marks: [
+            { lesson: 0, segment: 'b', kind: 'INTRODUCED', tries: 20 },
+            { lesson: 0, segment: 'b', kind: 'PRACTISED', tries: 20 },
+          ],
+        },
+        { key: 'roll/b', call: 'Finish', question: 'Does it point?', waits: true, marks: [] },
+      ],
+    },
+  ],
+  strains: [{ rule: 'R', level: 'HARD', lesson: 0, segment: 'c', cost: 1, sentence: 'Broken.' }],
+  score: { hard: 1, medium: 0, soft: 0 },
+  changes: [],
+  leftOver: ['Finish'],
+})
+
+describe('the board', () => {
+  const select = vi.fn()
+  const move = vi.fn()
+  const lessons = [
+    lesson(0, 'PLANNED', [
+      segment('a'),
+      segment('b', { skill: 'roll', level: 3, rung: 'partner' }),
+      segment('c', { skill: 'roll', level: 2, rung: 'wall', play: true }),
+    ]),
+    lesson(1, 'LOST', []),
+    lesson(2, 'PLANNED', [segment('d', { locked: true }), segment('e')]),
+    lesson(3, 'TAUGHT', [segment('f')]),
+  ]
+  const draw = (selected?: string) =>
+    render(
+      <MemoryRouter>
+        <Board unit={unit(lessons)} selected={selected} select={select} move={move} />
+      </MemoryRouter>,
+    )
+  const block = (name: RegExp) => screen.getByRole('button', { name })
+
+  beforeEach(() => {
+    vi.clearAllMocks()
+  })
+
+  it('names each block with its minutes, rung, lock and strain', () => {
+    draw()
+    expect(block(/^b, 10 minutes, rung 3, partner$/)).toBeInTheDocument()
+    expect(block(/^c, 10 minutes, play, rung 2, wall, strained$/)).toBeInTheDocument()
+    expect(block(/^d, 10 minutes, practise, locked$/)).toBeInTheDocument()
+    expect(screen.getByText(/waits for the next unit/)).toBeInTheDocument()
+  })
+
+  it('is walked by arrows, over a lost lesson too', () => {
+    draw('b')
+    fireEvent.keyDown(block(/^b,/), { key: 'ArrowDown' })
+    expect(select).toHaveBeenLastCalledWith('c')
+    fireEvent.keyDown(block(/^b,/), { key: 'ArrowRight' })
+    expect(select).toHaveBeenLastCalledWith('e')
+    fireEvent.keyDown(block(/^a,/), { key: 'ArrowUp' })
+    expect(select).toHaveBeenLastCalledWith('e')
+  })
+
+  it('moves a block by Alt and an arrow, not over the edge', () => {
+    draw('b')
+    fireEvent.keyDown(block(/^b,/), { key: 'ArrowDown', altKey: true })
+    expect(move).toHaveBeenCalledWith(lessons[0].segments[1], 2)
+    fireEvent.keyDown(block(/^c,/), { key: 'ArrowDown', altKey: true })
+    expect(move).toHaveBeenCalledTimes(1)
+  })
+
+  it('moves a block by dragging it past the middle of its neighbour', () => {
+    draw('a')
+    const a = block(/^a,/)
+    a.setPointerCapture = () => {}
+    fireEvent.pointerDown(a, { button: 0, pointerId: 1, clientY: 0 })
+    fireEvent.pointerMove(a, { pointerId: 1, clientY: 60 })
+    fireEvent.pointerUp(a, { pointerId: 1, clientY: 60 })
+    expect(move).toHaveBeenCalledWith(lessons[0].segments[0], 1)
+  })
+
+  it('does not drag what is locked or taught', () => {
+    draw()
+    for (const name of [/^d,/, /^f,/]) {
+      fireEvent.pointerDown(block(name), { button: 0, pointerId: 1, clientY: 0 })
+      fireEvent.pointerUp(block(name), { pointerId: 1, clientY: 300 })
+    }
+    expect(move).not.toHaveBeenCalled()
+  })
+
+  it('is entered at its first block, and left by one Tab', () => {
+    draw()
+    const inOrder = screen.getAllByRole('button').filter((b) => b.tabIndex === 0)
+    expect(inOrder).toHaveLength(1)
+  })
+})
