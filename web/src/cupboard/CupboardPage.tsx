@@ -1,10 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { InputNumber } from 'antd'
+import { Button, InputNumber } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './CupboardPage.module.css'
+import { NewSpace } from './NewSpace'
 
 const metres = (cm: number) => `${(cm / 100).toLocaleString('en-GB')} m`
 
@@ -14,6 +15,7 @@ export default function CupboardPage() {
   const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) })
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
   const [error, setError] = useState<unknown>(null)
+  const [adding, setAdding] = useState(false)
   const count = async (line: Schemas['CupboardLine'], count: number | null) => {
     if (count === null || count === line.count) return
     try {
@@ -81,7 +83,14 @@ export default function CupboardPage() {
           </tbody>
         </table>
         <aside>
-          <h2>Spaces</h2>
+          <div className={page.head}>
+            <h2>Spaces</h2>
+            <div className={page.end}>
+              <Button size="small" onClick={() => setAdding(true)}>
+                New space
+              </Button>
+            </div>
+          </div>
           {spaces.data?.map((s) => (
             <div key={s.id} className={styles.space}>
               <b>{s.name}</b>
@@ -95,6 +104,7 @@ export default function CupboardPage() {
           ))}
         </aside>
       </div>
+      {adding && <NewSpace close={() => setAdding(false)} />}
     </div>
   )
 }

@@ -39,7 +39,7 @@ const theme = {
     colorTextSecondary: tokens.mute,
     colorTextTertiary: tokens.mute,
     colorTextDescription: tokens.mute,
-    colorTextPlaceholder: '#6E7875',
+    colorTextPlaceholder: tokens.mute,
     colorBorder: '#BDB39D',
     colorBorderSecondary: tokens.line,
     borderRadius: 6,

@@ -12,6 +12,7 @@ import com.microsoft.playwright.BrowserType.LaunchOptions;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -22,6 +23,12 @@ import java.util.regex.Pattern;
 /** A teacher's browser. Every request that would leave this machine is a failure. */
 final class Desk implements AutoCloseable {
     private static final Playwright PLAYWRIGHT = Playwright.create();
+    /** Two busy cores may take a while; a journey waits for what it needs, never for a time. */
+    private static final double PATIENCE = 20_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
+    }
 
     private final Browser browser;
     final BrowserContext context;
@@ -52,7 +59,7 @@ final class Desk implements AutoCloseable {
                 .setAcceptDownloads(true)
                 .setLocale("en-GB")
                 .setTimezoneId("Europe/London"));
-        context.setDefaultTimeout(20_000);
+        context.setDefaultTimeout(PATIENCE);
         context.onRequest(r -> {
             if (!r.url().startsWith(address)
                     && !r.url().startsWith("data:")

@@ -40,6 +40,12 @@ public class Schools {
         return school.id;
     }
 
+    /** True if there is a school in this database. */
+    @Transactional(readOnly = true)
+    public boolean any() {
+        return rows.count() > 0;
+    }
+
     @Transactional(readOnly = true)
     public SchoolView view() {
         School school = current();

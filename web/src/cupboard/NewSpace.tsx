@@ -1,0 +1,80 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { Form, Input, InputNumber, Modal, Select } from 'antd'
+import { useState } from 'react'
+import { api, take } from '../api/client'
+import { ProblemNote } from '../shared/ProblemNote'
+import { uuid7 } from '../shared/uuid7'
+
+interface Fields {
+  name: string
+  length: number
+  width: number
+  ceiling?: number
+  floor: 'CARPET' | 'WOOD' | 'TARMAC' | 'GRASS'
+  wallSpots: number
+}
+
+const cm = (metres: number) => Math.round(metres * 100)
+
+/** A hall, yard or field, by its measures in metres. */
+export function NewSpace({ close }: { close: () => void }) {
+  const queries = useQueryClient()
+  const [form] = Form.useForm<Fields>()
+  const [error, setError] = useState<unknown>(null)
+  const save = async (f: Fields) => {
+    try {
+      await take(
+        api.PUT('/api/spaces/{id}', {
+          params: { path: { id: uuid7() } },
+          body: {
+            name: f.name,
+            lengthCm: cm(f.length),
+            widthCm: cm(f.width),
+            ceilingCm: f.ceiling == null ? undefined : cm(f.ceiling),
+            floor: f.floor,
+            wallSpots: f.wallSpots,
+          },
+        }),
+      )
+      queries.invalidateQueries({ queryKey: ['spaces'] })
+      close()
+    } catch (e) {
+      setError(e)
+    }
+  }
+  const metres = (name: keyof Fields, label: string, required = true) => (
+    <Form.Item name={name} label={label} rules={[{ required, message: 'Measure it, in metres.' }]}>
+      <InputNumber min={0} max={200} step={0.1} suffix="m" />
+    </Form.Item>
+  )
+  return (
+    <Modal open title="New space" onCancel={close} onOk={form.submit} okText="Add the space">
+      <Form
+        form={form}
+        layout="vertical"
+        onFinish={save}
+        requiredMark={false}
+        initialValues={{ floor: 'WOOD', wallSpots: 0 }}
+      >
+        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
+          <Input autoFocus maxLength={60} />
+        </Form.Item>
+        {metres('length', 'Length, the longer side')}
+        {metres('width', 'Width')}
+        {metres('ceiling', 'Ceiling, empty outdoors', false)}
+        <Form.Item name="floor" label="Floor">
+          <Select
+            options={['WOOD', 'CARPET', 'TARMAC', 'GRASS'].map((value) => ({
+              value,
+              label: value.toLowerCase(),
+            }))}
+          />
+        </Form.Item>
+        <Form.Item name="wallSpots" label="Places at a wall that may be used">
+          <InputNumber min={0} max={200} />
+        </Form.Item>
+        {error !== null && <ProblemNote error={error} />}
+      </Form>
+    </Modal>
+  )
+}
