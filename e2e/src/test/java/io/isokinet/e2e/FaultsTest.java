@@ -98,6 +98,7 @@ class FaultsTest extends Journey {
             assertThat(desk.heading("Units")).isVisible();
             desk.button("Sign out").click();
             assertThat(desk.button("Sign in")).isVisible();
+            desk.isAccessible();
         }
     }
 
@@ -123,6 +124,7 @@ class FaultsTest extends Journey {
             desk.open("/units/00000000-0000-7000-8000-000000000000");
             assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("There is no unit with the id");
             assertThat(desk.page.content()).doesNotContain("Exception");
+            desk.isAccessible();
             desk.isQuiet();
         }
     }
