@@ -26,6 +26,7 @@ final class Bench {
             firstLoad(desk);
             taps(desk);
         }
+        Desk.endDriver();
     }
 
     /** Four lessons of 30 minutes, two skills, 27 children, over HTTP with saving. */

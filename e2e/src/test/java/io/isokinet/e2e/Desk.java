@@ -136,6 +136,11 @@ final class Desk implements AutoCloseable {
         assertThat(errors).as("errors in the page").isEmpty();
     }
 
+    /** Ends the driver, which a program would wait for at its end; tests leave it to the end of their process. */
+    static void endDriver() {
+        PLAYWRIGHT.close();
+    }
+
     @Override
     public void close() {
         context.close();

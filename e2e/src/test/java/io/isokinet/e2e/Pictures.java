@@ -52,6 +52,7 @@ final class Pictures {
             desk.page.setViewportSize(390, 844);
             take(desk, "hall-phone");
         }
+        Desk.endDriver();
     }
 
     private static void take(Desk desk, String name) {
