@@ -14,7 +14,7 @@ class ArchitectureTest {
     private static final String CORE = "io.isokinet.core.";
     private static final List<List<String>> FLOORS = List.of(
             List.of("quantity", "check"),
-            List.of("skill", "thing", "place"),
+            List.of("skill", "thing", "place", "calendar"),
             List.of("activity", "motion"),
             List.of("kit", "space", "group", "safety", "mastery", "knowhow"),
             List.of("lesson"),

@@ -6,6 +6,7 @@ import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Skill;
 import io.isokinet.core.thing.Item;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,6 +38,14 @@ public final class KnowHow {
         items.forEach(i -> this.items.put(i.key(), i));
         this.cautions = new LinkedHashMap<>(cautions);
         this.crosswalk = crosswalk;
+    }
+
+    /** The same with more items: a school's own things. */
+    public KnowHow with(Collection<Item> more) {
+        if (more.isEmpty()) return this;
+        List<Item> all = new ArrayList<>(items.values());
+        all.addAll(more);
+        return new KnowHow(skills.values(), activities.values(), all, cautions, crosswalk);
     }
 
     public List<Skill> skills() {

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record Place(
         String name, Length length, Length width, @Nullable Length ceiling, Floor floor, int wallSpots) {
+    private static final double WALL_SPOT = 1.5;
+
     /** What the floor does to a rolled ball. */
     public enum Floor {
         CARPET("carpet"),
@@ -38,6 +40,12 @@ public record Place(
         if (width.metres() < 2)
             throw new IllegalArgumentException(
                     "A place must be at least 2 m wide to move in; %s m was given.".formatted(width.metres()));
+    }
+
+    /** How many children can work along a usable stretch of wall: one every {@value #WALL_SPOT} m, two paces. Common practice. */
+    public static int wallSpots(Length wall) {
+        // A millimetre of slack, for lengths that were metres and feet before.
+        return (int) ((wall.metres() + 0.001) / WALL_SPOT);
     }
 
     public boolean indoors() {

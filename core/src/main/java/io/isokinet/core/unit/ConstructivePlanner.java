@@ -57,7 +57,7 @@ public final class ConstructivePlanner implements UnitPlanner {
                 SortedMap<Integer, Choice> locks = problem.locks().get(lesson);
                 List<Choice> row = new ArrayList<>();
                 choices.add(row);
-                if (slot.taught()) {
+                if (slot.kept()) {
                     row.addAll(locks.values());
                     continue;
                 }

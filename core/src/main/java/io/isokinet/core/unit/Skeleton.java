@@ -15,6 +15,9 @@ public final class Skeleton {
     /** Below this a lesson cannot hold a warm-up, practice, play and a close. */
     public static final int SHORTEST = 15;
 
+    /** From here on there is time for two drills beside the talks, the warm-up and the play. */
+    private static final int TWO_DRILLS = 24;
+
     private Skeleton() {}
 
     /** @param first true for the first lesson of a unit, which has nothing to recap @return phases by segment, in order */
@@ -26,7 +29,7 @@ public final class Skeleton {
         List<Set<LessonPhase>> row = new ArrayList<>();
         if (minutes >= 20) row.add(Set.of(GATHER));
         row.add(first ? Set.of(WARM) : Set.of(WARM, RECAP));
-        int practise = minutes < 20 ? 1 : minutes < 36 ? 2 : minutes < 52 ? 3 : 4;
+        int practise = minutes < TWO_DRILLS ? 1 : minutes < 36 ? 2 : minutes < 52 ? 3 : 4;
         for (int i = 0; i < practise; i++) row.add(Set.of(PRACTISE, TEACH));
         if (minutes >= 45) row.add(Set.of(PLAY));
         row.add(Set.of(PLAY));

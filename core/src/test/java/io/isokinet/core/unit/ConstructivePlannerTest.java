@@ -27,7 +27,8 @@ class ConstructivePlannerTest extends PlannerContract {
     @Test
     void theSkeletonHoldsWhatTheMinutesAllow() {
         assertThat(Skeleton.of(15, true)).hasSize(4);
-        assertThat(Skeleton.of(20, true)).hasSize(6);
+        assertThat(Skeleton.of(20, true)).hasSize(5);
+        assertThat(Skeleton.of(24, true)).hasSize(6);
         assertThat(Skeleton.of(30, true)).hasSize(6);
         assertThat(Skeleton.of(40, true)).hasSize(7);
         assertThat(Skeleton.of(60, true)).hasSize(9);

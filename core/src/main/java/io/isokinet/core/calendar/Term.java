@@ -1,0 +1,4 @@
+package io.isokinet.core.calendar;
+
+/** A stretch of school days between holidays. */
+public record Term(String name, Days days) {}
