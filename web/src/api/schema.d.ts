@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches": {
         parameters: {
             query?: never;
@@ -36,7 +52,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/children/{id}": {
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/bookings": {
         parameters: {
             query?: never;
             header?: never;
@@ -44,9 +92,89 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put?: never;
+        post: operations["bookings"];
+        delete: operations["removeBookings"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/closures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putClosure"];
         post?: never;
+        delete: operations["removeClosure"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/slots/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putSlot"];
+        post?: never;
+        delete: operations["removeSlot"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/terms/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putTerm"];
+        post?: never;
+        delete: operations["removeTerm"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/changes/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undoChange"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/children/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put: operations["change_3"];
+        post?: never;
+        delete: operations["erase"];
         options?: never;
         head?: never;
         patch?: never;
@@ -62,6 +190,38 @@ export interface paths {
         get?: never;
         put: operations["fit"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/children/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/children/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
         delete?: never;
         options?: never;
         head?: never;
@@ -148,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/dates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/grid": {
         parameters: {
             query?: never;
@@ -171,8 +347,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["csv_1"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/pairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pairs"];
+        put: operations["pair"];
         post?: never;
         delete?: never;
         options?: never;
@@ -196,6 +388,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard/own/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["describe"];
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/table.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["xlsx"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard/{item}": {
         parameters: {
             query?: never;
@@ -206,6 +462,38 @@ export interface paths {
         get?: never;
         put: operations["count"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/feeds/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/first-run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["firstRun"];
+        put?: never;
+        post: operations["start"];
         delete?: never;
         options?: never;
         head?: never;
@@ -244,6 +532,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["away"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post: operations["change_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/sheet": {
         parameters: {
             query?: never;
@@ -270,6 +622,166 @@ export interface paths {
         get?: never;
         put: operations["state"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/links/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post: operations["use"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mastery-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["made"];
+        put?: never;
+        post: operations["make_1"];
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["password"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessions"];
+        put?: never;
+        post?: never;
+        delete: operations["endOthers"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/sessions/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -316,8 +828,24 @@ export interface paths {
             cookie?: never;
         };
         get: operations["school"];
-        put?: never;
+        put: operations["change"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/move-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -382,7 +910,7 @@ export interface paths {
         get?: never;
         put: operations["put"];
         post?: never;
-        delete?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -398,6 +926,38 @@ export interface paths {
         get: operations["term"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/wet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -557,6 +1117,9 @@ export interface components {
             tries: number;
             worse: string[];
         };
+        AwayForm: {
+            away: string[];
+        };
         Batch: {
             /** Format: date-time */
             clock: string;
@@ -572,13 +1135,38 @@ export interface components {
         BeadView: {
             /** @enum {string} */
             bead: "FITS" | "STRAINED" | "TAUGHT" | "LOST";
+            clash?: string;
             /** Format: uuid */
             lesson: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            number: number;
             /** Format: date */
             onDate: string;
+            space: string;
+            /** @example 09:15:00 */
+            starts?: string;
             title: string;
             /** Format: uuid */
             unit: string;
+        };
+        BookingsView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: date-time */
+            next: string;
+            source: string;
+            space: string;
+            /** Format: uuid */
+            spaceId: string;
+        };
+        CalendarView: {
+            bookings: components["schemas"]["BookingsView"][];
+            closures: components["schemas"]["ClosureView"][];
+            findings: components["schemas"]["Finding"][];
+            slots: components["schemas"]["SlotView"][];
+            terms: components["schemas"]["TermView"][];
         };
         Caution: {
             forbids: boolean;
@@ -599,6 +1187,24 @@ export interface components {
             /** Format: int32 */
             trials: number;
         };
+        ChangeBody: {
+            anyway: boolean;
+            /** @enum {string} */
+            kind: "LOST" | "MOVED" | "SWAPPED" | "SHORTENED" | "INDOORS";
+            /** Format: int32 */
+            minutes?: number;
+            /** Format: date */
+            onDate?: string;
+            /** @enum {string} */
+            rest?: "ALONG" | "SQUEEZE";
+            /** Format: uuid */
+            spaceId?: string;
+            /** @example 09:15:00 */
+            starts?: string;
+            why?: string;
+            /** Format: uuid */
+            with?: string;
+        };
         ChangeView: {
             /** Format: int64 */
             after: number;
@@ -608,6 +1214,14 @@ export interface components {
             level: "HARD" | "MEDIUM" | "SOFT";
             rule: string;
         };
+        Changed: {
+            /** Format: uuid */
+            child: string;
+            movesIn: boolean;
+            name: string;
+            now: components["schemas"]["NewChild"];
+            what: string[];
+        };
         ChildBody: {
             family?: string;
             given: string;
@@ -616,6 +1230,16 @@ export interface components {
             };
             /** Format: int32 */
             yearAge: number;
+        };
+        ChildFile: {
+            child: components["schemas"]["ChildView"];
+            enrolments: components["schemas"]["EnrolmentView"][];
+            pairs: components["schemas"]["PairView"][];
+        };
+        ChildName: {
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         ChildView: {
             cues: {
@@ -635,10 +1259,16 @@ export interface components {
         };
         ClassBeads: {
             beads: components["schemas"]["BeadView"][];
+            open: components["schemas"]["OpenView"][];
             schoolClass: components["schemas"]["ClassLine"];
+            step?: string;
         };
-        ClassForm: {
+        ClassBody: {
+            /** Format: int32 */
+            changingMinutes?: number;
             name: string;
+            /** Format: int32 */
+            shoesMinutes?: number;
             /** Format: int32 */
             yearAge: number;
         };
@@ -655,19 +1285,57 @@ export interface components {
             yearAge: number;
         };
         ClassView: {
+            /** Format: int32 */
+            changingMinutes: number;
             children: components["schemas"]["ChildView"][];
             /** Format: uuid */
             id: string;
             name: string;
+            /** Format: int32 */
+            shoesMinutes: number;
             /** Format: int32 */
             version?: number;
             year: string;
             /** Format: int32 */
             yearAge: number;
         };
+        ClosedView: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            name: string;
+        };
+        ClosureBody: {
+            /** Format: date */
+            first: string;
+            /** @example 09:15:00 */
+            from?: string;
+            /** Format: date */
+            last: string;
+            name: string;
+        };
+        ClosureView: {
+            /** Format: date */
+            first: string;
+            /** @example 09:15:00 */
+            from?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last: string;
+            /** Format: int64 */
+            lessons: number;
+            name: string;
+            /** Format: int32 */
+            version?: number;
+        };
         CountForm: {
             /** Format: int32 */
+            broken?: number;
+            /** Format: int32 */
             count: number;
+            storage?: string;
         };
         CueFitForm: {
             cue: string;
@@ -691,18 +1359,83 @@ export interface components {
             view: components["schemas"]["Mirrored"];
         };
         CupboardLine: {
+            /** Format: double */
+            baseMm?: number;
+            /** Format: int32 */
+            broken: number;
             /** Format: int32 */
             count: number;
+            /** Format: date-time */
+            countedAt?: string;
             /** Format: double */
             grams: number;
+            /** Format: double */
+            heightMm?: number;
             homeMade: boolean;
             key: string;
+            like: string[];
+            many: string;
             name: string;
-            traits: string[];
+            own: boolean;
+            /** Format: int32 */
+            pieces: number;
+            storage: string;
+            traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING")[];
             /** Format: int32 */
             version?: number;
             /** Format: double */
             widthMm: number;
+        };
+        DayLesson: {
+            activities: string[];
+            away: string[];
+            changes: components["schemas"]["LessonChangeView"][];
+            children: components["schemas"]["ChildName"][];
+            clash?: string;
+            /** Format: uuid */
+            classId: string;
+            className: string;
+            /** @example 09:15:00 */
+            ends?: string;
+            kit: components["schemas"]["KitLine"][];
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            of: number;
+            outdoors: boolean;
+            space: string;
+            /** @example 09:15:00 */
+            starts?: string;
+            /** @enum {string} */
+            state: "PLANNED" | "TAUGHT" | "LOST";
+            title: string;
+            /** Format: uuid */
+            unit: string;
+            watch: components["schemas"]["Watch"][];
+            wetPlace?: string;
+            /** @enum {string} */
+            when: "PAST" | "NOW" | "NEXT" | "LATER";
+            year: string;
+        };
+        DayView: {
+            closed?: string;
+            /** Format: date */
+            day: string;
+            layOut: components["schemas"]["PlaceKit"][];
+            lessons: components["schemas"]["DayLesson"][];
+            /** Format: date */
+            nextLessonDay?: string;
+            /** @example 09:15:00 */
+            now: string;
+            term?: string;
+            /** Format: date */
+            today: string;
+            unplanned: components["schemas"]["Unplanned"][];
+            week: string;
         };
         EditBody: {
             activity?: string;
@@ -715,14 +1448,110 @@ export interface components {
             /** Format: int32 */
             setting?: number;
         };
+        EnrolmentView: {
+            /** Format: date */
+            from: string;
+            name: string;
+            /** Format: uuid */
+            schoolClass: string;
+            /** Format: date */
+            to?: string;
+        };
+        Entry: {
+            /** @enum {string} */
+            act: "ADDED" | "CHANGED" | "REMOVED" | "DID";
+            /** Format: date-time */
+            at: string;
+            details: string;
+            /** Format: uuid */
+            id: string;
+            person: string;
+            what: string;
+        };
+        Event: {
+            /** Format: date-time */
+            ends: string;
+            /** Format: date-time */
+            starts: string;
+            title: string;
+        };
         FaultView: {
             fix: components["schemas"]["Mirrored"];
             seen: components["schemas"]["Mirrored"];
+        };
+        Feature: {
+            /** @enum {string} */
+            colour?: "WHITE" | "YELLOW" | "RED" | "BLUE" | "GREEN" | "BLACK";
+            /** Format: int32 */
+            dxCm: number;
+            /** Format: int32 */
+            dyCm: number;
+            /** @enum {string} */
+            kind: "WALL" | "DOOR" | "HAZARD" | "LINE" | "CIRCLE";
+            label: string;
+            /** Format: int32 */
+            xCm: number;
+            /** Format: int32 */
+            yCm: number;
+        };
+        FeatureBody: {
+            /** @enum {string} */
+            colour?: "WHITE" | "YELLOW" | "RED" | "BLUE" | "GREEN" | "BLACK";
+            /** Format: int32 */
+            dxCm: number;
+            /** Format: int32 */
+            dyCm: number;
+            /** @enum {string} */
+            kind: "WALL" | "DOOR" | "HAZARD" | "LINE" | "CIRCLE";
+            label?: string;
+            /** Format: int32 */
+            xCm: number;
+            /** Format: int32 */
+            yCm: number;
+        };
+        FeedMade: {
+            path: string;
+        };
+        FeedView: {
+            /** Format: date-time */
+            madeAt?: string;
         };
         Finding: {
             message: string;
             rule: string;
             where: string;
+        };
+        FirstRunForm: {
+            code: string;
+            name: string;
+            password: string;
+            school: string;
+            signIn: string;
+            timeZone: string;
+            /** @enum {string} */
+            yearNaming: "YEARS" | "GRADES" | "PRIMARIES" | "AGES" | "OWN";
+        };
+        FirstRunView: {
+            needed: boolean;
+        };
+        Free: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            minutes: number;
+            reason: string;
+            space: string;
+            /** Format: uuid */
+            spaceId: string;
+            /** @example 09:15:00 */
+            starts: string;
+            /** Format: int32 */
+            timetabled: number;
+        };
+        Gone: {
+            /** Format: uuid */
+            child: string;
+            name: string;
         };
         Grid: {
             /** Format: uuid */
@@ -748,6 +1577,12 @@ export interface components {
             lesson: components["schemas"]["LessonPlan"];
             pack: string;
         };
+        InviteForm: {
+            classes: string[];
+            name: string;
+            /** @enum {string} */
+            role: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
+        };
         KitLine: {
             /** Format: int32 */
             count: number;
@@ -765,6 +1600,24 @@ export interface components {
             onDate: string;
             /** Format: uuid */
             spaceId: string;
+            /** @example 09:15:00 */
+            starts?: string;
+        };
+        LessonChangeView: {
+            /** Format: date-time */
+            at: string;
+            canUndo: boolean;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "LOST" | "MOVED" | "SWAPPED" | "SHORTENED" | "INDOORS";
+            /** Format: uuid */
+            lesson: string;
+            undone: boolean;
+            /** Format: uuid */
+            unit: string;
+            why: string;
+            words: string[];
         };
         LessonPlan: {
             /** Format: uuid */
@@ -801,6 +1654,8 @@ export interface components {
             position: number;
             segments: components["schemas"]["SegmentView"][];
             space: string;
+            /** @example 09:15:00 */
+            starts?: string;
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
             /** Format: int32 */
@@ -818,12 +1673,64 @@ export interface components {
             relation: "SAME" | "NARROWER";
             to: string;
         };
+        LinkView: {
+            name: string;
+            /** @enum {string} */
+            purpose: "INVITE" | "RESET";
+            /** @enum {string} */
+            role?: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
+            school: string;
+            signIn?: string;
+        };
+        Made: {
+            /** Format: date-time */
+            expiresAt: string;
+            secret: string;
+        };
+        MasteryRule: {
+            /** Format: int32 */
+            allOfLast: number;
+            /** Format: int32 */
+            checkEnough: number;
+            /** Format: int32 */
+            checkOf: number;
+            /** Format: int32 */
+            dueAfterWeeks?: number;
+            /** Format: int32 */
+            enough: number;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: int32 */
+            ofLast: number;
+        };
         Mirrored: {
             left: string;
             notSettled: string;
             right: string;
         };
+        MoveForm: {
+            /** Format: date */
+            from: string;
+            /** Format: uuid */
+            to: string;
+        };
+        MoveUpForm: {
+            again: boolean;
+            /** Format: date */
+            from: string;
+            leaving: string[];
+        };
+        MovedUp: {
+            /** Format: int32 */
+            children: number;
+            /** Format: int32 */
+            classes: number;
+            /** Format: int32 */
+            left: number;
+        };
         NamesForm: {
+            /** Format: date */
+            from?: string;
             names: string[];
         };
         NewChild: {
@@ -835,6 +1742,66 @@ export interface components {
             sourceId?: string;
             /** Format: int32 */
             yearAge: number;
+        };
+        OpenView: {
+            /** Format: date */
+            day: string;
+            /** @example 09:15:00 */
+            starts: string;
+        };
+        PairForm: {
+            /** Format: uuid */
+            one: string;
+            /** Format: uuid */
+            other: string;
+            /** @enum {string} */
+            wish?: "TOGETHER" | "APART";
+        };
+        PairView: {
+            /** Format: uuid */
+            child: string;
+            /** Format: uuid */
+            other: string;
+            otherName: string;
+            /** @enum {string} */
+            wish: "TOGETHER" | "APART";
+        };
+        PasswordForm: {
+            now: string;
+            password: string;
+        };
+        PeopleView: {
+            invitations: components["schemas"]["Waiting"][];
+            people: components["schemas"]["PersonLine"][];
+        };
+        PersonForm: {
+            classes: string[];
+            /** @enum {string} */
+            role: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
+        };
+        PersonLine: {
+            classes: string[];
+            person: components["schemas"]["PersonView"];
+        };
+        PersonView: {
+            /** Format: uuid */
+            id: string;
+            locked: boolean;
+            name: string;
+            /** @enum {string} */
+            role: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
+            signIn: string;
+        };
+        PlaceKit: {
+            classes: string[];
+            kit: components["schemas"]["KitLine"][];
+            space: string;
+        };
+        Read: {
+            events: components["schemas"]["Event"][];
+            findings: components["schemas"]["Finding"][];
+            /** Format: int32 */
+            outside: number;
         };
         Receipt: {
             conflicts: string[];
@@ -862,6 +1829,7 @@ export interface components {
             children: number;
             classes: components["schemas"]["RosterClass"][];
             columns: string[];
+            differences: components["schemas"]["RosterDifference"][];
             encoding: string;
             findings: components["schemas"]["Finding"][];
             /** @enum {string} */
@@ -877,6 +1845,19 @@ export interface components {
             /** Format: int32 */
             yearAge: number;
         };
+        RosterDifference: {
+            changed: components["schemas"]["Changed"][];
+            gone: components["schemas"]["Gone"][];
+            halfGone: boolean;
+            name: string;
+            newcomers: components["schemas"]["NewChild"][];
+            /** Format: int32 */
+            same: number;
+            /** Format: uuid */
+            schoolClass?: string;
+            /** Format: int32 */
+            yearAge: number;
+        };
         Row: {
             cells: {
                 [key: string]: components["schemas"]["Cell"];
@@ -886,11 +1867,72 @@ export interface components {
                 [key: string]: components["schemas"]["LevelView"];
             };
         };
+        RuleForm: {
+            /** Format: int32 */
+            allOfLast: number;
+            /** Format: int32 */
+            checkEnough: number;
+            /** Format: int32 */
+            checkOf: number;
+            cueSet?: string;
+            /** Format: int32 */
+            dueAfterWeeks?: number;
+            /** Format: int32 */
+            enough: number;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: int32 */
+            ofLast: number;
+        };
+        RuleView: {
+            cueSet?: string;
+            name: string;
+            own: boolean;
+            rule: components["schemas"]["MasteryRule"];
+            sentence: string;
+        };
+        SchoolBody: {
+            cautions: string[];
+            /** @enum {string} */
+            erasedTrials: "KEEP" | "DROP";
+            /** @enum {string} */
+            lengthUnit: "METRES" | "FEET";
+            name: string;
+            ownYears: {
+                [key: string]: string;
+            };
+            /** Format: int32 */
+            paceCm: number;
+            paceWhose: string;
+            timeZone: string;
+            /** @enum {string} */
+            weekStarts: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** @enum {string} */
+            yearNaming: "YEARS" | "GRADES" | "PRIMARIES" | "AGES" | "OWN";
+        };
         SchoolView: {
+            cautions: string[];
+            /** @enum {string} */
+            erasedTrials: "KEEP" | "DROP";
             /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            lengthUnit: "METRES" | "FEET";
+            /** Format: date */
+            movedUpOn?: string;
             name: string;
+            /** Format: int32 */
+            paceCm: number;
+            paceWhose: string;
             timeZone: string;
+            /** Format: date */
+            today: string;
+            /** Format: int32 */
+            version?: number;
+            /** @enum {string} */
+            weekStarts: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** @enum {string} */
+            yearNaming: "YEARS" | "GRADES" | "PRIMARIES" | "AGES" | "OWN";
             years: components["schemas"]["YearView"][];
         };
         ScoreView: {
@@ -965,6 +2007,15 @@ export interface components {
             tries: number;
             watch?: string;
         };
+        SessionLine: {
+            device: string;
+            here: boolean;
+            key: string;
+            /** Format: date-time */
+            lastUsed: string;
+            /** Format: date-time */
+            since: string;
+        };
         SessionView: {
             name: string;
             /** Format: uuid */
@@ -1002,6 +2053,8 @@ export interface components {
             segments: components["schemas"]["SegmentView"][];
             setUpCheck: string[];
             space: string;
+            /** @example 09:15:00 */
+            starts?: string;
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
             /** Format: uuid */
@@ -1038,22 +2091,67 @@ export interface components {
             rungs: string[];
             sets: components["schemas"]["SetView"][];
         };
+        SlotBody: {
+            /** Format: uuid */
+            classId: string;
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            spaceId: string;
+            /** @example 09:15:00 */
+            starts: string;
+            /** @enum {string} */
+            weeks: "EVERY" | "A" | "B";
+        };
+        SlotView: {
+            /** Format: uuid */
+            classId: string;
+            className: string;
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** @example 09:15:00 */
+            ends: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            reason: string;
+            space: string;
+            /** Format: uuid */
+            spaceId: string;
+            /** @example 09:15:00 */
+            starts: string;
+            /** Format: int32 */
+            usable: number;
+            /** Format: int32 */
+            version?: number;
+            /** @enum {string} */
+            weeks: "EVERY" | "A" | "B";
+        };
         SpaceBody: {
             /** Format: int32 */
             ceilingCm?: number;
+            features?: components["schemas"]["FeatureBody"][];
             /** @enum {string} */
             floor: "CARPET" | "WOOD" | "TARMAC" | "GRASS";
             /** Format: int32 */
             lengthCm: number;
             name: string;
             /** Format: int32 */
-            wallSpots: number;
+            walkingMinutes?: number;
+            /** Format: int32 */
+            wallSpots?: number;
+            /** Format: uuid */
+            wetSpaceId?: string;
             /** Format: int32 */
             widthCm: number;
         };
         SpaceView: {
             /** Format: int32 */
             ceilingCm?: number;
+            features: components["schemas"]["Feature"][];
             /** @enum {string} */
             floor: "CARPET" | "WOOD" | "TARMAC" | "GRASS";
             /** Format: uuid */
@@ -1064,7 +2162,11 @@ export interface components {
             /** Format: int32 */
             version?: number;
             /** Format: int32 */
+            walkingMinutes: number;
+            /** Format: int32 */
             wallSpots: number;
+            /** Format: uuid */
+            wetSpaceId?: string;
             /** Format: int32 */
             widthCm: number;
         };
@@ -1083,6 +2185,28 @@ export interface components {
             /** Format: uuid */
             segment?: string;
             sentence: string;
+        };
+        StripView: {
+            classes: components["schemas"]["ClassBeads"][];
+            closed: components["schemas"]["ClosedView"][];
+            /** Format: date */
+            from: string;
+            term?: string;
+            /** Format: date */
+            today: string;
+            weeks: components["schemas"]["WeekView"][];
+        };
+        TableChange: {
+            /** Format: int32 */
+            after: number;
+            /** Format: int32 */
+            before: number;
+            key: string;
+            name: string;
+        };
+        TableView: {
+            changes: components["schemas"]["TableChange"][];
+            findings: components["schemas"]["Finding"][];
         };
         Taken: {
             classes: string[];
@@ -1109,14 +2233,39 @@ export interface components {
             /** Format: uuid */
             schoolClass: string;
         };
+        TermBody: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            name: string;
+        };
         TermView: {
-            classes: components["schemas"]["ClassBeads"][];
             /** Format: date */
-            from: string;
+            first: string;
+            /** Format: uuid */
+            id: string;
             /** Format: date */
-            today: string;
+            last: string;
+            name: string;
             /** Format: int32 */
-            weeks: number;
+            version?: number;
+        };
+        ThingForm: {
+            /** Format: double */
+            baseMm?: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            heightMm?: number;
+            homeMade: boolean;
+            many: string;
+            name: string;
+            /** Format: int32 */
+            pieces?: number;
+            traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING")[];
+            /** Format: double */
+            widthMm: number;
         };
         Thread: {
             call: string;
@@ -1214,6 +2363,24 @@ export interface components {
             threads: components["schemas"]["ThreadBlock"][];
             title: string;
         };
+        Unplanned: {
+            /** Format: uuid */
+            classId: string;
+            className: string;
+            /** @example 09:15:00 */
+            ends: string;
+            off?: string;
+            space: string;
+            /** @example 09:15:00 */
+            starts: string;
+        };
+        UseForm: {
+            password: string;
+            signIn?: string;
+        };
+        Used: {
+            signIn: string;
+        };
         VoidEntry: {
             /** Format: date-time */
             at: string;
@@ -1221,6 +2388,37 @@ export interface components {
             id: string;
             /** Format: uuid */
             trial: string;
+        };
+        Waiting: {
+            /** Format: date-time */
+            expiresAt: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            madeAt: string;
+            name: string;
+            /** @enum {string} */
+            role: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
+        };
+        Watch: {
+            call: string;
+            from: string;
+            question: string;
+        };
+        WeekView: {
+            /** Format: date */
+            from: string;
+            label: string;
+        };
+        WetForm: {
+            anyway: boolean;
+            lessons: string[];
+        };
+        WetLesson: {
+            change?: components["schemas"]["LessonChangeView"];
+            /** Format: uuid */
+            lesson: string;
+            why?: string;
         };
         YearView: {
             /** Format: int32 */
@@ -1256,6 +2454,28 @@ export interface operations {
             };
         };
     };
+    log: {
+        parameters: {
+            query?: {
+                before?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Entry"][];
+                };
+            };
+        };
+    };
     take_2: {
         parameters: {
             query?: never;
@@ -1280,7 +2500,294 @@ export interface operations {
             };
         };
     };
-    change: {
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    bookings: {
+        parameters: {
+            query: {
+                space: string;
+                take: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    files: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Read"];
+                };
+            };
+        };
+    };
+    removeBookings: {
+        parameters: {
+            query: {
+                space: string;
+                source: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    putClosure: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClosureBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    removeClosure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    putSlot: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlotBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    removeSlot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    putTerm: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TermBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    removeTerm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    undoChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonChangeView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChildFile"];
+                };
+            };
+        };
+    };
+    change_3: {
         parameters: {
             query?: never;
             header?: {
@@ -1308,6 +2815,26 @@ export interface operations {
             };
         };
     };
+    erase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     fit: {
         parameters: {
             query?: never;
@@ -1329,6 +2856,54 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChildFile"];
+                };
             };
         };
     };
@@ -1411,7 +2986,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClassForm"];
+                "application/json": components["schemas"]["ClassBody"];
             };
         };
         responses: {
@@ -1454,7 +3029,9 @@ export interface operations {
     };
     leave: {
         parameters: {
-            query?: never;
+            query?: {
+                last?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -1470,6 +3047,31 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    dates: {
+        parameters: {
+            query: {
+                from?: string;
+                most: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Free"][];
+                };
             };
         };
     };
@@ -1498,7 +3100,7 @@ export interface operations {
             };
         };
     };
-    csv: {
+    csv_1: {
         parameters: {
             query: {
                 set: string[];
@@ -1523,6 +3125,54 @@ export interface operations {
             };
         };
     };
+    pairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairView"][];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairView"][];
+                };
+            };
+        };
+    };
     cupboard: {
         parameters: {
             query?: never;
@@ -1539,6 +3189,123 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CupboardLine"][];
+                };
+            };
+        };
+    };
+    describe: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThingForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CupboardLine"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query: {
+                take: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    files: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableView"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    xlsx: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -1568,6 +3335,70 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["CupboardLine"];
                 };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    firstRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstRunView"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstRunForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1619,6 +3450,124 @@ export interface operations {
             };
         };
     };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InviteForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    away: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AwayForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonChangeView"][];
+                };
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonChangeView"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -1665,11 +3614,350 @@ export interface operations {
             };
         };
     };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkView"];
+                };
+            };
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Used"];
+                };
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleView"][];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleView"][];
+                };
+            };
+        };
+    };
+    made: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
+            };
+        };
+    };
+    make_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedMade"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionLine"][];
+                };
+            };
+        };
+    };
+    endOthers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    signOut_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     take: {
         parameters: {
             query?: {
                 mapping?: string;
                 into?: string;
+                gone?: "STAY" | "LEAVE" | "LEAVE_SURELY";
             };
             header?: never;
             path?: never;
@@ -1739,6 +4027,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolView"];
+                };
+            };
+        };
+    };
+    moveUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveUpForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MovedUp"];
                 };
             };
         };
@@ -1873,9 +4211,31 @@ export interface operations {
             };
         };
     };
-    term: {
+    remove: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    term: {
+        parameters: {
+            query?: {
+                around?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1888,7 +4248,53 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TermView"];
+                    "application/json": components["schemas"]["StripView"];
+                };
+            };
+        };
+    };
+    today: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
+                };
+            };
+        };
+    };
+    wet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WetForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WetLesson"][];
                 };
             };
         };

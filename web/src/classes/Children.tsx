@@ -1,12 +1,14 @@
-import { Button, Input, InputNumber, Modal, Select } from 'antd'
+import { Button, Input } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
+import { ChildDialog } from './ChildDialog'
 import styles from './Children.module.css'
+import { SideFinder } from './SideFinder'
 
 type Child = Schemas['ChildView']
-type Action = Schemas['SideView']['action']
-type Side = 'LEFT' | 'RIGHT'
+export type Action = Schemas['SideView']['action']
+export type Side = 'LEFT' | 'RIGHT'
 
 const actions: { action: Action; label: string }[] = [
   { action: 'THROW', label: 'Throwing hand' },
@@ -25,6 +27,8 @@ export function Children({ group, skills, refresh }: ChildrenProps) {
   const [names, setNames] = useState('')
   const [error, setError] = useState<unknown>(null)
   const [editing, setEditing] = useState<Child | null>(null)
+  const [finding, setFinding] = useState(false)
+  const unsettled = group.children.filter((c) => c.sides.some((side) => !side.side))
   const attempt = async (work: () => Promise<unknown>) => {
     try {
       setError(null)
@@ -141,11 +145,24 @@ export function Children({ group, skills, refresh }: ChildrenProps) {
           Hand: the one that writes. Foot: the better one in a swing or a push. An outlined side is assumed
           from another action; press it once it is known.
         </p>
+        {unsettled.length > 0 && (
+          <Button onClick={() => setFinding(true)}>Find {unsettled.length} that are not settled</Button>
+        )}
       </aside>
+      {finding && (
+        <SideFinder
+          of={unsettled}
+          find={setSide}
+          close={() => {
+            setFinding(false)
+            refresh()
+          }}
+        />
+      )}
       {editing && (
         <ChildDialog
           child={editing}
-          classId={group.id}
+          group={group}
           skills={skills}
           close={() => setEditing(null)}
           saved={() => {
@@ -190,119 +207,5 @@ function SideChoice({ label, side, assumed, choose }: SideChoiceProps) {
         </button>
       ))}
     </fieldset>
-  )
-}
-
-interface ChildDialogProps {
-  child: Child
-  classId: string
-  skills: Schemas['SkillView'][]
-  close: () => void
-  saved: () => void
-}
-
-function ChildDialog({ child, classId, skills, close, saved }: ChildDialogProps) {
-  const [given, setGiven] = useState(child.given)
-  const [family, setFamily] = useState(child.family)
-  const [yearAge, setYearAge] = useState<number | null>(child.yearAge)
-  const [fits, setFits] = useState<Record<string, Schemas['Cell']['fit']>>(child.cues)
-  const [error, setError] = useState<unknown>(null)
-  const sides = Object.fromEntries(
-    child.sides.filter((s) => !s.assumed && s.side).map((s) => [s.action, s.side as Side]),
-  )
-  const attempt = async (work: () => Promise<unknown>) => {
-    try {
-      await work()
-      saved()
-    } catch (e) {
-      setError(e)
-    }
-  }
-  const save = () =>
-    attempt(async () => {
-      await take(
-        api.PUT('/api/children/{id}', {
-          params: { path: { id: child.id }, header: ifMatch(child.version) },
-          body: { given, family, yearAge: yearAge ?? child.yearAge, sides },
-        }),
-      )
-      for (const cue of new Set([...Object.keys(fits), ...Object.keys(child.cues)])) {
-        const fit = fits[cue] ?? 'APPLIES'
-        if (fit !== (child.cues[cue] ?? 'APPLIES'))
-          await take(
-            api.PUT('/api/children/{id}/cue-fit', { params: { path: { id: child.id } }, body: { cue, fit } }),
-          )
-      }
-    })
-  const leave = () =>
-    attempt(() =>
-      take(
-        api.DELETE('/api/classes/{id}/children/{childId}', {
-          params: { path: { id: classId, childId: child.id } },
-        }),
-      ),
-    )
-  return (
-    <Modal
-      open
-      title={`${child.given} ${child.family}`}
-      onCancel={close}
-      width={620}
-      footer={[
-        <Button key="leave" danger onClick={leave} style={{ float: 'left' }}>
-          Leaves the class today
-        </Button>,
-        <Button key="cancel" onClick={close}>
-          Cancel
-        </Button>,
-        <Button key="save" type="primary" onClick={save}>
-          Save
-        </Button>,
-      ]}
-    >
-      <div className={styles.names}>
-        <label htmlFor="child-given">
-          Given name
-          <Input id="child-given" value={given} onChange={(e) => setGiven(e.target.value)} />
-        </label>
-        <label htmlFor="child-family">
-          Family name
-          <Input id="child-family" value={family} onChange={(e) => setFamily(e.target.value)} />
-        </label>
-        <label htmlFor="child-age">
-          Age in September
-          <InputNumber id="child-age" value={yearAge} min={3} max={14} onChange={setYearAge} />
-        </label>
-      </div>
-      <h2>Cues that do not apply, or are adapted</h2>
-      <p className="mute">They leave the count for this child, and the grid says so.</p>
-      <div className={styles.fits}>
-        {skills.map((s) => (
-          <div key={s.key}>
-            <b>{s.name}</b>
-            {s.cues
-              .filter((c) => s.sets.some((set) => set.kind === 'COMPONENTS' && set.cues.includes(c.key)))
-              .map((c) => (
-                <div key={c.key} className={styles.fit}>
-                  <span>{c.call.notSettled}</span>
-                  <Select
-                    size="small"
-                    aria-label={`${s.name}, ${c.call.notSettled}`}
-                    value={fits[c.key] ?? 'APPLIES'}
-                    onChange={(fit) => setFits({ ...fits, [c.key]: fit })}
-                    style={{ width: 136 }}
-                    options={[
-                      { value: 'APPLIES', label: 'applies' },
-                      { value: 'ADAPTED', label: 'adapted' },
-                      { value: 'NOT_APPLYING', label: 'does not apply' },
-                    ]}
-                  />
-                </div>
-              ))}
-          </div>
-        ))}
-      </div>
-      {error !== null && <ProblemNote error={error} />}
-    </Modal>
   )
 }

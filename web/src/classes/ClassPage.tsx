@@ -3,9 +3,11 @@ import { Button, Select, Tabs } from 'antd'
 import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
+import { usePlans } from '../session/useSession'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { Children } from './Children'
+import { ClassSettings } from './ClassSettings'
 import { GridTable } from './GridTable'
 import { RosterImport } from './RosterImport'
 
@@ -13,8 +15,10 @@ import { RosterImport } from './RosterImport'
 export default function ClassPage() {
   const { id = '' } = useParams()
   const queries = useQueryClient()
+  const plans = usePlans()
   const [search, setSearch] = useSearchParams()
   const [importing, setImporting] = useState(false)
+  const [setting, setSetting] = useState(false)
   const group = useQuery({
     queryKey: ['class', id],
     queryFn: () => take(api.GET('/api/classes/{id}', { params: { path: { id } } })),
@@ -36,6 +40,7 @@ export default function ClassPage() {
     queries.invalidateQueries({ queryKey: ['class', id] })
     queries.invalidateQueries({ queryKey: ['grid', id] })
     queries.invalidateQueries({ queryKey: ['classes'] })
+    queries.invalidateQueries({ queryKey: ['pairs', id] })
   }
   const change = (key: string, values: string[]) => {
     const next = new URLSearchParams(search)
@@ -56,14 +61,17 @@ export default function ClassPage() {
         <span className={page.chip}>
           {children.length} children · {left} left-handed
         </span>
-        <div className={page.end}>
-          <Button onClick={() => setImporting(true)}>Import a roster</Button>
-          <Link to={`/units/new?class=${id}`}>
-            <Button type="primary" tabIndex={-1}>
-              Plan a unit
-            </Button>
-          </Link>
-        </div>
+        {plans && (
+          <div className={page.end}>
+            <Button onClick={() => setSetting(true)}>Year and minutes</Button>
+            <Button onClick={() => setImporting(true)}>Import a roster</Button>
+            <Link to={`/units/new?class=${id}`}>
+              <Button type="primary" tabIndex={-1}>
+                Plan a unit
+              </Button>
+            </Link>
+          </div>
+        )}
       </div>
       <Tabs
         activeKey={search.get('tab') ?? 'grid'}
@@ -110,8 +118,9 @@ export default function ClassPage() {
             label: 'Children and sides',
             children: <Children group={group.data} skills={skills.data ?? []} refresh={refresh} />,
           },
-        ]}
+        ].filter((tab) => plans || tab.key === 'grid')}
       />
+      {setting && <ClassSettings group={group.data} close={() => setSetting(false)} />}
       {importing && (
         <RosterImport
           into={{ id, name }}

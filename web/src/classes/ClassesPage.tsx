@@ -3,6 +3,8 @@ import { Button, Form, Input, Modal, Select } from 'antd'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api, take } from '../api/client'
+import { usePlans } from '../session/useSession'
+import { EnterSubmits } from '../shared/EnterSubmits'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { uuid7 } from '../shared/uuid7'
@@ -11,6 +13,7 @@ import { RosterImport } from './RosterImport'
 /** The classes of the school. */
 export default function ClassesPage() {
   const queries = useQueryClient()
+  const plans = usePlans()
   const [making, setMaking] = useState(false)
   const [importing, setImporting] = useState(false)
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
@@ -18,12 +21,14 @@ export default function ClassesPage() {
     <div className={page.page}>
       <div className={page.head}>
         <h1>Classes</h1>
-        <div className={page.end}>
-          <Button onClick={() => setImporting(true)}>Import a roster</Button>
-          <Button type="primary" onClick={() => setMaking(true)}>
-            New class
-          </Button>
-        </div>
+        {plans && (
+          <div className={page.end}>
+            <Button onClick={() => setImporting(true)}>Import a roster</Button>
+            <Button type="primary" onClick={() => setMaking(true)}>
+              New class
+            </Button>
+          </div>
+        )}
       </div>
       {classes.error && <ProblemNote error={classes.error} retry={() => classes.refetch()} />}
       {classes.data?.length === 0 && (
@@ -91,6 +96,7 @@ function NewClass({ close }: { close: () => void }) {
           />
         </Form.Item>
         {error !== null && <ProblemNote error={error} />}
+        <EnterSubmits />
       </Form>
     </Modal>
   )

@@ -1,4 +1,4 @@
-import { Button, Modal, Select } from 'antd'
+import { Button, Checkbox, Modal, Radio, Select } from 'antd'
 import { useRef, useState } from 'react'
 import { csrf, Problem, type Schemas, toProblem } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -18,7 +18,15 @@ const fields: [string, string][] = [
   ['KICKING_FOOT', 'Kicking foot'],
 ]
 
-async function send<T>(path: string, files: File[], mapping: Mapping | null, into?: string): Promise<T> {
+type Gone = 'STAY' | 'LEAVE' | 'LEAVE_SURELY'
+
+async function send<T>(
+  path: string,
+  files: File[],
+  mapping: Mapping | null,
+  into?: string,
+  gone?: Gone,
+): Promise<T> {
   const form = new FormData()
   for (const file of files) form.append('files', file)
   if (mapping)
@@ -29,6 +37,7 @@ async function send<T>(path: string, files: File[], mapping: Mapping | null, int
         .join(','),
     )
   if (into) form.append('into', into)
+  if (gone) form.append('gone', gone)
   let response: Response
   try {
     response = await fetch(path, { method: 'POST', body: form, headers: csrf() })
@@ -53,6 +62,8 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
   const folder = useRef<HTMLInputElement>(null)
   const [files, setFiles] = useState<File[]>([])
   const [roster, setRoster] = useState<Roster | null>(null)
+  const [gone, setGone] = useState<'STAY' | 'LEAVE'>('STAY')
+  const [sure, setSure] = useState(false)
   const [error, setError] = useState<unknown>(null)
   const [busy, setBusy] = useState(false)
   const attempt = async (work: () => Promise<void>) => {
@@ -70,6 +81,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
     attempt(async () => {
       setFiles(chosen)
       setRoster(null)
+      setSure(false)
       setRoster(await send<Roster>('/api/rosters/preview', chosen, mapping, into?.id))
     })
   const take = () =>
@@ -79,15 +91,16 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
         files,
         roster?.kind === 'PLAIN' ? (roster.mapping as Mapping) : null,
         into?.id,
+        leaving === 0 ? undefined : gone === 'LEAVE' && sure ? 'LEAVE_SURELY' : gone,
       )
       taken()
     })
   const choose = (list: FileList | null) => {
-    const chosen = [...(list ?? [])].filter((f) => /\.(csv|txt|tsv|zip)$/i.test(f.name))
+    const chosen = [...(list ?? [])].filter((f) => /\.(csv|txt|tsv|xlsx|zip)$/i.test(f.name))
     if (chosen.length > 0) preview(chosen, null)
     else
       setError(
-        new Problem(400, 'Nothing to read', 'There is no CSV or zip among these files. Choose others.'),
+        new Problem(400, 'Nothing to read', 'There is no CSV, XLSX or zip among these files. Choose others.'),
       )
   }
   const remap = (field: string, column: number | null) => {
@@ -96,20 +109,26 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
     else mapping[field] = column
     preview(files, mapping)
   }
-  const ready = roster !== null && roster.findings.length === 0 && roster.children > 0
+  const differences = roster?.differences ?? []
+  const total = (count: (d: Schemas['RosterDifference']) => number) =>
+    differences.reduce((sum, d) => sum + count(d), 0)
+  const leaving = total((d) => d.gone.length)
+  const half = gone === 'LEAVE' && differences.some((d) => d.halfGone)
+  const changes = total((d) => d.newcomers.length + d.changed.length) + (gone === 'LEAVE' ? leaving : 0)
+  const ready = roster !== null && roster.findings.length === 0 && roster.children > 0 && (!half || sure)
   return (
     <Modal
       open
       title={into ? `Import a roster into ${into.name}` : 'Import a roster'}
       onCancel={close}
       width={760}
-      okText={ready ? `Take ${roster.children} children` : 'Take them'}
-      okButtonProps={{ disabled: !ready, loading: busy }}
+      okText={ready ? (changes === 0 ? 'Nothing to change' : `Take ${changes} changes`) : 'Take them'}
+      okButtonProps={{ disabled: !ready || changes === 0, loading: busy }}
       onOk={take}
     >
       <p className="mute">
-        A CSV from any system, or a OneRoster set as zip or folder. You see what would come in before anything
-        is saved.
+        A CSV or XLSX from any system, or a OneRoster set as zip or folder. You see what would change before
+        anything is saved; the same roster can come again later.
       </p>
       <div className={styles.choose}>
         <Button onClick={() => file.current?.click()}>Choose a file</Button>
@@ -120,7 +139,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
           hidden
           multiple
           aria-label="Roster file"
-          accept=".csv,.txt,.tsv,.zip"
+          accept=".csv,.txt,.tsv,.xlsx,.zip"
           onChange={(e) => choose(e.target.files)}
         />
         <input
@@ -140,7 +159,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
       {roster && (
         <>
           <p>
-            {roster.kind === 'ONEROSTER' ? 'A OneRoster set' : 'A plain CSV'}, {roster.encoding}:{' '}
+            {roster.kind === 'ONEROSTER' ? 'A OneRoster set' : 'A plain table'}, {roster.encoding}:{' '}
             <b>{roster.children} children</b>{' '}
             {roster.classes.length > 0 &&
               `in ${roster.classes.map((c) => `${c.name ?? into?.name ?? '?'} (${c.children.length})`).join(', ')}`}
@@ -163,7 +182,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
                             if (field) remap(field, i)
                             else if (before) remap(before, null)
                           }}
-                          style={{ width: 130, display: 'block' }}
+                          style={{ width: 130 }}
                           options={[
                             { value: '', label: 'left out' },
                             ...fields.map(([value, label]) => ({ value, label })),
@@ -187,6 +206,32 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
               </table>
             </div>
           )}
+          {differences.map((d) => (
+            <Difference key={d.name} difference={d} />
+          ))}
+          {leaving > 0 && (
+            <div className={styles.gone}>
+              <p>
+                {leaving} {leaving === 1 ? 'child is' : 'children are'} not in the roster:
+              </p>
+              <Radio.Group
+                value={gone}
+                onChange={(e) => {
+                  setGone(e.target.value)
+                  setSure(false)
+                }}
+                options={[
+                  { value: 'STAY', label: 'they stay' },
+                  { value: 'LEAVE', label: 'they leave their class today; what was seen of them is kept' },
+                ]}
+              />
+              {half && (
+                <Checkbox checked={sure} onChange={(e) => setSure(e.target.checked)}>
+                  Half a class or more would leave: it is meant
+                </Checkbox>
+              )}
+            </div>
+          )}
           {roster.findings.length > 0 && (
             <ProblemNote
               error={new Problem(400, 'Not yet: these have to be mended first', '', roster.findings)}
@@ -195,5 +240,29 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
         </>
       )}
     </Modal>
+  )
+}
+
+/** What would change in one class. */
+function Difference({ difference: d }: { difference: Schemas['RosterDifference'] }) {
+  return (
+    <details open={d.changed.length + d.gone.length > 0 && d.changed.length + d.gone.length < 12}>
+      <summary>
+        <b>{d.name}</b>
+        {!d.schoolClass && ', a new class'}: {d.newcomers.length} new, {d.changed.length} changed,{' '}
+        {d.gone.length} not in the roster, {d.same} as they are
+      </summary>
+      <ul className={styles.changes}>
+        {d.newcomers.length > 0 && (
+          <li>New: {d.newcomers.map((n) => `${n.given} ${n.family}`.trim()).join(', ')}</li>
+        )}
+        {d.changed.map((c) => (
+          <li key={c.child}>
+            {c.name}: {c.what.join('; ')}
+          </li>
+        ))}
+        {d.gone.length > 0 && <li>Not in the roster: {d.gone.map((g) => g.name).join(', ')}</li>}
+      </ul>
+    </details>
   )
 }

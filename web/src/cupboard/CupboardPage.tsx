@@ -1,23 +1,40 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, InputNumber } from 'antd'
+import { Button, Input, InputNumber } from 'antd'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { useSession } from '../session/useSession'
+import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
+import { Floor } from '../spaces/Floor'
+import { NewSpace } from '../spaces/NewSpace'
 import styles from './CupboardPage.module.css'
-import { NewSpace } from './NewSpace'
+import { OwnThing } from './OwnThing'
+import { TableImport } from './TableImport'
 
-const metres = (cm: number) => `${(cm / 100).toLocaleString('en-GB')} m`
+type Line = Schemas['CupboardLine']
+type Count = Schemas['CountForm']
 
 /** What there is to teach with, and where. A count is saved when the field is left. */
 export default function CupboardPage() {
   const queries = useQueryClient()
+  const me = useSession()
+  const { words } = useMeasures()
   const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) })
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
   const [error, setError] = useState<unknown>(null)
   const [adding, setAdding] = useState(false)
-  const count = async (line: Schemas['CupboardLine'], count: number | null) => {
-    if (count === null || count === line.count) return
+  const [thing, setThing] = useState<Line | 'new' | null>(null)
+  const [importing, setImporting] = useState(false)
+  const refresh = () => {
+    queries.invalidateQueries({ queryKey: ['cupboard'] })
+    queries.invalidateQueries({ queryKey: ['unit'] })
+    queries.invalidateQueries({ queryKey: ['today'] })
+  }
+  const count = async (line: Line, change: Partial<Count>) => {
+    const now: Count = { count: line.count, broken: line.broken, storage: line.storage, ...change }
+    if (now.count === line.count && now.broken === line.broken && now.storage === line.storage) return
     try {
       setError(null)
       await take(
@@ -26,21 +43,43 @@ export default function CupboardPage() {
             path: { item: line.key },
             header: line.version === undefined ? {} : ifMatch(line.version),
           },
-          body: { count },
+          body: now,
         }),
       )
     } catch (e) {
       setError(e)
     }
-    queries.invalidateQueries({ queryKey: ['cupboard'] })
-    queries.invalidateQueries({ queryKey: ['unit'] })
+    refresh()
   }
   if (cupboard.error) return <ProblemNote error={cupboard.error} retry={() => cupboard.refetch()} />
+  const number = (line: Line, field: 'count' | 'broken', label: string) => (
+    <InputNumber
+      // Made anew only when its own number changed: a save elsewhere in the row leaves the focus alone.
+      key={line[field]}
+      size="small"
+      min={0}
+      max={10000}
+      defaultValue={line[field]}
+      aria-label={`${label}: ${line.name}`}
+      onBlur={(e) => e.target.value !== '' && count(line, { [field]: Number(e.target.value) })}
+      onPressEnter={(e) => e.currentTarget.blur()}
+      style={{ width: 66 }}
+    />
+  )
   return (
     <div className={page.page}>
       <div className={page.head}>
         <h1>Cupboard & spaces</h1>
-        <span className="mute">Count what can be used today; leave out what is flat or broken.</span>
+        <span className="mute">Plans take what is usable; flat and broken ones are kept apart.</span>
+        <div className={page.end}>
+          <Link to="/stock-take">
+            <Button tabIndex={-1}>Stock-take</Button>
+          </Link>
+          <Button onClick={() => setThing('new')}>A thing of our own</Button>
+          <Button onClick={() => setImporting(true)}>Take a table</Button>
+          <Button href="/api/cupboard/table.csv">CSV</Button>
+          <Button href="/api/cupboard/table.xlsx">XLSX</Button>
+        </div>
       </div>
       {error !== null && <ProblemNote error={error} />}
       <div className={styles.columns}>
@@ -50,6 +89,8 @@ export default function CupboardPage() {
             <tr>
               <th scope="col">Thing</th>
               <th scope="col">Usable</th>
+              <th scope="col">Broken</th>
+              <th scope="col">Kept in</th>
               <th scope="col">Size</th>
               <th scope="col">Mass</th>
               <th scope="col">What it is like</th>
@@ -59,25 +100,32 @@ export default function CupboardPage() {
             {cupboard.data?.map((line) => (
               <tr key={line.key}>
                 <th scope="row">
-                  {line.name}
+                  {line.own ? (
+                    <button type="button" className={styles.own} onClick={() => setThing(line)}>
+                      {line.name}
+                    </button>
+                  ) : (
+                    line.name
+                  )}
                   {line.homeMade && <span className="mute"> home-made</span>}
                 </th>
+                <td>{number(line, 'count', 'How many')}</td>
+                <td>{number(line, 'broken', 'Broken')}</td>
                 <td>
-                  <InputNumber
-                    key={line.version}
+                  <Input
+                    key={line.storage}
                     size="small"
-                    min={0}
-                    max={10000}
-                    defaultValue={line.count}
-                    aria-label={`How many: ${line.name}`}
-                    onBlur={(e) => count(line, e.target.value === '' ? null : Number(e.target.value))}
+                    maxLength={60}
+                    defaultValue={line.storage}
+                    aria-label={`Kept in: ${line.name}`}
+                    onBlur={(e) => count(line, { storage: e.target.value.trim() })}
                     onPressEnter={(e) => e.currentTarget.blur()}
-                    style={{ width: 74 }}
+                    style={{ width: 130 }}
                   />
                 </td>
                 <td>{(line.widthMm / 10).toLocaleString('en-GB')} cm</td>
                 <td>{line.grams.toLocaleString('en-GB')} g</td>
-                <td className="mute">{line.traits.join(', ')}</td>
+                <td className="mute">{line.like.join(', ')}</td>
               </tr>
             ))}
           </tbody>
@@ -85,42 +133,50 @@ export default function CupboardPage() {
         <aside>
           <div className={page.head}>
             <h2>Spaces</h2>
-            <div className={page.end}>
-              <Button size="small" onClick={() => setAdding(true)}>
-                New space
-              </Button>
-            </div>
+            {me.role === 'LEAD' && (
+              <div className={page.end}>
+                <Button size="small" onClick={() => setAdding(true)}>
+                  New space
+                </Button>
+              </div>
+            )}
           </div>
           {spaces.data?.map((s) => (
             <div key={s.id} className={styles.space}>
-              <b>{s.name}</b>
-              <Floor space={s} />
+              <Link to={`/spaces/${s.id}`}>
+                <b>{s.name}</b>
+              </Link>
+              <Floor space={s} width={250} />
               <p className="mute">
-                {metres(s.lengthCm)} × {metres(s.widthCm)},{' '}
-                {s.ceilingCm ? `ceiling ${metres(s.ceilingCm)}` : 'outdoors'}, {s.floor.toLowerCase()},{' '}
+                {words(s.lengthCm)} × {words(s.widthCm)},{' '}
+                {s.ceilingCm ? `ceiling ${words(s.ceilingCm)}` : 'outdoors'}, {s.floor.toLowerCase()},{' '}
                 {s.wallSpots === 0 ? 'no wall' : `${s.wallSpots} places at a wall`}
+                {s.wetSpaceId && <>, rain: {spaces.data.find((w) => w.id === s.wetSpaceId)?.name}</>}
               </p>
             </div>
           ))}
         </aside>
       </div>
       {adding && <NewSpace close={() => setAdding(false)} />}
+      {thing && (
+        <OwnThing
+          line={thing === 'new' ? undefined : thing}
+          close={() => setThing(null)}
+          saved={() => {
+            setThing(null)
+            refresh()
+          }}
+        />
+      )}
+      {importing && (
+        <TableImport
+          close={() => setImporting(false)}
+          taken={() => {
+            setImporting(false)
+            refresh()
+          }}
+        />
+      )}
     </div>
-  )
-}
-
-/** The outline to one scale for all spaces, with a five-metre bar. */
-function Floor({ space }: { space: Schemas['SpaceView'] }) {
-  const scale = 4.6 / 100
-  const w = space.lengthCm * scale
-  const h = space.widthCm * scale
-  return (
-    <svg width="100%" viewBox={`0 0 240 ${h + 18}`} role="img" aria-label={`${space.name} to scale`}>
-      <rect x="1" y="1" width={w} height={h} fill="#EFE9DB" stroke="#22302E" strokeWidth="1.4" />
-      <path d={`M2 ${h + 10}h${500 * scale}`} stroke="#AD4510" strokeWidth="2" />
-      <text x={500 * scale + 8} y={h + 14} fontSize="11" fill="#5A6663">
-        5 m
-      </text>
-    </svg>
   )
 }

@@ -10,6 +10,12 @@ const ClassesPage = lazy(() => import('../classes/ClassesPage'))
 const ClassPage = lazy(() => import('../classes/ClassPage'))
 const SkillsPage = lazy(() => import('../knowhow/SkillsPage'))
 const CupboardPage = lazy(() => import('../cupboard/CupboardPage'))
+const StockTake = lazy(() => import('../cupboard/StockTake'))
+const SpaceEditor = lazy(() => import('../spaces/SpaceEditor'))
+const SetUpPage = lazy(() => import('../setup/SetUpPage'))
+const TodayPage = lazy(() => import('../today/TodayPage'))
+const PrintDay = lazy(() => import('../today/PrintDay'))
+const FirstStepsPage = lazy(() => import('../firstrun/FirstStepsPage'))
 const UnitsPage = lazy(() => import('../unit/UnitsPage'))
 const NewUnitPage = lazy(() => import('../unit/NewUnitPage'))
 const UnitPage = lazy(() => import('../unit/UnitPage'))
@@ -67,7 +73,7 @@ export function Desk() {
           <Shell>
             <Suspense fallback={<p style={{ padding: 24 }}>Opening …</p>}>
               <Routes>
-                <Route path="/" element={<Navigate to="/units" replace />} />
+                <Route path="/" element={<Navigate to="/today" replace />} />
                 <Route path="/classes" element={<ClassesPage />} />
                 <Route path="/classes/:id" element={<ClassPage />} />
                 <Route path="/units" element={<UnitsPage />} />
@@ -76,6 +82,13 @@ export function Desk() {
                 <Route path="/lessons/:id" element={<LessonPage />} />
                 <Route path="/know-how" element={<SkillsPage />} />
                 <Route path="/cupboard" element={<CupboardPage />} />
+                <Route path="/stock-take" element={<StockTake />} />
+                <Route path="/spaces/:id" element={<SpaceEditor />} />
+                <Route path="/today" element={<TodayPage />} />
+                <Route path="/print/:day" element={<PrintDay />} />
+                <Route path="/first-steps" element={<FirstStepsPage />} />
+                <Route path="/first-run" element={<Navigate to="/first-steps" replace />} />
+                <Route path="/set-up/:section?" element={<SetUpPage />} />
                 <Route
                   path="*"
                   element={<p style={{ padding: 24 }}>There is no such page. Choose one above.</p>}

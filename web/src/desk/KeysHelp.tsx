@@ -2,7 +2,10 @@ import { Modal } from 'antd'
 
 const keys: [string, string][] = [
   ['?', 'this list'],
-  ['g then u, c, k, b', 'go to Units, Classes, Know-how, Cupboard & spaces'],
+  ['g then t, u, c, k, b, s', 'go to Today, Units, Classes, Know-how, Cupboard & spaces, Set-up'],
+  ['arrows', 'on the term strip: from bead to bead'],
+  ['Alt + left or right', 'on a bead: lift the lesson over the days; Enter lets it down, Escape leaves it'],
+  ['M', 'on a bead: lost, moved, swapped, shorter, indoors'],
   ['arrows', 'on a unit: walk the blocks; on a class: walk the grid'],
   ['Alt + up or down', 'on a unit: move the block in its lesson'],
   ['E, H', 'on a unit: easier, harder'],

@@ -1,33 +1,44 @@
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
-import { NavLink, useNavigate } from 'react-router'
-import { api, Problem, take } from '../api/client'
+import { NavLink, Route, Routes, useLocation, useNavigate } from 'react-router'
+import { api, Problem, type Schemas, take } from '../api/client'
+import { ChangeNote } from '../changes/ChangeNote'
+import { FirstRun } from '../firstrun/FirstRun'
+import { JoinPage } from '../session/JoinPage'
 import { SignIn } from '../session/SignIn'
+import { sessionQuery } from '../session/useSession'
+import { Failsafe } from '../shared/Failsafe'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useKeys } from '../shared/useKeys'
 import { KeysHelp } from './KeysHelp'
 import styles from './Shell.module.css'
 import { TermStrip } from './TermStrip'
 
-const places = [
+type Role = Schemas['SessionView']['role']
+
+const places: { to: string; label: string; key: string; for?: Role[] }[] = [
+  { to: '/today', label: 'Today', key: 't' },
   { to: '/units', label: 'Units', key: 'u' },
-  { to: '/classes', label: 'Classes', key: 'c' },
+  { to: '/classes', label: 'Classes', key: 'c', for: ['LEAD', 'TEACHER', 'VIEWER'] },
   { to: '/know-how', label: 'Know-how', key: 'k' },
-  { to: '/cupboard', label: 'Cupboard & spaces', key: 'b' },
+  { to: '/cupboard', label: 'Cupboard & spaces', key: 'b', for: ['LEAD', 'TEACHER', 'ASSISTANT'] },
+  { to: '/set-up', label: 'Set-up', key: 's' },
 ]
 
 /** The desk: who is signed in, the term strip on top, the page below. */
 export function Shell({ children }: { children: ReactNode }) {
-  const session = useQuery({
-    queryKey: ['session'],
-    queryFn: () => take(api.GET('/api/session')),
-    retry: false,
-    staleTime: Number.POSITIVE_INFINITY,
-  })
+  const session = useQuery(sessionQuery)
+  const { pathname } = useLocation()
+  if (pathname.startsWith('/join/'))
+    return (
+      <Routes>
+        <Route path="/join/:secret" element={<JoinPage />} />
+      </Routes>
+    )
   if (session.isPending) return <p style={{ padding: 24 }}>Opening …</p>
   if (session.error) {
     const signedOut = session.error instanceof Problem && session.error.status === 401
-    if (signedOut) return <SignIn />
+    if (signedOut) return <FirstRunOrSignIn />
     return (
       <main className={styles.alone}>
         <h1>Isokinet</h1>
@@ -35,11 +46,24 @@ export function Shell({ children }: { children: ReactNode }) {
       </main>
     )
   }
-  return <SignedInShell name={session.data.name}>{children}</SignedInShell>
+  return <SignedInShell session={session.data}>{children}</SignedInShell>
 }
 
-function SignedInShell({ name, children }: { name: string; children: ReactNode }) {
+/** On an empty database there is nobody to sign in: the first run comes first. */
+function FirstRunOrSignIn() {
+  const firstRun = useQuery({
+    queryKey: ['first-run'],
+    queryFn: () => take(api.GET('/api/first-run')),
+    staleTime: 0,
+  })
+  if (firstRun.isPending) return <p style={{ padding: 24 }}>Opening …</p>
+  return firstRun.data?.needed ? <FirstRun /> : <SignIn />
+}
+
+function SignedInShell({ session, children }: { session: Schemas['SessionView']; children: ReactNode }) {
+  const shown = places.filter((p) => !p.for || p.for.includes(session.role))
   const navigate = useNavigate()
+  const { pathname } = useLocation()
   const [help, setHelp] = useState(false)
   const [go, setGo] = useState(false)
   const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
@@ -51,7 +75,7 @@ function SignedInShell({ name, children }: { name: string; children: ReactNode }
   useKeys((key) => {
     if (key === '?') setHelp(true)
     else if (go) {
-      const place = places.find((p) => p.key === key)
+      const place = shown.find((p) => p.key === key)
       setGo(false)
       if (place) navigate(place.to)
     } else if (key === 'g') setGo(true)
@@ -73,13 +97,13 @@ function SignedInShell({ name, children }: { name: string; children: ReactNode }
         </div>
         <div className={styles.middle}>
           <nav aria-label="Screens" className={styles.nav}>
-            {places.map((p) => (
+            {shown.map((p) => (
               <NavLink key={p.to} to={p.to} className={({ isActive }) => (isActive ? styles.here : '')}>
                 {p.label}
               </NavLink>
             ))}
             <span className={styles.who}>
-              {name}
+              {session.name}
               <button type="button" className={styles.plain} onClick={() => setHelp(true)}>
                 Keys
               </button>
@@ -91,8 +115,9 @@ function SignedInShell({ name, children }: { name: string; children: ReactNode }
           <TermStrip />
         </div>
       </header>
+      <ChangeNote />
       <main id="page" className={styles.page} tabIndex={-1}>
-        {children}
+        <Failsafe place={pathname}>{children}</Failsafe>
       </main>
       {help && <KeysHelp close={() => setHelp(false)} />}
     </div>

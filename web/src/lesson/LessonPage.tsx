@@ -1,16 +1,20 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button } from 'antd'
-import { Link, useParams } from 'react-router'
-import { api, type Schemas, take } from '../api/client'
-import { dayWords } from '../shared/dates'
+import { useState } from 'react'
+import { useParams } from 'react-router'
+import { api, take } from '../api/client'
+import { ChangeLesson } from '../changes/ChangeLesson'
+import { usePlans, useSession } from '../session/useSession'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
-import { rungFill } from '../shared/tokens'
-import styles from './LessonPage.module.css'
+import { Sheet } from './Sheet'
 
-/** One lesson on one page, for the screen and for a back pocket. */
+/** A lesson's sheet, and what can be done with the lesson. */
 export default function LessonPage() {
   const { id = '' } = useParams()
+  const [changing, setChanging] = useState(false)
+  const plans = usePlans()
+  const { role } = useSession()
   const sheet = useQuery({
     queryKey: ['sheet', id],
     queryFn: () => take(api.GET('/api/lessons/{id}/sheet', { params: { path: { id } } })),
@@ -22,173 +26,30 @@ export default function LessonPage() {
     )
   const s = sheet.data
   if (!s) return <p className={page.page}>Opening …</p>
-  const call = (key: string) => s.cues.find((c) => c.key === key)?.call.notSettled ?? key
-  let minute = 0
-  return (
-    <article className={styles.sheet}>
-      <header className={styles.head}>
-        <div>
-          <h1>
-            {s.className} · lesson {s.number} of {s.of}
-          </h1>
-          <p className="mute">
-            <Link to={`/units/${s.unit}`}>{s.unitTitle}</Link> · {dayWords(s.onDate)} · {s.minutes} min ·{' '}
-            {s.space} · {s.year} · {s.children} children
-            {s.leftHanded.length > 0 && <> · left-handed: {s.leftHanded.join(', ')}</>}
-          </p>
-        </div>
-        <div className={styles.actions}>
-          <Button onClick={() => window.print()}>Print</Button>
-          {s.state === 'PLANNED' && (
-            <Button type="primary" href={`/hall/${s.lesson}`}>
-              Start in the hall
-            </Button>
-          )}
-          {s.state !== 'PLANNED' && (
-            <span className={page.chip}>{s.state === 'TAUGHT' ? 'taught' : 'lost'}</span>
-          )}
-        </div>
-      </header>
-      {s.segments.length === 0 && <p>Nothing is planned for this lesson.</p>}
-      <div className={styles.columns}>
-        <section aria-label="Minutes">
-          {s.segments.map((g) => {
-            const from = minute
-            minute += g.minutes
-            return (
-              <div key={g.id} className={styles.segment}>
-                <div
-                  className={styles.time}
-                  style={{ borderLeftColor: g.level ? rungFill[g.level - 1] : '#E4DCCB' }}
-                >
-                  <b>{g.minutes}′</b>
-                  <small>
-                    {from}–{minute}
-                  </small>
-                </div>
-                <div>
-                  <h2>
-                    {g.name}{' '}
-                    <span className="mute">
-                      {g.play ? 'play' : phases(g)} · {g.formation}
-                      {g.tries > 0 && ` · ${g.tries} tries`}
-                    </span>
-                  </h2>
-                  <p>{g.how}</p>
-                  {g.focus.length > 0 && (
-                    <p className={styles.cues}>
-                      {g.focus.map((key) => (
-                        <b key={key}>
-                          “{call(key)}”{g.introduces.includes(key) && <i> new</i>}
-                          {g.watch === key && <i> watch</i>}
-                        </b>
-                      ))}
-                    </p>
-                  )}
-                  <dl className={styles.facts}>
-                    {g.kit.length > 0 && (
-                      <div>
-                        <dt>Kit</dt>
-                        <dd>
-                          <Kit lines={g.kit} />
-                        </dd>
-                      </div>
-                    )}
-                    {(g.easier || g.harder) && (
-                      <div>
-                        <dt>{g.lever}</dt>
-                        <dd>
-                          {g.setting}
-                          {g.easier && <> · easier: {g.easier}</>}
-                          {g.harder && <> · harder: {g.harder}</>}
-                        </dd>
-                      </div>
-                    )}
-                    {g.countsAsOne && (
-                      <div>
-                        <dt>Counts</dt>
-                        <dd>{g.countsAsOne}</dd>
-                      </div>
-                    )}
-                    {g.question && (
-                      <div>
-                        <dt>Ask</dt>
-                        <dd>{g.question}</dd>
-                      </div>
-                    )}
-                  </dl>
-                </div>
-              </div>
-            )
-          })}
-        </section>
-        <aside className={styles.side}>
-          <h2>Fetch once</h2>
-          <ul>
-            {s.layOut.map((k) => (
-              <li key={k.item}>{k.words}</li>
-            ))}
-          </ul>
-          <h2>Cues</h2>
-          {s.cues.map((c) => (
-            <div key={c.key} className={styles.cue}>
-              <b>“{c.call.notSettled}”</b>
-              <p>{c.question.notSettled}</p>
-              {c.question.left !== c.question.right && (
-                <p className="mute">Left-handers: {c.question.left}</p>
-              )}
-              <p className="mute">Stand {c.view.notSettled}.</p>
-              <p className="mute">
-                {c.faults[0].seen.notSettled}: {lower(c.faults[0].fix.notSettled)}.
-              </p>
-            </div>
-          ))}
-          <h2>Cautions</h2>
-          <ul>
-            {s.cautions.map((c) => (
-              <li key={c.key + c.text}>{c.text}</li>
-            ))}
-            {s.setUpCheck.map((c) => (
-              <li key={c}>{c}</li>
-            ))}
-          </ul>
-        </aside>
-      </div>
-    </article>
-  )
-}
-
-const phases = (g: Schemas['SegmentView']) => {
-  const words: Record<string, string> = {
-    GATHER: 'opening talk',
-    WARM: 'warm-up',
-    RECAP: 'recap',
-    TEACH: '',
-    PRACTISE: 'practise',
-    TIDY: 'tidy',
-    COOL: 'cool down',
-    CLOSE: 'closing talk',
-  }
-  return g.phases
-    .map((p) => words[p])
-    .filter(Boolean)
-    .join(', ')
-}
-
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
-
-/** What to take, and what stands in for what is missing, with why. */
-function Kit({ lines }: { lines: Schemas['KitLine'][] }) {
   return (
     <>
-      {lines.map((k) => k.words).join(', ')}
-      {lines
-        .filter((k) => k.reason)
-        .map((k) => (
-          <span key={k.item} className={styles.reason}>
-            {k.words}: {k.reason}
-          </span>
-        ))}
+      <Sheet
+        sheet={s}
+        actions={
+          s.state === 'PLANNED' ? (
+            <>
+              {plans && <Button onClick={() => setChanging(true)}>Lost, moved …</Button>}
+              <Button onClick={() => window.print()}>Print</Button>
+              {role !== 'VIEWER' && (
+                <Button type="primary" href={`/hall/${s.lesson}`}>
+                  Start in the hall
+                </Button>
+              )}
+            </>
+          ) : (
+            <>
+              <Button onClick={() => window.print()}>Print</Button>
+              <span className={page.chip}>{s.state === 'TAUGHT' ? 'taught' : 'lost'}</span>
+            </>
+          )
+        }
+      />
+      {changing && <ChangeLesson of={s} close={() => setChanging(false)} />}
     </>
   )
 }

@@ -5,10 +5,12 @@ interface ProblemNoteProps {
   error: unknown
   /** what to do to try again; no button without it */
   retry?: () => void
+  /** on the button @default 'Try again' */
+  retryWords?: string
 }
 
 /** What went wrong, row by row where there are rows, and how to go on. */
-export function ProblemNote({ error, retry }: ProblemNoteProps) {
+export function ProblemNote({ error, retry, retryWords = 'Try again' }: ProblemNoteProps) {
   const problem = error instanceof Problem ? error : new Problem(500, 'Something went wrong', String(error))
   return (
     <Alert
@@ -29,7 +31,7 @@ export function ProblemNote({ error, retry }: ProblemNoteProps) {
           problem.message
         )
       }
-      action={retry && <Button onClick={retry}>Try again</Button>}
+      action={retry && <Button onClick={retry}>{retryWords}</Button>}
     />
   )
 }

@@ -1,9 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Checkbox, Input, InputNumber, Radio, Select } from 'antd'
 import { useState } from 'react'
-import { useNavigate, useSearchParams } from 'react-router'
+import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
-import { addDays, dayWords } from '../shared/dates'
+import { DateInput } from '../shared/DateInput'
+import { addDays, dayWords, timeWords, todayHere } from '../shared/dates'
+import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { uuid7 } from '../shared/uuid7'
@@ -12,17 +14,18 @@ import styles from './NewUnitPage.module.css'
 interface Slot {
   key: number
   onDate: string
+  starts?: string
   minutes: number
   spaceId: string
+  words: string
 }
-
-const today = () => new Date().toISOString().slice(0, 10)
 
 /** A class, skills and lessons in; a planned unit out. */
 export default function NewUnitPage() {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const [search] = useSearchParams()
+  const { words } = useMeasures()
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
   const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
@@ -33,19 +36,46 @@ export default function NewUnitPage() {
   const [kind, setKind] = useState<'components' | 'short'>('components')
   const [order, setOrder] = useState<'INTERLEAVED' | 'BLOCKED'>('INTERLEAVED')
   const [count, setCount] = useState(4)
-  const [first, setFirst] = useState(addDays(today(), 1))
+  const [first, setFirst] = useState(search.get('from') ?? addDays(todayHere(), 1))
+  const [byHand, setByHand] = useState(false)
   const [everyDays, setEveryDays] = useState(7)
   const [minutes, setMinutes] = useState(30)
   const [space, setSpace] = useState<string | null>(null)
   const [error, setError] = useState<unknown>(null)
   const [busy, setBusy] = useState(false)
   const spaceId = space ?? spaces.data?.find((s) => s.ceilingCm !== undefined)?.id ?? spaces.data?.[0]?.id
-  const lessons: Slot[] = Array.from({ length: count }, (_, i) => ({
-    key: i,
-    onDate: addDays(first, i * everyDays),
-    minutes,
-    spaceId: spaceId ?? '',
-  }))
+  const dates = useQuery({
+    queryKey: ['dates', classId, first, count],
+    queryFn: () =>
+      take(
+        api.GET('/api/classes/{id}/dates', {
+          params: { path: { id: classId as string }, query: { from: first, most: count } },
+        }),
+      ),
+    enabled: classId !== null,
+  })
+  const timetabled = (dates.data?.length ?? 0) > 0
+  const fromTimetable = timetabled && !byHand
+  const spaceName = spaces.data?.find((s) => s.id === spaceId)?.name ?? ''
+  const lessons: Slot[] = fromTimetable
+    ? (dates.data ?? []).map((d, i) => ({
+        key: i,
+        onDate: d.day,
+        starts: d.starts,
+        minutes: d.minutes,
+        spaceId: d.spaceId,
+        words: `${dayWords(d.day)} ${timeWords(d.starts)}, ${d.minutes} of ${d.timetabled} min, ${d.space}`,
+      }))
+    : Array.from({ length: count }, (_, i) => ({
+        key: i,
+        onDate: addDays(first, i * everyDays),
+        minutes,
+        spaceId: spaceId ?? '',
+        words: `${dayWords(addDays(first, i * everyDays))}, ${minutes} minutes, ${spaceName}`,
+      }))
+  const short = lessons.find((l) => l.minutes < 10)
+  const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) })
+  const empty = cupboard.data?.every((l) => l.count === 0) ?? false
   const group = classes.data?.find((c) => c.id === classId)
   const missing = !classId
     ? 'Choose a class.'
@@ -55,7 +85,9 @@ export default function NewUnitPage() {
         ? 'Choose one or two skills.'
         : !spaceId
           ? 'There is no space yet.'
-          : null
+          : short
+            ? 'A lesson has fewer than ten minutes to teach in; look at the timetable.'
+            : null
   const plan = async () => {
     if (!classId || !spaceId) return
     setBusy(true)
@@ -70,12 +102,16 @@ export default function NewUnitPage() {
             title: title.trim() || names.join(' and '),
             cueSets: chosen.map((s) => `${s}/${kind}`),
             order,
-            lessons: lessons.map(({ onDate, minutes, spaceId }) => ({ onDate, minutes, spaceId })),
+            lessons: lessons.map(({ onDate, starts, minutes, spaceId }) => ({
+              onDate,
+              starts,
+              minutes,
+              spaceId,
+            })),
           },
         }),
       )
-      queries.invalidateQueries({ queryKey: ['term'] })
-      queries.invalidateQueries({ queryKey: ['units'] })
+      for (const key of ['term', 'units', 'today', 'dates']) queries.invalidateQueries({ queryKey: [key] })
       navigate(`/units/${id}`)
     } catch (e) {
       setError(e)
@@ -136,47 +172,69 @@ export default function NewUnitPage() {
           <label htmlFor="count">Lessons</label>
           <span className={styles.row}>
             <InputNumber id="count" min={1} max={16} value={count} onChange={(v) => setCount(v ?? 1)} />
-            of
-            <InputNumber
-              min={15}
-              max={120}
-              value={minutes}
-              onChange={(v) => setMinutes(v ?? 30)}
-              aria-label="Usable minutes of each lesson"
-            />
-            usable minutes
+            {timetabled && (
+              <Radio.Group
+                aria-label="When"
+                value={byHand}
+                onChange={(e) => setByHand(e.target.value)}
+                options={[
+                  { value: false, label: 'in the timetable' },
+                  { value: true, label: 'on other dates' },
+                ]}
+              />
+            )}
           </span>
+          {!fromTimetable && (
+            <>
+              <span>Each of</span>
+              <span className={styles.row}>
+                <InputNumber
+                  min={15}
+                  max={120}
+                  value={minutes}
+                  onChange={(v) => setMinutes(v ?? 30)}
+                  aria-label="Usable minutes of each lesson"
+                />
+                usable minutes
+              </span>
+            </>
+          )}
           <label htmlFor="first">From</label>
           <span className={styles.row}>
-            <Input
+            <DateInput
               id="first"
-              type="date"
               value={first}
-              onChange={(e) => setFirst(e.target.value || today())}
+              onChange={(day) => day && setFirst(day)}
               style={{ width: 150 }}
             />
-            <Select
-              aria-label="How often"
-              value={everyDays}
-              onChange={setEveryDays}
-              options={[
-                { value: 7, label: 'every week' },
-                { value: 14, label: 'every two weeks' },
-                { value: 1, label: 'every day' },
-              ]}
-              style={{ width: 150 }}
-            />
+            {!fromTimetable && (
+              <Select
+                aria-label="How often"
+                value={everyDays}
+                onChange={setEveryDays}
+                options={[
+                  { value: 7, label: 'every week' },
+                  { value: 14, label: 'every two weeks' },
+                  { value: 1, label: 'every day' },
+                ]}
+                style={{ width: 150 }}
+              />
+            )}
           </span>
-          <label htmlFor="space">In</label>
-          <Select
-            id="space"
-            value={spaceId}
-            onChange={setSpace}
-            options={spaces.data?.map((s) => ({
-              value: s.id,
-              label: `${s.name}, ${s.lengthCm / 100} × ${s.widthCm / 100} m`,
-            }))}
-          />
+          {!fromTimetable && (
+            <>
+              <label htmlFor="space">In</label>
+              <Select
+                id="space"
+                value={spaceId}
+                onChange={setSpace}
+                options={spaces.data?.map((s) => ({
+                  value: s.id,
+                  label: `${s.name}, ${words(s.lengthCm)} × ${words(s.widthCm)}`,
+                }))}
+              />
+            </>
+          )}
           <label htmlFor="title">Title</label>
           <Input
             id="title"
@@ -191,20 +249,27 @@ export default function NewUnitPage() {
               Plan it
             </Button>
             <span className="mute">{missing}</span>
+            {empty && (
+              <span>
+                The cupboard is empty: <Link to="/cupboard">count what you have</Link> first, or nearly
+                nothing fits.
+              </span>
+            )}
           </span>
         </form>
         <aside className={styles.aside}>
           <h2>The lessons</h2>
           <ol>
             {lessons.map((l) => (
-              <li key={l.key}>
-                {dayWords(l.onDate)}, {l.minutes} minutes
-              </li>
+              <li key={l.key}>{l.words}</li>
             ))}
           </ol>
           <p className="mute">
-            Usable minutes are the timetable's less walking, changing and shoes. The plan takes what your
-            cupboard has and says what it puts in the place of what is missing.
+            {fromTimetable && dates.data?.[0]
+              ? `${dates.data[0].reason} `
+              : "Usable minutes are the timetable's less walking, changing and shoes. "}
+            Closures and other lessons of the class are passed over. The plan takes what your cupboard has and
+            says what it puts in the place of what is missing.
           </p>
         </aside>
       </div>

@@ -3,6 +3,7 @@ import { Button } from 'antd'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, ifMatch, Problem, type Schemas, take } from '../api/client'
+import { usePlans } from '../session/useSession'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useKeys } from '../shared/useKeys'
@@ -18,6 +19,7 @@ type Step = { kind: 'edit'; body: EditBody } | { kind: 'replan' | 'undo' | 'redo
 export default function UnitPage() {
   const { id = '' } = useParams()
   const queries = useQueryClient()
+  const plans = usePlans()
   const [selected, setSelected] = useState<string>()
   const [showStrains, setShowStrains] = useState(false)
   const why = useRef<HTMLElement>(null)
@@ -48,7 +50,7 @@ export default function UnitPage() {
     segment && edit({ kind: 'ADJUST', segment: segment.id, setting: segment.step + by })
   const lock = () => segment && edit({ kind: segment.locked ? 'UNLOCK' : 'LOCK', segment: segment.id })
   useKeys((key, event) => {
-    if (event.altKey || step.isPending) return false
+    if (!plans || event.altKey || step.isPending) return false
     if (key === 'r') step.mutate({ kind: 'replan' })
     else if (key === 'z' && u?.canUndo) step.mutate({ kind: 'undo' })
     else if (key === 'Z' && u?.canRedo) step.mutate({ kind: 'redo' })
@@ -90,25 +92,27 @@ export default function UnitPage() {
             {u.strains.length > serious.length &&
               ` · ${u.strains.length - serious.length} ${u.strains.length - serious.length === 1 ? 'strain' : 'strains'}`}
           </button>
-          <div className={page.end}>
-            <Button
-              disabled={!u.canUndo || step.isPending}
-              onClick={() => step.mutate({ kind: 'undo' })}
-              title={`Undo: ${u.cause}`}
-            >
-              Undo
-            </Button>
-            <Button disabled={!u.canRedo || step.isPending} onClick={() => step.mutate({ kind: 'redo' })}>
-              Redo
-            </Button>
-            <Button
-              type="primary"
-              loading={step.isPending && step.variables?.kind === 'replan'}
-              onClick={() => step.mutate({ kind: 'replan' })}
-            >
-              Replan the rest
-            </Button>
-          </div>
+          {plans && (
+            <div className={page.end}>
+              <Button
+                disabled={!u.canUndo || step.isPending}
+                onClick={() => step.mutate({ kind: 'undo' })}
+                title={`Undo: ${u.cause}`}
+              >
+                Undo
+              </Button>
+              <Button disabled={!u.canRedo || step.isPending} onClick={() => step.mutate({ kind: 'redo' })}>
+                Redo
+              </Button>
+              <Button
+                type="primary"
+                loading={step.isPending && step.variables?.kind === 'replan'}
+                onClick={() => step.mutate({ kind: 'replan' })}
+              >
+                Replan the rest
+              </Button>
+            </div>
+          )}
         </div>
         {step.error && (
           <ProblemNote
@@ -154,7 +158,7 @@ export default function UnitPage() {
             unit={u}
             lesson={lesson}
             segment={segment}
-            busy={step.isPending}
+            busy={step.isPending || !plans}
             lock={lock}
             adjust={adjust}
             move={(position) => edit({ kind: 'MOVE', segment: segment.id, position })}

@@ -2,24 +2,28 @@ import { useQuery } from '@tanstack/react-query'
 import { Button } from 'antd'
 import { Link } from 'react-router'
 import { api, take } from '../api/client'
+import { usePlans } from '../session/useSession'
 import { dayWords } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 
 /** The units, the newest first. */
 export default function UnitsPage() {
+  const plans = usePlans()
   const units = useQuery({ queryKey: ['units'], queryFn: () => take(api.GET('/api/units')) })
   return (
     <div className={page.page}>
       <div className={page.head}>
         <h1>Units</h1>
-        <div className={page.end}>
-          <Link to="/units/new">
-            <Button type="primary" tabIndex={-1}>
-              Plan a unit
-            </Button>
-          </Link>
-        </div>
+        {plans && (
+          <div className={page.end}>
+            <Link to="/units/new">
+              <Button type="primary" tabIndex={-1}>
+                Plan a unit
+              </Button>
+            </Link>
+          </div>
+        )}
       </div>
       {units.error && <ProblemNote error={units.error} retry={() => units.refetch()} />}
       {units.data?.length === 0 && (

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button } from 'antd'
 import { api, type Schemas, take } from '../api/client'
+import { usePlans } from '../session/useSession'
 import styles from './Why.module.css'
 
 interface WhyProps {
@@ -18,6 +19,7 @@ interface WhyProps {
 /** Why a segment is where and what it is, its kit, and what could stand instead. */
 export function Why({ unit, lesson, segment: s, busy, lock, adjust, move, swap }: WhyProps) {
   const taught = lesson.state === 'TAUGHT'
+  const plans = usePlans()
   const at = lesson.segments.findIndex((x) => x.id === s.id)
   const call = (key: string) => unit.threads.flatMap((t) => t.cues).find((c) => c.key === key)?.call ?? key
   const alternatives = useQuery({
@@ -28,7 +30,7 @@ export function Why({ unit, lesson, segment: s, busy, lock, adjust, move, swap }
           params: { path: { id: unit.id, segment: s.id } },
         }),
       ),
-    enabled: !taught && !s.locked,
+    enabled: plans && !taught && !s.locked,
   })
   return (
     <div className={styles.why}>

@@ -5,6 +5,10 @@ import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -16,6 +20,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 
 /** The packaged application as a process of its own, with the demo school, on a fresh database of the test cluster. */
 final class Application implements AutoCloseable {
@@ -25,19 +30,52 @@ final class Application implements AutoCloseable {
 
     private final Process process;
     private final String database;
+    private final boolean owner;
     final int port;
     final boolean tls;
+    private final Path log;
 
-    private Application(Process process, String database, int port, boolean tls) {
+    private Application(Process process, String database, boolean owner, int port, boolean tls, Path log) {
         this.process = process;
         this.database = database;
+        this.owner = owner;
         this.port = port;
         this.tls = tls;
+        this.log = log;
     }
 
+    /** With the demo school. */
     static Application start(String... more) {
+        List<String> options = new ArrayList<>(List.of("--isokinet.demo=true"));
+        options.addAll(List.of(more));
+        Application application = launch(newDatabase(), true, options);
+        application.await(() -> application.count(
+                        "select count(*) from unit where title = 'First rolls, first catches' and head_revision is not null")
+                == 1);
+        return application;
+    }
+
+    /** On an empty database, which whoever has the code may begin with. */
+    static Application startEmpty(String code) {
+        Application application = launch(newDatabase(), true, List.of("--isokinet.first-run-code=" + code));
+        application.await(application::answers);
+        return application;
+    }
+
+    /** Another copy on the same database. */
+    Application another() {
+        Application copy = launch(database, false, List.of());
+        copy.await(copy::answers);
+        return copy;
+    }
+
+    private static String newDatabase() {
         String database = "isokinet_" + Long.toString(System.nanoTime(), 36);
         admin("create database " + database);
+        return database;
+    }
+
+    private static Application launch(String database, boolean owner, List<String> more) {
         int port = freePort();
         List<String> command = new ArrayList<>(List.of(
                 java(),
@@ -45,38 +83,58 @@ final class Application implements AutoCloseable {
                 "-jar",
                 jar().toString(),
                 "--server.port=" + port,
-                "--isokinet.demo=true",
                 "--spring.datasource.url=" + server() + database,
                 "--spring.datasource.hikari.maximum-pool-size=8"));
-        command.addAll(List.of(more));
+        command.addAll(more);
         try {
             Path log = Files.createDirectories(Path.of("target")).resolve("application-" + port + ".log");
             Process process = new ProcessBuilder(command)
                     .redirectErrorStream(true)
                     .redirectOutput(log.toFile())
                     .start();
-            Application application = new Application(
-                    process, database, port, List.of(more).stream().anyMatch(o -> o.contains("ssl.certificate")));
-            application.await(log);
-            return application;
+            return new Application(
+                    process, database, owner, port, more.stream().anyMatch(o -> o.contains("ssl.certificate")), log);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    /** Ready once it listens and its runners, which make the demo school, are through: the log says so by the last line. */
-    private void await(Path log) throws IOException {
+    private void await(BooleanSupplier ready) {
         Instant end = Instant.now().plus(PATIENCE);
         while (Instant.now().isBefore(end)) {
-            if (!process.isAlive())
-                throw new IllegalStateException("The application did not start:\n" + Files.readString(log));
-            if (listens()
-                    && count(
-                                    "select count(*) from unit where title = 'First rolls, first catches' and head_revision is not null")
-                            == 1) return;
+            if (!process.isAlive()) throw new IllegalStateException("The application did not start:\n" + logged());
+            if (listens() && ready.getAsBoolean()) return;
             pause();
         }
-        throw new IllegalStateException("The application was not ready in time:\n" + Files.readString(log));
+        throw new IllegalStateException("The application was not ready in time:\n" + logged());
+    }
+
+    private String logged() {
+        try {
+            return Files.readString(log);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private boolean answers() {
+        try {
+            HttpRequest ask = HttpRequest.newBuilder(URI.create(address() + "/actuator/health/readiness"))
+                    .build();
+            return HttpClient.newHttpClient()
+                            .send(ask, BodyHandlers.discarding())
+                            .statusCode()
+                    == 200;
+        } catch (IOException e) {
+            return false;
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Ends the process at once, in the middle of whatever it does. */
+    void kill() {
+        process.destroyForcibly();
     }
 
     private boolean listens() {
@@ -119,7 +177,7 @@ final class Application implements AutoCloseable {
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
-        admin("drop database if exists " + database + " with (force)");
+        if (owner) admin("drop database if exists " + database + " with (force)");
     }
 
     /** The packaged application, laid out as files once: it starts in half the time. */

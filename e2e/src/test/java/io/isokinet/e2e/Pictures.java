@@ -17,6 +17,10 @@ final class Pictures {
             desk.button("Sign in").waitFor();
             take(desk, "sign-in");
             desk.signIn();
+            desk.page.getByText("Lay out once").first().waitFor();
+            take(desk, "today");
+            desk.open("/units");
+            desk.page.getByText("Roll it, catch it").waitFor();
             take(desk, "units");
             desk.page.getByText("Roll it, catch it").click();
             desk.button(Pattern.compile("play, rung 3")).last().click();
@@ -45,12 +49,40 @@ final class Pictures {
             desk.open("/cupboard");
             desk.page.getByText("Sloping field").first().waitFor();
             take(desk, "cupboard");
+            desk.link("Hall").click();
+            desk.button(Pattern.compile("piano")).click();
+            take(desk, "place");
+            desk.open("/set-up/school");
+            desk.page.getByText("One pace").waitFor();
+            take(desk, "set-up");
+            desk.open("/set-up/timetable");
+            desk.button(Pattern.compile("Turnstones")).waitFor();
+            take(desk, "timetable");
             desk.page.setViewportSize(1024, 768);
             desk.open("/hall/" + lesson);
             desk.button("Anouk: shown").click();
             take(desk, "hall");
             desk.page.setViewportSize(390, 844);
             take(desk, "hall-phone");
+            desk.page.setViewportSize(1280, 800);
+            desk.open("/today");
+            desk.button("Lost, moved …").nth(1).click();
+            desk.page.getByLabel("Why, in a few words").fill("fire drill");
+            desk.button("Change it").click();
+            desk.page.getByText("The unit ends one lesson later").waitFor();
+            take(desk, "lost");
+        }
+        try (Application application = Application.startEmpty("code");
+                Desk desk = new Desk(application.address())) {
+            desk.open("/first-run?code=code");
+            desk.page.getByLabel("Name of the school").fill("Ebb Point Primary");
+            desk.page.getByLabel("Your name").fill("Wren Marsh");
+            desk.page.getByLabel("Sign-in name").fill("wren");
+            desk.page.getByLabel("Password, ten characters or more").fill("a long enough one");
+            desk.button("Go on").click();
+            desk.button("Save and go on").click();
+            desk.heading("A place to teach in").waitFor();
+            take(desk, "first-steps");
         }
         Desk.endDriver();
     }

@@ -56,14 +56,14 @@ class SevenStepsTest extends Journey {
         desk.button("Import a roster").click();
         String csv = "First name;Surname;Writes with\nDov;Müller;links\nElla;Ahn;R\n";
         upload("roster.csv", csv);
-        assertThat(page.getByText("A plain CSV, UTF-8: 2 children")).isVisible();
+        assertThat(page.getByText("A plain table, UTF-8: 2 children")).isVisible();
         desk.choose("What “Writes with” is", "Throwing hand");
         assertThat(page.getByText("“links” is neither left, right nor not settled."))
                 .isVisible();
         assertThat(desk.button(Pattern.compile("Take them$"))).isDisabled();
         upload("roster.csv", csv.replace("links", "left"));
         desk.choose("What “Writes with” is", "Throwing hand");
-        desk.button("Take 2 children").click();
+        desk.button("Take 2 changes").click();
         assertThat(page.getByText("5 children · 2 left-handed")).isVisible();
 
         desk.button("Change Cleo Reed").click();

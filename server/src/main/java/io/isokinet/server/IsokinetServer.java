@@ -9,7 +9,7 @@ import org.springframework.modulith.Modulithic;
 /** The application: REST under /api, the desk under /, the hall under /hall. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 @EnableJpaRepositories(considerNestedRepositories = true)
-@Modulithic(sharedModules = {"http", "tenancy"})
+@Modulithic(sharedModules = {"http", "table", "tenancy"})
 public class IsokinetServer {
     public static void main(String[] args) {
         SpringApplication.run(IsokinetServer.class, args);

@@ -85,7 +85,7 @@ class BatchTest {
         assertThat(why)
                 .containsExactly(
                         "There is no cue with the key (underarm-roll/moonwalk).",
-                        "There is no such child in this school.",
+                        "There is no such child in this school, or not in the classes given to you.",
                         "There is no such lesson in this school.");
     }
 

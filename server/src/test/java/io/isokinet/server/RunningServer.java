@@ -49,6 +49,10 @@ public final class RunningServer implements BeforeAllCallback {
         return context.getBean(type);
     }
 
+    static <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
+    }
+
     static String address() {
         return address(context);
     }

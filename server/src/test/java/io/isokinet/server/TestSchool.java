@@ -2,8 +2,10 @@ package io.isokinet.server;
 
 import io.isokinet.server.account.Accounts;
 import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Teams;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.school.YearNaming;
+import io.isokinet.server.tenancy.SchoolScope;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -34,9 +36,26 @@ final class TestSchool {
         UUID school = RunningServer.bean(Schools.class).add("A school", YearNaming.YEARS, ZoneId.of("Europe/London"));
         String signIn = "teacher-" + UUID.randomUUID();
         RunningServer.bean(Accounts.class).add(school, signIn, "A Teacher", PASSWORD, Role.LEAD);
+        return new TestSchool(school, signIn, signedIn(signIn));
+    }
+
+    /** Somebody of this school in a role, with these classes given, signed in. */
+    Member member(Role role, UUID... classes) {
+        String signIn = role.label() + "-" + UUID.randomUUID();
+        UUID person = RunningServer.bean(Accounts.class).add(id, signIn, "A " + role.label(), PASSWORD, role);
+        SchoolScope.call(id, () -> {
+            RunningServer.bean(Teams.class).set(person, List.of(classes));
+            return null;
+        });
+        return new Member(person, signIn, signedIn(signIn));
+    }
+
+    record Member(UUID id, String signIn, Caller as) {}
+
+    static Caller signedIn(String signIn) {
         Caller caller = new Caller();
         caller.post("/api/session", Map.of("signIn", signIn, "password", PASSWORD));
-        return new TestSchool(school, signIn, caller);
+        return caller;
     }
 
     UUID schoolClass(String name, int age, String... children) {

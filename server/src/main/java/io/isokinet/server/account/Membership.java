@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -23,6 +24,11 @@ class Membership {
 
     @Enumerated(EnumType.STRING)
     Role role;
+
+    /** Null while it lasts. */
+    @Column(name = "ended_at")
+    @Nullable
+    Instant endedAt;
 
     @Version
     @Nullable

@@ -33,6 +33,8 @@ class SecurityConfiguration {
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
         return http.authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.POST, "/api/session")
                         .permitAll()
+                        .requestMatchers("/api/links/**", "/api/first-run", "/api/feeds/**")
+                        .permitAll()
                         .requestMatchers("/api/openapi", "/actuator/health/**")
                         .permitAll()
                         .requestMatchers("/api/**", "/actuator/**")

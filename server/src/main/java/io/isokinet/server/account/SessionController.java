@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -52,6 +53,7 @@ class SessionController {
     }
 
     @PostMapping
+    @Allowed(open = true)
     SessionView signIn(@Valid @RequestBody SignIn form, HttpServletRequest request, HttpServletResponse response) {
         String address = request.getRemoteAddr();
         if (throttle.mustWait(form.signIn(), address)) {
@@ -68,6 +70,7 @@ class SessionController {
         throttle.succeeded(form.signIn());
         HttpSession session = request.getSession(true);
         if (!session.isNew()) request.changeSessionId();
+        session.setAttribute(Sessions.DEVICE, Sessions.words(request.getHeader(HttpHeaders.USER_AGENT)));
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
                 signedIn, null, List.of(new SimpleGrantedAuthority("ROLE_" + signedIn.role()))));
@@ -77,11 +80,13 @@ class SessionController {
     }
 
     @GetMapping
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
     SessionView whoAmI() {
         return SessionView.of(SignedIn.current());
     }
 
     @DeleteMapping
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
     ResponseEntity<Void> signOut(HttpServletRequest request) {
         HttpSession session = request.getSession(false);
         if (session != null) session.invalidate();

@@ -47,6 +47,16 @@ class SignInThrottle {
 
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     void succeeded(String signIn) {
+        forget(signIn);
+    }
+
+    /** Forgets the failures of a sign-in, so that it need not wait. */
+    void forget(String signIn) {
         jdbc.sql(FORGET).param("signIn", Accounts.key(signIn)).update();
+    }
+
+    /** True while a sign-in has to wait, from wherever it is tried. */
+    boolean isLocked(String signIn) {
+        return mustWait(signIn, "");
     }
 }

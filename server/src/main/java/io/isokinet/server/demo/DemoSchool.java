@@ -1,28 +1,44 @@
 package io.isokinet.server.demo;
 
+import io.isokinet.core.calendar.Weeks;
 import io.isokinet.core.mastery.Setting;
 import io.isokinet.core.place.Place.Floor;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
+import io.isokinet.core.thing.Trait;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.server.account.Accounts;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.calendar.Calendars;
+import io.isokinet.server.calendar.Calendars.ClosureForm;
+import io.isokinet.server.calendar.Calendars.SlotForm;
+import io.isokinet.server.calendar.Calendars.TermForm;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.place.Cupboards;
+import io.isokinet.server.place.Cupboards.Count;
+import io.isokinet.server.place.Cupboards.OwnThing;
 import io.isokinet.server.place.Spaces;
+import io.isokinet.server.place.Spaces.Feature;
+import io.isokinet.server.place.Spaces.FeatureKind;
+import io.isokinet.server.place.Spaces.LineColour;
 import io.isokinet.server.place.Spaces.SpaceForm;
 import io.isokinet.server.record.Batch;
 import io.isokinet.server.record.Batch.TrialEntry;
-import io.isokinet.server.record.Kind;
 import io.isokinet.server.record.Recorder;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassForm;
 import io.isokinet.server.school.Classes.NewChild;
 import io.isokinet.server.school.CueFit;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.school.YearNaming;
 import io.isokinet.server.tenancy.SchoolScope;
+import io.isokinet.server.unit.LessonChanges;
+import io.isokinet.server.unit.LessonChanges.ChangeForm;
+import io.isokinet.server.unit.LessonChanges.Kind;
+import io.isokinet.server.unit.LessonChanges.Rest;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.UnitView;
 import io.isokinet.server.unit.Units;
@@ -39,7 +55,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -98,7 +117,10 @@ class DemoSchool implements ApplicationRunner {
     private final Spaces spaces;
     private final Cupboards cupboards;
     private final Classes classes;
+    private final Calendars calendars;
+    private final Teams teams;
     private final Units units;
+    private final LessonChanges changes;
     private final Recorder recorder;
     private final JdbcClient jdbc;
     private final Random random = new Random(7);
@@ -110,7 +132,10 @@ class DemoSchool implements ApplicationRunner {
             Spaces spaces,
             Cupboards cupboards,
             Classes classes,
+            Calendars calendars,
+            Teams teams,
             Units units,
+            LessonChanges changes,
             Recorder recorder,
             JdbcClient jdbc) {
         this.accounts = accounts;
@@ -118,7 +143,10 @@ class DemoSchool implements ApplicationRunner {
         this.spaces = spaces;
         this.cupboards = cupboards;
         this.classes = classes;
+        this.calendars = calendars;
+        this.teams = teams;
         this.units = units;
+        this.changes = changes;
         this.recorder = recorder;
         this.jdbc = jdbc;
     }
@@ -143,41 +171,28 @@ class DemoSchool implements ApplicationRunner {
     }
 
     private void fill(SignedIn teacher) {
+        LocalDate today = schools.today();
+        // At a weekend the demo's day is the next Monday.
+        LocalDate day =
+                today.getDayOfWeek().getValue() > 5 ? today.with(TemporalAdjusters.next(DayOfWeek.MONDAY)) : today;
         UUID hall = Ids.next();
         UUID yard = Ids.next();
-        spaces.put(hall, new SpaceForm("Hall", 1700, 950, 480, Floor.WOOD, 14), null);
-        spaces.put(yard, new SpaceForm("Tarmac yard", 2800, 1800, null, Floor.TARMAC, 20), null);
-        spaces.put(Ids.next(), new SpaceForm("Sloping field", 5000, 3000, null, Floor.GRASS, 0), null);
-        Map<String, Integer> counts = new HashMap<>(Map.of(
-                "foam-ball-20",
-                10,
-                "foam-ball-16",
-                8,
-                "sock-ball",
-                14,
-                "low-tennis-ball",
-                12,
-                "tennis-ball",
-                20,
-                "beanbag",
-                20,
-                "scarf",
-                24,
-                "skittle",
-                12,
-                "bottle-empty",
-                24,
-                "bottle-full",
-                6));
-        counts.putAll(Map.of("cup", 30, "cone", 16, "spot", 30, "hoop", 8, "rope", 15, "playground-ball", 4));
-        counts.forEach((item, count) -> cupboards.count(item, count, null));
+        places(hall, yard);
+        cupboard();
         UUID dunlins = schoolClass("Dunlins", 5, 22, 2);
         UUID sanderlings = schoolClass("Sanderlings", 7, 27, 5);
         UUID turnstones = schoolClass("Turnstones", 9, 31, 3);
-        LocalDate today = schools.today();
         adaptations(sanderlings);
-        taughtHalf(sanderlings, hall, today, teacher);
-        LocalDate nextMonday = today.with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+        terms(day);
+        DayOfWeek first = day.getDayOfWeek();
+        DayOfWeek second = DayOfWeek.of((first.getValue() + 1) % 5 + 1);
+        slot(dunlins, first, LocalTime.of(9, 10), 30, hall);
+        slot(sanderlings, first, LocalTime.of(10, 10), 35, hall);
+        slot(sanderlings, second, LocalTime.of(10, 10), 35, hall);
+        slot(turnstones, first, LocalTime.of(11, 0), 45, yard);
+        UUID assistant = accounts.add(schools.view().id(), "demo-assistant", "Kit Pierpoint", PASSWORD, Role.ASSISTANT);
+        teams.give(assistant, sanderlings);
+        taughtHalf(sanderlings, hall, day, first, second, teacher);
         units.make(
                 Ids.next(),
                 new UnitForm(
@@ -186,11 +201,7 @@ class DemoSchool implements ApplicationRunner {
                         List.of("underarm-roll/components", "two-hand-catch/components"),
                         Wishes.Order.INTERLEAVED,
                         null,
-                        List.of(
-                                new LessonForm(nextMonday.plusDays(2), 40, yard),
-                                new LessonForm(nextMonday.plusDays(9), 40, yard),
-                                new LessonForm(nextMonday.plusDays(16), 40, hall),
-                                new LessonForm(nextMonday.plusDays(23), 40, hall))));
+                        weekly(day, LocalTime.of(11, 0), 40, yard)));
         units.make(
                 Ids.next(),
                 new UnitForm(
@@ -199,16 +210,123 @@ class DemoSchool implements ApplicationRunner {
                         List.of("underarm-roll/short", "two-hand-catch/short"),
                         Wishes.Order.BLOCKED,
                         1,
+                        weekly(day, LocalTime.of(9, 10), 25, hall)));
+    }
+
+    private static List<LessonForm> weekly(LocalDate from, LocalTime starts, int minutes, UUID space) {
+        return IntStream.range(0, 4)
+                .mapToObj(w -> new LessonForm(from.plusWeeks(w), starts, minutes, space))
+                .toList();
+    }
+
+    private void places(UUID hall, UUID yard) {
+        spaces.put(
+                hall,
+                new SpaceForm(
+                        "Hall",
+                        1700,
+                        950,
+                        480,
+                        Floor.WOOD,
+                        14,
+                        2,
+                        null,
                         List.of(
-                                new LessonForm(nextMonday, 25, hall),
-                                new LessonForm(nextMonday.plusDays(7), 25, hall),
-                                new LessonForm(nextMonday.plusDays(14), 25, hall),
-                                new LessonForm(nextMonday.plusDays(21), 25, hall))));
+                                feature(FeatureKind.WALL, "long wall", null, 150, 0, 1200, 0),
+                                feature(FeatureKind.WALL, "stage end", null, 1700, 100, 0, 750),
+                                feature(FeatureKind.DOOR, "to the corridor", null, 0, 380, 0, 190),
+                                feature(FeatureKind.DOOR, "to the yard", null, 1400, 950, 200, 0),
+                                feature(FeatureKind.HAZARD, "piano", null, 60, 780, 160, 110),
+                                feature(FeatureKind.HAZARD, "radiator", null, 500, 935, 220, 15),
+                                feature(FeatureKind.LINE, "", LineColour.WHITE, 850, 0, 0, 950),
+                                feature(FeatureKind.LINE, "", LineColour.YELLOW, 300, 100, 0, 750),
+                                feature(FeatureKind.LINE, "", LineColour.YELLOW, 1400, 100, 0, 750),
+                                feature(FeatureKind.CIRCLE, "", LineColour.RED, 850, 475, 180, 0))),
+                null);
+        spaces.put(
+                yard,
+                new SpaceForm(
+                        "Tarmac yard",
+                        2800,
+                        1800,
+                        null,
+                        Floor.TARMAC,
+                        20,
+                        2,
+                        hall,
+                        List.of(
+                                feature(FeatureKind.WALL, "boat-house wall", null, 0, 0, 2800, 0),
+                                feature(FeatureKind.HAZARD, "bench", null, 2620, 1500, 180, 50),
+                                feature(FeatureKind.LINE, "", LineColour.WHITE, 1400, 0, 0, 1800),
+                                feature(FeatureKind.LINE, "", LineColour.BLUE, 0, 900, 2800, 0))),
+                null);
+        spaces.put(
+                Ids.next(), new SpaceForm("Sloping field", 5000, 3000, null, Floor.GRASS, 0, 5, hall, List.of()), null);
+    }
+
+    private static Feature feature(
+            FeatureKind kind, String label, @Nullable LineColour colour, int x, int y, int dx, int dy) {
+        return new Feature(kind, label, colour, x, y, dx, dy);
+    }
+
+    private void cupboard() {
+        String shed = "shed, left shelf";
+        String hall = "hall cupboard";
+        count("foam-ball-20", 10, 4, hall);
+        count("foam-ball-16", 8, 0, hall);
+        count("sock-ball", 14, 0, hall);
+        count("low-tennis-ball", 12, 3, hall);
+        count("tennis-ball", 20, 0, shed);
+        count("beanbag", 20, 0, hall);
+        count("scarf", 24, 0, hall);
+        count("skittle", 12, 1, hall);
+        count("bottle-empty", 24, 0, shed);
+        count("bottle-full", 6, 0, shed);
+        count("cup", 30, 0, hall);
+        count("cone", 16, 0, shed);
+        count("spot", 30, 0, hall);
+        count("hoop", 8, 2, shed);
+        count("rope", 15, 0, shed);
+        count("playground-ball", 4, 0, shed);
+        cupboards.describe(
+                "own-tide-mat",
+                new OwnThing("tide mat", "tide mats", 350, 400, null, null, Set.of(Trait.FLAT), true, 1),
+                null);
+        cupboards.recount("own-tide-mat", new Count(12, 0, hall));
+    }
+
+    private void count(String item, int count, int broken, String storage) {
+        cupboards.count(item, new Count(count, broken, storage), null);
+    }
+
+    /** A term around the day, with a break behind it and a day off ahead. */
+    private void terms(LocalDate day) {
+        LocalDate monday = day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        calendars.putTerm(
+                Ids.next(), new TermForm("Herring term", monday.minusWeeks(9), monday.plusDays(7 * 6 + 4)), null);
+        calendars.putTerm(
+                Ids.next(), new TermForm("Gannet term", monday.plusWeeks(9), monday.plusDays(7 * 20 + 4)), null);
+        calendars.putClosure(
+                Ids.next(),
+                new ClosureForm(
+                        "Mid-term break",
+                        monday.minusWeeks(4),
+                        monday.minusWeeks(4).plusDays(4),
+                        null),
+                null);
+        LocalDate training = monday.plusDays(7 * 3 + 4);
+        calendars.putClosure(Ids.next(), new ClosureForm("Staff training", training, training, null), null);
+        LocalDate early = monday.plusDays(7 * 6 + 4);
+        calendars.putClosure(Ids.next(), new ClosureForm("Term ends at noon", early, early, LocalTime.NOON), null);
+    }
+
+    private void slot(UUID schoolClass, DayOfWeek day, LocalTime starts, int minutes, UUID space) {
+        calendars.putSlot(Ids.next(), new SlotForm(schoolClass, day, Weeks.EVERY, starts, minutes, space), null);
     }
 
     private UUID schoolClass(String name, int age, int children, int leftHanded) {
         UUID id = Ids.next();
-        classes.put(id, name, age, null);
+        classes.put(id, new ClassForm(name, age, 0, 1), null);
         List<NewChild> newcomers = new ArrayList<>();
         for (int i = 0; i < children; i++) {
             boolean left = i % 5 == 0 && i / 5 < leftHanded;
@@ -232,10 +350,14 @@ class DemoSchool implements ApplicationRunner {
         }
     }
 
-    /** Two lessons taught, one lost between them, the next one today. */
-    private void taughtHalf(UUID schoolClass, UUID hall, LocalDate today, SignedIn teacher) {
-        LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-        LocalDate next = today.getDayOfWeek().getValue() > 5 ? monday.plusDays(7) : today;
+    /** Two lessons taught, one lost between them, another taught, the next one on the demo's day. */
+    private void taughtHalf(
+            UUID schoolClass, UUID hall, LocalDate day, DayOfWeek first, DayOfWeek second, SignedIn teacher) {
+        List<LocalDate> dates = day.minusWeeks(3)
+                .datesUntil(day.plusWeeks(3))
+                .filter(d -> d.getDayOfWeek() == first || d.getDayOfWeek() == second)
+                .toList();
+        int now = dates.indexOf(day);
         UUID unit = Ids.next();
         units.make(
                 unit,
@@ -245,19 +367,16 @@ class DemoSchool implements ApplicationRunner {
                         List.of("underarm-roll/components", "two-hand-catch/components"),
                         Wishes.Order.INTERLEAVED,
                         null,
-                        List.of(
-                                new LessonForm(monday.minusDays(13), 30, hall),
-                                new LessonForm(monday.minusDays(10), 30, hall),
-                                new LessonForm(monday.minusDays(6), 30, hall),
-                                new LessonForm(monday.minusDays(3), 30, hall),
-                                new LessonForm(next, 30, hall),
-                                new LessonForm(monday.plusDays(8), 30, hall),
-                                new LessonForm(monday.plusDays(11), 30, hall))));
+                        dates.subList(now - 4, now + 3).stream()
+                                .map(d -> new LessonForm(d, LocalTime.of(10, 10), 30, hall))
+                                .toList()));
         Map<String, Double> ability = new HashMap<>();
         teach(unit, 0, teacher, ability);
         teach(unit, 1, teacher, ability);
-        units.state(units.view(unit).lessons().get(2).id(), LessonState.LOST, Instant.now());
-        replan(unit);
+        changes.change(
+                units.view(unit).lessons().get(2).id(),
+                new ChangeForm(
+                        Kind.LOST, "hall taken for photographs", Rest.SQUEEZE, null, null, null, null, null, false));
         teach(unit, 3, teacher, ability);
         replan(unit);
     }
@@ -268,7 +387,7 @@ class DemoSchool implements ApplicationRunner {
 
     private void teach(UUID unit, int position, SignedIn teacher, Map<String, Double> ability) {
         UnitView.LessonView lesson = units.view(unit).lessons().get(position);
-        Instant at = lesson.onDate().atTime(LocalTime.of(10, 5)).atZone(ZONE).toInstant();
+        Instant at = lesson.onDate().atTime(LocalTime.of(10, 10)).atZone(ZONE).toInstant();
         units.state(lesson.id(), LessonState.TAUGHT, at);
         List<ChildView> children =
                 classes.view(units.view(unit).schoolClass().id()).children();
@@ -290,7 +409,7 @@ class DemoSchool implements ApplicationRunner {
                         child.id(),
                         cue,
                         random.nextDouble() < able,
-                        Kind.TEACHER,
+                        io.isokinet.server.record.Kind.TEACHER,
                         segment.play() ? Setting.GAME : Setting.DRILL,
                         null,
                         null,

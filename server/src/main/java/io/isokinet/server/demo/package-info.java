@@ -1,5 +1,7 @@
 /** The demo school, made only by the demo command. */
-@ApplicationModule(allowedDependencies = {"account", "school", "place", "knowhow", "record", "mastery", "unit", "hall"})
+@ApplicationModule(
+        allowedDependencies = {"account", "school", "place", "calendar", "knowhow", "record", "mastery", "unit", "hall"
+        })
 @NullMarked
 package io.isokinet.server.demo;
 

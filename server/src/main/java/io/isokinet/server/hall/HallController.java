@@ -1,6 +1,9 @@
 package io.isokinet.server.hall;
 
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
+import io.isokinet.server.account.Subject;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
@@ -52,6 +55,10 @@ class HallController {
     record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
 
     @PostMapping("/{lesson}/batches")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT},
+            of = Subject.LESSON,
+            variable = "lesson")
     public HallReceipt take(@PathVariable UUID lesson, @Valid @RequestBody Batch batch) {
         LessonPlan plan = lessons.plan(lesson);
         Receipt receipt = recorder.take(batch, SignedIn.current());
@@ -65,6 +72,10 @@ class HallController {
     }
 
     @GetMapping("/{lesson}")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT},
+            of = Subject.LESSON,
+            variable = "lesson")
     @Transactional(readOnly = true)
     public HallView hall(@PathVariable UUID lesson) {
         LessonPlan plan = lessons.plan(lesson);

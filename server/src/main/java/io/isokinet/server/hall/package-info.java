@@ -1,5 +1,6 @@
 /** What a tablet in the hall needs for one lesson. */
-@ApplicationModule(allowedDependencies = {"account", "school", "place", "knowhow", "record", "mastery", "unit"})
+@ApplicationModule(
+        allowedDependencies = {"account", "school", "place", "calendar", "knowhow", "record", "mastery", "unit"})
 @NullMarked
 package io.isokinet.server.hall;
 

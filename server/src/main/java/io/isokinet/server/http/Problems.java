@@ -2,8 +2,11 @@ package io.isokinet.server.http;
 
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.FoundException;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import org.hibernate.exception.JDBCConnectionException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -22,6 +25,8 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
 
 /** Every failure as RFC 9457 problem details that name the field and the remedy; never a stack trace. */
 @RestControllerAdvice
@@ -113,19 +118,30 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String field = e.getMostSpecificCause() instanceof tools.jackson.databind.DatabindException databind
-                ? databind.getPath().stream()
+        DatabindException databind = databind(e);
+        String field = databind == null
+                ? "body"
+                : databind.getPath().stream()
                         .map(p -> p.getPropertyName() == null ? "[" + p.getIndex() + "]" : p.getPropertyName())
                         .reduce((a, b) -> a + "." + b)
-                        .orElse("body")
-                : "body";
-        ProblemDetail problem = problem(
-                HttpStatus.BAD_REQUEST,
-                "Some of it cannot be taken",
-                field + ": cannot be read; see /api/openapi for its shape.");
-        problem.setProperty(
-                "findings", List.of(new Finding("field", field, "cannot be read; see /api/openapi for its shape.")));
+                        .orElse("body");
+        String message = shape(databind);
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "Some of it cannot be taken", field + ": " + message);
+        problem.setProperty("findings", List.of(new Finding("field", field, message)));
         return ResponseEntity.badRequest().body(problem);
+    }
+
+    private static @Nullable DatabindException databind(Throwable failure) {
+        for (Throwable t = failure; t != null; t = t.getCause()) if (t instanceof DatabindException d) return d;
+        return null;
+    }
+
+    /** What should have stood there. */
+    private static String shape(@Nullable DatabindException cause) {
+        Class<?> wanted = cause instanceof InvalidFormatException format ? format.getTargetType() : Object.class;
+        if (wanted == LocalTime.class) return "must be a time of the day, 00:00 to 23:59, such as 09:15.";
+        if (wanted == LocalDate.class) return "must be a day of the calendar, such as 2027-01-31.";
+        return "cannot be read; see /api/openapi for its shape.";
     }
 
     @Override
@@ -138,8 +154,7 @@ class Problems extends ResponseEntityExceptionHandler {
                         "A file may have 10 MB and all together 20 MB; split it."));
     }
 
-    private static ProblemDetail problem(
-            HttpStatus status, String title, @org.jspecify.annotations.Nullable String detail) {
+    private static ProblemDetail problem(HttpStatus status, String title, @Nullable String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, String.valueOf(detail));
         problem.setTitle(title);
         return problem;

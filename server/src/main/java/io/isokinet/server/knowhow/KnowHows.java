@@ -50,6 +50,11 @@ public class KnowHows implements ApplicationRunner {
         return pack.join().knowHow();
     }
 
+    /** The same, with the things of the school's own. */
+    public KnowHow withOwnThings() {
+        return current().with(cupboards.own());
+    }
+
     /** Identity of the version in force. */
     public String sha256() {
         return pack.join().sha256();
@@ -59,7 +64,7 @@ public class KnowHows implements ApplicationRunner {
     public Cupboard cupboard() {
         Map<Item, Integer> counts = new LinkedHashMap<>();
         Map<String, Integer> owned = cupboards.counts();
-        for (Item item : current().items()) counts.put(item, owned.getOrDefault(item.key(), 0));
+        for (Item item : withOwnThings().items()) counts.put(item, owned.getOrDefault(item.key(), 0));
         return Cupboard.of(counts);
     }
 }

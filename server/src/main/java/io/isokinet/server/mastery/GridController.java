@@ -1,15 +1,16 @@
 package io.isokinet.server.mastery;
 
 import io.isokinet.core.mastery.Mark;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Subject;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import io.isokinet.server.table.TableWriter;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -17,12 +18,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -36,18 +32,23 @@ class GridController {
     private final Marks marks;
     private final Records records;
     private final Schools schools;
+    private final Classes classes;
     private final KnowHows knowHows;
     private final Clock clock;
 
-    GridController(Marks marks, Records records, Schools schools, KnowHows knowHows, Clock clock) {
+    GridController(Marks marks, Records records, Schools schools, Classes classes, KnowHows knowHows, Clock clock) {
         this.marks = marks;
         this.records = records;
         this.schools = schools;
+        this.classes = classes;
         this.knowHows = knowHows;
         this.clock = clock;
     }
 
     @GetMapping("/classes/{id}/grid")
+    @Allowed(
+            value = {Role.TEACHER, Role.VIEWER},
+            of = Subject.CLASS)
     Grid grid(
             @PathVariable UUID id,
             @RequestParam("set") List<String> sets,
@@ -55,46 +56,33 @@ class GridController {
         return marks.grid(id, sets, on == null ? schools.today() : on);
     }
 
-    /** RFC 4180 with a byte order mark, so that spreadsheets read the names right. */
     @GetMapping("/classes/{id}/grid.csv")
+    @Allowed(
+            value = {Role.TEACHER, Role.VIEWER},
+            of = Subject.CLASS)
     ResponseEntity<byte[]> csv(
             @PathVariable UUID id,
             @RequestParam("set") List<String> sets,
             @RequestParam(required = false) @Nullable LocalDate on) {
         Grid grid = grid(id, sets, on);
-        StringWriter text = new StringWriter().append('\uFEFF');
-        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            List<String> head = new ArrayList<>(List.of("Given name", "Family name", "Year"));
-            for (Grid.SkillColumns skill : grid.skills()) {
-                for (CueView cue : skill.cues()) {
-                    head.add(skill.name() + ": " + cue.call().notSettled());
-                    head.add("shown of looks");
-                }
-                head.add(skill.name() + ": level");
-                head.add("counted");
+        List<String> head = new ArrayList<>(List.of("Given name", "Family name", "Year"));
+        for (Grid.SkillColumns skill : grid.skills()) {
+            for (CueView cue : skill.cues()) {
+                head.add(skill.name() + ": " + cue.call().notSettled());
+                head.add("shown of looks");
             }
-            csv.printRecord(head);
-            for (Grid.Row row : grid.rows()) csv.printRecord(cells(grid, row));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            head.add(skill.name() + ": level");
+            head.add("counted");
         }
-        String name = "%s %s.csv".formatted(grid.className(), grid.on());
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(text.toString().getBytes(StandardCharsets.UTF_8));
+        return TableWriter.csv(
+                "%s %s".formatted(grid.className(), grid.on()),
+                head,
+                grid.rows().stream().map(row -> cells(grid, row)).toList());
     }
 
     private static List<String> cells(Grid grid, Grid.Row row) {
-        List<String> cells = new ArrayList<>(List.of(
-                safe(row.child().given()),
-                safe(row.child().family()),
-                row.child().year()));
+        List<String> cells = new ArrayList<>(
+                List.of(row.child().given(), row.child().family(), row.child().year()));
         for (Grid.SkillColumns skill : grid.skills()) {
             for (CueView cue : skill.cues()) {
                 Grid.Cell cell = row.cells().get(cue.key());
@@ -108,14 +96,11 @@ class GridController {
         return cells;
     }
 
-    /** A cell that starts like a formula is made text. */
-    private static String safe(String cell) {
-        return !cell.isEmpty() && "=+-@".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
-    }
-
     /** Every look at a child and a cue, newest first, carried and voided ones included. */
     @GetMapping("/children/{id}/trials")
+    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
     List<Seen> history(@PathVariable UUID id, @RequestParam String cue) {
+        classes.child(id);
         knowHows.current().cue(cue);
         Set<String> keys = new LinkedHashSet<>(List.of(cue));
         knowHows.current().crosswalk().sourcesOf(cue).forEach(s -> keys.add(s.cue()));

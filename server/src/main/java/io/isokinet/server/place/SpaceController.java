@@ -1,6 +1,11 @@
 package io.isokinet.server.place;
 
 import io.isokinet.core.place.Place.Floor;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.place.Spaces.Feature;
+import io.isokinet.server.place.Spaces.FeatureKind;
+import io.isokinet.server.place.Spaces.LineColour;
 import io.isokinet.server.place.Spaces.SpaceForm;
 import io.isokinet.server.place.Spaces.SpaceView;
 import jakarta.validation.Valid;
@@ -9,6 +14,8 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -26,20 +33,39 @@ class SpaceController {
         this.spaces = spaces;
     }
 
+    record FeatureBody(
+            @NotNull(message = "is needed") FeatureKind kind,
+            @Nullable String label,
+            @Nullable LineColour colour,
+            @NotNull(message = "is needed") Integer xCm,
+            @NotNull(message = "is needed") Integer yCm,
+            @NotNull(message = "is needed") Integer dxCm,
+            @NotNull(message = "is needed") Integer dyCm) {
+        Feature toFeature() {
+            return new Feature(kind, label == null ? "" : label, colour, xCm, yCm, dxCm, dyCm);
+        }
+    }
+
+    /** @param wallSpots left out to count them along the usable walls @param features left out for a bare floor */
     record SpaceBody(
             @NotBlank(message = "is needed") String name,
             @NotNull(message = "is needed") Integer lengthCm,
             @NotNull(message = "is needed") Integer widthCm,
             @Nullable Integer ceilingCm,
             @NotNull(message = "is needed") Floor floor,
-            @NotNull(message = "is needed") Integer wallSpots) {}
+            @Nullable Integer wallSpots,
+            @Nullable Integer walkingMinutes,
+            @Nullable UUID wetSpaceId,
+            @Nullable List<@Valid FeatureBody> features) {}
 
     @GetMapping
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
     List<SpaceView> spaces() {
         return spaces.all();
     }
 
     @PutMapping("/{id}")
+    @Allowed
     SpaceView put(
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
@@ -47,7 +73,26 @@ class SpaceController {
         return spaces.put(
                 id,
                 new SpaceForm(
-                        body.name(), body.lengthCm(), body.widthCm(), body.ceilingCm(), body.floor(), body.wallSpots()),
+                        body.name(),
+                        body.lengthCm(),
+                        body.widthCm(),
+                        body.ceilingCm(),
+                        body.floor(),
+                        body.wallSpots(),
+                        body.walkingMinutes() == null ? 0 : body.walkingMinutes(),
+                        body.wetSpaceId(),
+                        body.features() == null
+                                ? List.of()
+                                : body.features().stream()
+                                        .map(FeatureBody::toFeature)
+                                        .toList()),
                 ifMatch);
+    }
+
+    @DeleteMapping("/{id}")
+    @Allowed
+    ResponseEntity<Void> remove(@PathVariable UUID id) {
+        spaces.remove(id);
+        return ResponseEntity.noContent().build();
     }
 }

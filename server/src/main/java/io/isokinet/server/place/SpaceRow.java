@@ -32,6 +32,15 @@ class SpaceRow extends Owned {
     @Column(name = "wall_spots")
     int wallSpots;
 
+    /** One way from the classrooms. */
+    @Column(name = "walking_minutes")
+    int walkingMinutes;
+
+    /** Where a lesson goes when it rains; null if nowhere. */
+    @Column(name = "wet_space_id")
+    @Nullable
+    UUID wetSpaceId;
+
     @SuppressWarnings("NullAway.Init")
     protected SpaceRow() {}
 
@@ -46,6 +55,13 @@ class SpaceRow extends Owned {
         widthCm = form.widthCm();
         ceilingCm = form.ceilingCm();
         floor = form.floor();
-        wallSpots = form.wallSpots();
+        wallSpots = form.spots();
+        walkingMinutes = form.walkingMinutes();
+        wetSpaceId = form.wetSpaceId();
+    }
+
+    @Override
+    public String logName() {
+        return "space " + name;
     }
 }

@@ -4,35 +4,96 @@ import io.isokinet.core.place.Place;
 import io.isokinet.core.place.Place.Floor;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.server.http.Fields;
+import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.NotFoundException;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Halls and yards. */
+/** Halls and yards, and what is on their floors. */
 @Service
 public class Spaces {
+    private static final int MOST_FEATURES = 80;
+
     interface Rows extends JpaRepository<SpaceRow, UUID> {}
 
-    private final Rows rows;
-
-    Spaces(Rows rows) {
-        this.rows = rows;
+    interface FeatureRows extends JpaRepository<SpaceFeature, UUID> {
+        List<SpaceFeature> findBySpaceIdOrderByPosition(UUID space);
     }
 
-    /** @param ceilingCm null outdoors */
+    private final Rows rows;
+    private final FeatureRows features;
+
+    Spaces(Rows rows, FeatureRows features) {
+        this.rows = rows;
+        this.features = features;
+    }
+
+    /** What can be on a floor or at its edge. */
+    public enum FeatureKind {
+        /** A stretch of wall that a ball may be played against. */
+        WALL,
+        DOOR,
+        /** Something fixed that is in the way: a radiator, a pillar, a step. */
+        HAZARD,
+        /** A painted line. */
+        LINE,
+        /** A painted circle; its radius is dx. */
+        CIRCLE
+    }
+
+    /** Colours of painted lines. */
+    public enum LineColour {
+        WHITE,
+        YELLOW,
+        RED,
+        BLUE,
+        GREEN,
+        BLACK
+    }
+
+    /** Centimetres from the corner at the left and the top; it reaches to x + dx, y + dy. @param colour of a line or circle */
+    public record Feature(
+            FeatureKind kind, String label, @Nullable LineColour colour, int xCm, int yCm, int dxCm, int dyCm) {}
+
+    /**
+     * @param ceilingCm null outdoors
+     * @param wallSpots null to count them along the usable walls
+     * @param walkingMinutes one way from the classrooms
+     * @param wetSpaceId where a lesson goes when it rains; null if nowhere
+     */
     public record SpaceForm(
             String name,
             int lengthCm,
             int widthCm,
             @Nullable Integer ceilingCm,
             Floor floor,
-            int wallSpots) {}
+            @Nullable Integer wallSpots,
+            int walkingMinutes,
+            @Nullable UUID wetSpaceId,
+            List<Feature> features) {
+        /** A bare floor. */
+        public static SpaceForm bare(
+                String name, int lengthCm, int widthCm, @Nullable Integer ceilingCm, Floor floor, int wallSpots) {
+            return new SpaceForm(name, lengthCm, widthCm, ceilingCm, floor, wallSpots, 0, null, List.of());
+        }
+
+        int spots() {
+            if (wallSpots != null) return wallSpots;
+            return features.stream()
+                    .filter(f -> f.kind() == FeatureKind.WALL)
+                    .mapToInt(f -> Place.wallSpots(new Length(Math.hypot(f.dxCm(), f.dyCm()) / 100)))
+                    .sum();
+        }
+    }
 
     /** Lengths in centimetres. @param version for If-Match */
     public record SpaceView(
@@ -43,6 +104,9 @@ public class Spaces {
             @Nullable Integer ceilingCm,
             Floor floor,
             int wallSpots,
+            int walkingMinutes,
+            @Nullable UUID wetSpaceId,
+            List<Feature> features,
             @Nullable Integer version) {
         /** As the core needs it. */
         public Place toPlace() {
@@ -58,8 +122,11 @@ public class Spaces {
 
     @Transactional(readOnly = true)
     public List<SpaceView> all() {
+        Map<UUID, List<SpaceFeature>> bySpace = features.findAll().stream()
+                .sorted(Comparator.comparing((SpaceFeature f) -> f.position))
+                .collect(Collectors.groupingBy(f -> f.spaceId));
         return rows.findAll().stream()
-                .map(Spaces::view)
+                .map(s -> view(s, bySpace.getOrDefault(s.id(), List.of())))
                 .sorted(Comparator.comparing(SpaceView::name))
                 .toList();
     }
@@ -67,13 +134,50 @@ public class Spaces {
     /** @throws NotFoundException if there is none */
     @Transactional(readOnly = true)
     public SpaceView view(UUID id) {
-        return rows.findById(id).map(Spaces::view).orElseThrow(() -> new NotFoundException("space", id));
+        return rows.findById(id)
+                .map(s -> view(s, features.findBySpaceIdOrderByPosition(id)))
+                .orElseThrow(() -> new NotFoundException("space", id));
     }
 
-    /** Makes the space or changes it. */
+    /** Makes the space or changes it, with all that is on its floor. */
     @Transactional
     public SpaceView put(UUID id, SpaceForm form, @Nullable String ifMatch) {
-        new Fields()
+        check(id, form);
+        Optional<SpaceRow> row = rows.findById(id);
+        if (row.isPresent()) {
+            Fields.sameVersion("space", ifMatch, row.get().version());
+            row.get().set(form);
+            rows.flush();
+        } else rows.saveAndFlush(new SpaceRow(id, form));
+        List<SpaceFeature> was = features.findBySpaceIdOrderByPosition(id);
+        if (!was.stream().map(SpaceFeature::view).toList().equals(form.features())) {
+            features.deleteAllInBatch(was);
+            for (int i = 0; i < form.features().size(); i++)
+                features.save(
+                        new SpaceFeature(Ids.next(), id, i, form.features().get(i)));
+            features.flush();
+        }
+        return view(id);
+    }
+
+    /** Removes a space that no lesson and no timetable is in. */
+    @Transactional
+    public void remove(UUID id) {
+        SpaceRow row = rows.findById(id).orElseThrow(() -> new NotFoundException("space", id));
+        rows.findAll().stream().filter(s -> id.equals(s.wetSpaceId)).forEach(s -> s.wetSpaceId = null);
+        features.deleteAllInBatch(features.findBySpaceIdOrderByPosition(id));
+        try {
+            rows.delete(row);
+            rows.flush();
+        } catch (DataIntegrityViolationException e) {
+            throw new IllegalArgumentException(
+                    "“%s” is in the timetable, or lessons were given in it. Move those first, or rename it."
+                            .formatted(row.name));
+        }
+    }
+
+    private void check(UUID id, SpaceForm form) {
+        Fields fields = new Fields()
                 .check(!form.name().isBlank() && form.name().length() <= 60, "name", "needs 1 to 60 characters.")
                 .check(
                         form.widthCm() >= 200,
@@ -85,26 +189,67 @@ public class Spaces {
                         form.ceilingCm() == null || form.ceilingCm() >= 180 && form.ceilingCm() <= 5000,
                         "ceilingCm",
                         "must be 180 to 5000, or empty outdoors.")
-                .check(form.wallSpots() >= 0 && form.wallSpots() <= 200, "wallSpots", "must be 0 to 200.")
+                .check(
+                        form.wallSpots() == null || form.wallSpots() >= 0 && form.wallSpots() <= 200,
+                        "wallSpots",
+                        "must be 0 to 200.")
+                .check(
+                        form.walkingMinutes() >= 0 && form.walkingMinutes() <= 30,
+                        "walkingMinutes",
+                        "must be 0 to 30, one way.")
                 .check(
                         all().stream()
                                 .noneMatch(s ->
                                         s.name().equalsIgnoreCase(form.name().strip()) && !s.id().equals(id)),
                         "name",
                         "is taken by another space.")
-                .done();
-        Optional<SpaceRow> row = rows.findById(id);
-        if (row.isPresent()) {
-            Fields.sameVersion("space", ifMatch, row.get().version());
-            row.get().set(form);
-            rows.flush();
-            return view(row.get());
+                .check(form.features().size() <= MOST_FEATURES, "features", "may be %d.".formatted(MOST_FEATURES));
+        UUID wet = form.wetSpaceId();
+        if (wet != null) {
+            Optional<SpaceRow> there = rows.findById(wet);
+            fields.check(there.isPresent() && !wet.equals(id), "wetSpaceId", "must be another space of the school.")
+                    .check(
+                            there.isEmpty() || there.get().ceilingCm != null,
+                            "wetSpaceId",
+                            "is outdoors too; choose one with a ceiling.");
         }
-        return view(rows.saveAndFlush(new SpaceRow(id, form)));
+        for (int i = 0; i < form.features().size(); i++) {
+            Feature f = form.features().get(i);
+            fields.check(inside(form, f), "features[%d]".formatted(i), "reaches outside the floor; keep it inside.")
+                    .check(f.label().length() <= 60, "features[%d].label".formatted(i), "may have 60 characters.");
+        }
+        fields.done();
     }
 
-    private static SpaceView view(SpaceRow row) {
+    private static boolean inside(SpaceForm form, Feature f) {
+        if (f.kind() == FeatureKind.CIRCLE)
+            return f.dxCm() > 0
+                    && f.xCm() <= form.lengthCm()
+                    && f.yCm() <= form.widthCm()
+                    && f.xCm() >= 0
+                    && f.yCm() >= 0;
+        return f.xCm() >= 0
+                && f.yCm() >= 0
+                && f.xCm() <= form.lengthCm()
+                && f.yCm() <= form.widthCm()
+                && f.xCm() + f.dxCm() >= 0
+                && f.xCm() + f.dxCm() <= form.lengthCm()
+                && f.yCm() + f.dyCm() >= 0
+                && f.yCm() + f.dyCm() <= form.widthCm();
+    }
+
+    private static SpaceView view(SpaceRow row, List<SpaceFeature> features) {
         return new SpaceView(
-                row.id(), row.name, row.lengthCm, row.widthCm, row.ceilingCm, row.floor, row.wallSpots, row.version());
+                row.id(),
+                row.name,
+                row.lengthCm,
+                row.widthCm,
+                row.ceilingCm,
+                row.floor,
+                row.wallSpots,
+                row.walkingMinutes,
+                row.wetSpaceId,
+                features.stream().map(SpaceFeature::view).toList(),
+                row.version());
     }
 }

@@ -1,5 +1,7 @@
 package io.isokinet.server.record;
 
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,6 +19,7 @@ class BatchController {
     }
 
     @PostMapping
+    @Allowed({Role.TEACHER, Role.ASSISTANT})
     Receipt take(@Valid @RequestBody Batch batch) {
         return recorder.take(batch, SignedIn.current());
     }

@@ -2,10 +2,12 @@ package io.isokinet.server.record;
 
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.server.account.SignedIn;
+import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.record.Batch.TrialEntry;
 import io.isokinet.server.record.Receipt.Refusal;
+import io.isokinet.server.school.Children;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -25,6 +27,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
@@ -69,13 +72,24 @@ public class Recorder {
     private final JdbcClient jdbc;
     private final NamedParameterJdbcTemplate batches;
     private final KnowHows knowHows;
+    private final Teams teams;
+    private final Children children;
     private final Clock clock;
     private final JsonMapper json;
 
-    Recorder(JdbcClient jdbc, NamedParameterJdbcTemplate batches, KnowHows knowHows, Clock clock, JsonMapper json) {
+    Recorder(
+            JdbcClient jdbc,
+            NamedParameterJdbcTemplate batches,
+            KnowHows knowHows,
+            Teams teams,
+            Children children,
+            Clock clock,
+            JsonMapper json) {
         this.jdbc = jdbc;
         this.batches = batches;
         this.knowHows = knowHows;
+        this.teams = teams;
+        this.children = children;
         this.clock = clock;
         this.json = json;
     }
@@ -147,12 +161,13 @@ public class Recorder {
         }
 
         private void trials() {
-            Set<UUID> children = known("child", map(batch.trials(), TrialEntry::child));
+            Set<UUID> children = given(known("child", map(batch.trials(), TrialEntry::child)));
             Set<UUID> lessons = known("lesson", map(batch.trials(), TrialEntry::lesson));
             KnowHow knowHow = knowHows.current();
             List<TrialEntry> takeable = new ArrayList<>();
             for (TrialEntry trial : batch.trials()) {
-                if (!children.contains(trial.child())) refuse(trial.id(), "There is no such child in this school.");
+                if (!children.contains(trial.child()))
+                    refuse(trial.id(), "There is no such child in this school, or not in the classes given to you.");
                 else if (trial.lesson() != null && !lessons.contains(trial.lesson()))
                     refuse(trial.id(), "There is no such lesson in this school.");
                 else if (!knowHow.hasCue(trial.cue()))
@@ -232,7 +247,7 @@ public class Recorder {
         }
 
         private void register() {
-            Set<UUID> children = known("child", map(batch.register(), Batch.RegisterEntry::child));
+            Set<UUID> children = given(known("child", map(batch.register(), Batch.RegisterEntry::child)));
             Set<UUID> lessons = known("lesson", map(batch.register(), Batch.RegisterEntry::lesson));
             for (Batch.RegisterEntry entry : batch.register()) {
                 if (!children.contains(entry.child()) || !lessons.contains(entry.lesson())) {
@@ -259,6 +274,7 @@ public class Recorder {
 
         private void taught() {
             Set<UUID> classes = known("school_class", map(batch.taught(), Batch.TaughtEntry::schoolClass));
+            classes.removeIf(teams.visible().negate());
             Set<UUID> lessons = known("lesson", map(batch.taught(), Batch.TaughtEntry::lesson));
             KnowHow knowHow = knowHows.current();
             for (Batch.TaughtEntry entry : batch.taught()) {
@@ -285,8 +301,15 @@ public class Recorder {
             refused.add(new Refusal(id, why));
         }
 
+        /** Those of the children whose class is given to whoever records. */
+        private Set<UUID> given(Set<UUID> children) {
+            Predicate<UUID> visible = teams.visible();
+            children.removeIf(c -> Recorder.this.children.classes(c).stream().noneMatch(visible));
+            return children;
+        }
+
         private Set<UUID> known(String table, Collection<UUID> ids) {
-            if (ids.isEmpty()) return Set.of();
+            if (ids.isEmpty()) return new HashSet<>();
             return new HashSet<>(jdbc.sql("select id from " + table + " where school_id = :school and id in (:ids)")
                     .param("school", school)
                     .param("ids", ids)

@@ -22,13 +22,18 @@ import org.springframework.transaction.annotation.Transactional;
 /** Reads what was recorded. Every statement names the school: the tenant filter does not reach hand-written SQL. */
 @Service
 public class Records {
-    private static final String TRIALS = """
+    private static final String SEEN = """
             select t.id, t.child_id, t.cue_key, t.shown, t.kind, t.setting, t.sitting, t.side, t.fault, t.lesson_id, t.segment_id,
                    t.seen_at, p.name as observer, v.trial_id is not null as voided
             from trial t
             join person p on p.id = t.observer
             left join (select distinct trial_id from trial_void where school_id = :school) v on v.trial_id = t.id
-            where t.school_id = :school and t.child_id in (:children) and t.cue_key in (:cues) and t.seen_at < :before
+            where t.school_id = :school and t.child_id\s""";
+    private static final String ALL_TRIALS = SEEN + "= :child order by t.seen_at, t.device_seq";
+    private static final String REGISTER =
+            "select lesson_id, present, at from register_event where school_id = :school and child_id = :child order by at";
+    private static final String TRIALS = SEEN + """
+            in (:children) and t.cue_key in (:cues) and t.seen_at < :before
             order by t.seen_at, t.device_seq""";
     private static final String TAUGHT = """
             select cue_key, min(at) as first_at from cue_taught
@@ -73,6 +78,29 @@ public class Records {
                 .param("cues", cues)
                 .param("before", java.sql.Timestamp.from(before))
                 .query(Records::seen)
+                .list();
+    }
+
+    /** Every trial of a child, oldest first, voided ones included. */
+    @Transactional(readOnly = true)
+    public List<Seen> allTrials(UUID child) {
+        return jdbc.sql(ALL_TRIALS)
+                .param("school", SchoolScope.current())
+                .param("child", child)
+                .query(Records::seen)
+                .list();
+    }
+
+    /** When a child was registered as there or away. */
+    public record Attended(UUID lesson, boolean present, Instant at) {}
+
+    @Transactional(readOnly = true)
+    public List<Attended> register(UUID child) {
+        return jdbc.sql(REGISTER)
+                .param("school", SchoolScope.current())
+                .param("child", child)
+                .query((row, n) -> new Attended(
+                        row.getObject("lesson_id", UUID.class), row.getBoolean("present"), instant(row, "at")))
                 .list();
     }
 

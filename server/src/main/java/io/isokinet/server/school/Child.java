@@ -34,4 +34,14 @@ class Child extends Owned {
         this.yearAge = yearAge;
         this.sourceId = sourceId;
     }
+
+    @Override
+    public String logName() {
+        return "child";
+    }
+
+    @Override
+    public boolean logsValues() {
+        return false;
+    }
 }

@@ -39,4 +39,14 @@ class ChildCue extends Owned {
         this.state = state;
         this.fromDay = fromDay;
     }
+
+    @Override
+    public String logName() {
+        return "cue adapted for a child";
+    }
+
+    @Override
+    public boolean logsValues() {
+        return false;
+    }
 }

@@ -32,4 +32,14 @@ class ChildSide extends Owned {
         this.action = action;
         this.side = side;
     }
+
+    @Override
+    public String logName() {
+        return "side of a child";
+    }
+
+    @Override
+    public boolean logsValues() {
+        return false;
+    }
 }

@@ -2,16 +2,27 @@ package io.isokinet.server.school;
 
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Subject;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.school.ChildPair.Wish;
+import io.isokinet.server.school.Children.ChildFile;
+import io.isokinet.server.school.Children.MovedUp;
+import io.isokinet.server.school.Children.PairView;
 import io.isokinet.server.school.Classes.ChildForm;
+import io.isokinet.server.school.Classes.ClassForm;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.Classes.NewChild;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -22,6 +33,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -29,18 +41,26 @@ import org.springframework.web.bind.annotation.RestController;
 class ClassController {
     private final Schools schools;
     private final Classes classes;
+    private final Children children;
+    private final Teams teams;
 
-    ClassController(Schools schools, Classes classes) {
+    ClassController(Schools schools, Classes classes, Children children, Teams teams) {
         this.schools = schools;
         this.classes = classes;
+        this.children = children;
+        this.teams = teams;
     }
 
-    record ClassForm(
+    record ClassBody(
             @NotBlank(message = "is needed") String name,
-            @NotNull(message = "is needed") Integer yearAge) {}
+            @NotNull(message = "is needed") Integer yearAge,
+            @Nullable Integer changingMinutes,
+            @Nullable Integer shoesMinutes) {}
 
-    /** @param names one child a line: given name, then family name */
-    record NamesForm(@NotNull(message = "is needed") List<String> names) {}
+    /** @param names one child a line: given name, then family name @param from the first day in the class; null for today */
+    record NamesForm(
+            @NotNull(message = "is needed") List<String> names,
+            @Nullable LocalDate from) {}
 
     record ChildBody(
             @NotBlank(message = "is needed") String given,
@@ -52,30 +72,49 @@ class ClassController {
             @NotBlank(message = "is needed") String cue,
             @NotNull(message = "is needed") CueFit fit) {}
 
-    @GetMapping("/school")
-    Schools.SchoolView school() {
-        return schools.view();
-    }
+    /** @param wish null for no wish any more */
+    record PairForm(
+            @NotNull(message = "is needed") UUID one,
+            @NotNull(message = "is needed") UUID other,
+            @Nullable Wish wish) {}
+
+    record MoveForm(
+            @NotNull(message = "is needed") UUID to,
+            @NotNull(message = "is needed") LocalDate from) {}
+
+    record MoveUpForm(
+            @NotNull(message = "is needed") LocalDate from,
+            @NotNull(message = "is needed") List<UUID> leaving,
+            boolean again) {}
 
     @GetMapping("/classes")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
     List<ClassLine> classes() {
-        return classes.all();
+        Predicate<UUID> visible = teams.visible();
+        return classes.all().stream().filter(c -> visible.test(c.id())).toList();
     }
 
     @GetMapping("/classes/{id}")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.CLASS)
     ResponseEntity<ClassView> schoolClass(@PathVariable UUID id) {
         return tagged(classes.view(id));
     }
 
     @PutMapping("/classes/{id}")
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
     ResponseEntity<ClassView> put(
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody ClassForm form) {
-        return tagged(classes.put(id, form.name(), form.yearAge(), ifMatch));
+            @Valid @RequestBody ClassBody body) {
+        int changing = body.changingMinutes() == null ? 0 : body.changingMinutes();
+        int shoes = body.shoesMinutes() == null ? 0 : body.shoesMinutes();
+        return tagged(classes.put(id, new ClassForm(body.name(), body.yearAge(), changing, shoes), ifMatch));
     }
 
     @PostMapping("/classes/{id}/children")
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
     ClassView add(@PathVariable UUID id, @Valid @RequestBody NamesForm form) {
         int age = classes.view(id).yearAge();
         List<NewChild> newcomers = form.names().stream()
@@ -86,17 +125,45 @@ class ClassController {
                     return new NewChild(parts[0], parts.length > 1 ? parts[1] : "", age, Map.of(), null);
                 })
                 .toList();
-        classes.add(id, newcomers);
+        classes.add(id, newcomers, form.from() == null ? schools.today() : form.from());
         return classes.view(id);
     }
 
+    /** @param last the last day in the class; yesterday if nothing is said */
     @DeleteMapping("/classes/{id}/children/{childId}")
-    ResponseEntity<Void> leave(@PathVariable UUID id, @PathVariable UUID childId) {
-        classes.leave(id, childId);
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    ResponseEntity<Void> leave(
+            @PathVariable UUID id,
+            @PathVariable UUID childId,
+            @RequestParam(required = false) @Nullable LocalDate last) {
+        children.leave(id, childId, last == null ? schools.today().minusDays(1) : last);
         return ResponseEntity.noContent().build();
     }
 
+    @GetMapping("/classes/{id}/pairs")
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    List<PairView> pairs(@PathVariable UUID id) {
+        return children.pairs(
+                classes.view(id).children().stream().map(ChildView::id).toList());
+    }
+
+    @PutMapping("/classes/{id}/pairs")
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    List<PairView> pair(@PathVariable UUID id, @Valid @RequestBody PairForm form) {
+        teams.require(Subject.CHILD, form.one());
+        teams.require(Subject.CHILD, form.other());
+        children.pair(form.one(), form.other(), form.wish());
+        return pairs(id);
+    }
+
+    @GetMapping("/children/{id}")
+    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    ChildFile file(@PathVariable UUID id) {
+        return children.file(id);
+    }
+
     @PutMapping("/children/{id}")
+    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
     ChildView change(
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
@@ -106,9 +173,33 @@ class ClassController {
     }
 
     @PutMapping("/children/{id}/cue-fit")
+    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
     ResponseEntity<Void> fit(@PathVariable UUID id, @Valid @RequestBody CueFitForm form) {
         classes.fitCue(id, form.cue(), form.fit());
         return ResponseEntity.noContent().build();
+    }
+
+    /** Into another class from a day on. */
+    @PostMapping("/children/{id}/moves")
+    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    ChildFile move(@PathVariable UUID id, @Valid @RequestBody MoveForm form) {
+        teams.require(form.to());
+        children.move(id, form.to(), form.from());
+        return children.file(id);
+    }
+
+    /** For good: nobody can bring the name back. */
+    @DeleteMapping("/children/{id}")
+    @Allowed
+    ResponseEntity<Void> erase(@PathVariable UUID id) {
+        children.erase(id);
+        return ResponseEntity.noContent().build();
+    }
+
+    @PostMapping("/school/move-up")
+    @Allowed
+    MovedUp moveUp(@Valid @RequestBody MoveUpForm form) {
+        return children.moveUp(form.from(), form.leaving(), form.again());
     }
 
     private static ResponseEntity<ClassView> tagged(ClassView view) {

@@ -4,6 +4,8 @@ import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Sides;
+import io.isokinet.server.account.SignedIn;
+import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.NotFoundException;
@@ -36,7 +38,9 @@ public class Classes {
         Optional<SchoolClass> findByNameIgnoreCase(String name);
     }
 
-    interface ChildRows extends JpaRepository<Child, UUID> {}
+    interface ChildRows extends JpaRepository<Child, UUID> {
+        List<Child> findBySourceIdIsNotNull();
+    }
 
     interface SideRows extends JpaRepository<ChildSide, UUID> {
         List<ChildSide> findByChildIdIn(Collection<UUID> children);
@@ -44,6 +48,8 @@ public class Classes {
 
     interface CueRows extends JpaRepository<ChildCue, UUID> {
         List<ChildCue> findByToDayIsNullAndChildIdIn(Collection<UUID> children);
+
+        List<ChildCue> findByChildId(UUID child);
     }
 
     interface EnrolmentRows extends JpaRepository<Enrolment, UUID> {
@@ -52,6 +58,8 @@ public class Classes {
         List<Enrolment> on(Collection<UUID> classes, LocalDate day);
 
         List<Enrolment> findByToDayIsNullAndChildId(UUID child);
+
+        List<Enrolment> findByChildIdOrderByFromDay(UUID child);
     }
 
     private final ClassRows classes;
@@ -60,6 +68,7 @@ public class Classes {
     private final CueRows cues;
     private final EnrolmentRows enrolments;
     private final Schools schools;
+    private final Teams teams;
 
     Classes(
             ClassRows classes,
@@ -67,24 +76,33 @@ public class Classes {
             SideRows sides,
             CueRows cues,
             EnrolmentRows enrolments,
-            Schools schools) {
+            Schools schools,
+            Teams teams) {
         this.classes = classes;
         this.children = children;
         this.sides = sides;
         this.cues = cues;
         this.enrolments = enrolments;
         this.schools = schools;
+        this.teams = teams;
     }
 
     /** A class in a list. */
     public record ClassLine(UUID id, String name, int yearAge, String year, int children, int leftHanded) {}
 
-    /** A class with its children, by name. @param version for If-Match */
+    /**
+     * A class with its children, by name.
+     *
+     * @param changingMinutes minutes of a lesson that go into changing, both ends together; shoes the same
+     * @param version for If-Match
+     */
     public record ClassView(
             UUID id,
             String name,
             int yearAge,
             String year,
+            int changingMinutes,
+            int shoesMinutes,
             List<ChildView> children,
             @Nullable Integer version) {}
 
@@ -101,8 +119,9 @@ public class Classes {
 
     @Transactional(readOnly = true)
     public List<ClassLine> all() {
-        YearNaming naming = schools.naming();
-        List<SchoolClass> rows = classes.findAll();
+        YearNames naming = schools.naming();
+        List<SchoolClass> rows =
+                classes.findAll().stream().filter(c -> c.leftOn == null).toList();
         Map<UUID, List<Enrolment>> byClass =
                 enrolments.on(rows.stream().map(Owned::id).toList(), schools.today()).stream()
                         .collect(Collectors.groupingBy(e -> e.classId));
@@ -138,18 +157,28 @@ public class Classes {
                 row.name,
                 row.yearAge,
                 schools.naming().label(row.yearAge),
+                row.changingMinutes,
+                row.shoesMinutes,
                 views(children.findAllById(ids)),
                 row.version());
     }
 
-    /** Makes the class or changes it. @param ifMatch the version the change was made on; not needed for a new one */
+    /** What is typed about a class. Minutes that go off each lesson, both ends together. */
+    public record ClassForm(String name, int yearAge, int changingMinutes, int shoesMinutes) {}
+
+    /** Makes the class or changes it; a new one is given to whoever makes it. @param ifMatch the version the change was made on; not needed for a new one */
     @Transactional
-    public ClassView put(UUID id, String name, int yearAge, @Nullable String ifMatch) {
-        Optional<SchoolClass> row = classes.findById(id);
-        String wanted = name.strip();
+    public ClassView put(UUID id, ClassForm form, @Nullable String ifMatch) {
+        Optional<SchoolClass> known = classes.findById(id);
+        String wanted = form.name().strip();
         new Fields()
                 .check(!wanted.isEmpty() && wanted.length() <= 60, "name", "needs 1 to 60 characters.")
-                .check(inRange(yearAge), "yearAge", "must be %d to %d.".formatted(Age.YOUNGEST, Age.OLDEST))
+                .check(inRange(form.yearAge()), "yearAge", "must be %d to %d.".formatted(Age.YOUNGEST, Age.OLDEST))
+                .check(
+                        form.changingMinutes() >= 0 && form.changingMinutes() <= 40,
+                        "changingMinutes",
+                        "must be 0 to 40.")
+                .check(form.shoesMinutes() >= 0 && form.shoesMinutes() <= 20, "shoesMinutes", "must be 0 to 20.")
                 .check(
                         classes.findByNameIgnoreCase(wanted)
                                 .filter(c -> !c.id().equals(id))
@@ -157,21 +186,23 @@ public class Classes {
                         "name",
                         "“%s” is taken by another class.".formatted(wanted))
                 .done();
-        if (row.isPresent()) {
-            Fields.sameVersion("class", ifMatch, row.get().version());
-            row.get().name = wanted;
-            row.get().yearAge = yearAge;
-            classes.flush();
-        } else classes.saveAndFlush(new SchoolClass(id, wanted, yearAge));
+        known.ifPresent(row -> Fields.sameVersion("class", ifMatch, row.version()));
+        SchoolClass row = known.orElseGet(() -> classes.save(new SchoolClass(id, wanted, form.yearAge())));
+        row.name = wanted;
+        row.yearAge = form.yearAge();
+        row.changingMinutes = form.changingMinutes();
+        row.shoesMinutes = form.shoesMinutes();
+        classes.flush();
+        if (known.isEmpty()) teams.give(SignedIn.current().person(), id);
         return view(id);
     }
 
     /** The class of that name, made if there is none. */
     @Transactional
     public UUID named(String name, int yearAge) {
-        return classes.findByNameIgnoreCase(name.strip())
-                .map(Owned::id)
-                .orElseGet(() -> put(Ids.next(), name, yearAge, null).id());
+        return classes.findByNameIgnoreCase(name.strip()).map(Owned::id).orElseGet(() -> put(
+                        Ids.next(), new ClassForm(name, yearAge, 0, 0), null)
+                .id());
     }
 
     /** Adds children to a class from today on. Nobody is added if one of them cannot be. */
@@ -220,7 +251,7 @@ public class Classes {
     /** @throws NotFoundException if there is none */
     @Transactional
     public ChildView change(UUID id, ChildForm form, @Nullable String ifMatch) {
-        Child child = child(id);
+        Child child = row(children, id);
         Fields.sameVersion("child", ifMatch, child.version());
         Fields fields = new Fields();
         checkNames(fields, "", form.given(), form.family(), form.yearAge());
@@ -244,7 +275,7 @@ public class Classes {
     /** Says how a cue fits a child from today on. */
     @Transactional
     public void fitCue(UUID childId, String cueKey, CueFit fit) {
-        child(childId);
+        row(children, childId);
         cues.findByToDayIsNullAndChildIdIn(List.of(childId)).stream()
                 .filter(c -> c.cueKey.equals(cueKey))
                 .forEach(cues::delete);
@@ -252,16 +283,10 @@ public class Classes {
         if (fit != CueFit.APPLIES) cues.saveAndFlush(new ChildCue(Ids.next(), childId, cueKey, fit, schools.today()));
     }
 
-    /** The child leaves the class today; what was seen of it stays. */
-    @Transactional
-    public void leave(UUID classId, UUID childId) {
-        Enrolment enrolment = enrolments.findByToDayIsNullAndChildId(childId).stream()
-                .filter(e -> e.classId.equals(classId))
-                .findFirst()
-                .orElseThrow(() -> new NotFoundException("child of this class", childId));
-        LocalDate yesterday = schools.today().minusDays(1);
-        if (enrolment.fromDay.isAfter(yesterday)) enrolments.delete(enrolment);
-        else enrolment.toDay = yesterday;
+    /** @throws NotFoundException if there is none, or it was erased */
+    @Transactional(readOnly = true)
+    public ChildView child(UUID id) {
+        return views(List.of(row(children, id))).get(0);
     }
 
     private static void checkNames(Fields fields, String prefix, String given, String family, int yearAge) {
@@ -275,7 +300,7 @@ public class Classes {
     }
 
     private List<ChildView> views(List<Child> rows) {
-        YearNaming naming = schools.naming();
+        YearNames naming = schools.naming();
         List<UUID> ids = rows.stream().map(Owned::id).toList();
         Map<UUID, Sides> sidesByChild = sides(ids);
         Map<UUID, Map<String, CueFit>> cuesByChild = new HashMap<>();
@@ -316,7 +341,9 @@ public class Classes {
         return classes.findById(id).orElseThrow(() -> new NotFoundException("class", id));
     }
 
-    private Child child(UUID id) {
-        return children.findById(id).orElseThrow(() -> new NotFoundException("child", id));
+    private static Child row(ChildRows children, UUID id) {
+        return children.findById(id)
+                .filter(c -> c.erasedAt == null)
+                .orElseThrow(() -> new NotFoundException("child", id));
     }
 }

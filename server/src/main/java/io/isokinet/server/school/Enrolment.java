@@ -32,4 +32,14 @@ class Enrolment extends Owned {
         this.childId = childId;
         this.fromDay = fromDay;
     }
+
+    @Override
+    public String logName() {
+        return "enrolment of a child";
+    }
+
+    @Override
+    public boolean logsAdding() {
+        return false;
+    }
 }

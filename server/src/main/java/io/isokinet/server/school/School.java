@@ -6,8 +6,12 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -23,6 +27,37 @@ class School {
 
     @Column(name = "time_zone")
     String timeZone;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "length_unit")
+    Schools.LengthUnit lengthUnit = Schools.LengthUnit.METRES;
+
+    @Column(name = "pace_cm")
+    int paceCm = Schools.USUAL_PACE_CM;
+
+    @Column(name = "pace_whose")
+    String paceWhose = "the teacher";
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "week_starts")
+    DayOfWeek weekStarts = DayOfWeek.MONDAY;
+
+    /** Names by age. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(name = "own_years")
+    String ownYears = "{}";
+
+    /** Sentences. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    String cautions = "[]";
+
+    @Column(name = "moved_up_on")
+    @Nullable
+    LocalDate movedUpOn;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "erased_trials")
+    Schools.ErasedTrials erasedTrials = Schools.ErasedTrials.KEEP;
 
     @Version
     @Nullable

@@ -4,7 +4,9 @@ import io.isokinet.server.tenancy.Owned;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "school_class")
@@ -14,6 +16,19 @@ class SchoolClass extends Owned {
     @Column(name = "year_age")
     int yearAge;
 
+    /** Minutes of a lesson that go into changing, both ends together. */
+    @Column(name = "changing_minutes")
+    int changingMinutes;
+
+    /** The same for shoes. */
+    @Column(name = "shoes_minutes")
+    int shoesMinutes;
+
+    /** The day it left the school; null while it is there. */
+    @Column(name = "left_on")
+    @Nullable
+    LocalDate leftOn;
+
     @SuppressWarnings("NullAway.Init")
     protected SchoolClass() {}
 
@@ -21,5 +36,10 @@ class SchoolClass extends Owned {
         super(id);
         this.name = name;
         this.yearAge = yearAge;
+    }
+
+    @Override
+    public String logName() {
+        return "class " + name;
     }
 }

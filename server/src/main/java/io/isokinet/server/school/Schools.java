@@ -1,41 +1,106 @@
 package io.isokinet.server.school;
 
 import io.isokinet.core.quantity.Age;
+import io.isokinet.server.account.Audit;
+import io.isokinet.server.account.Audit.Act;
+import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
-/** The school in scope. */
+/** The school in scope: its name, zone, units and habits. */
 @Service
 public class Schools {
+    static final int USUAL_PACE_CM = 75;
+    private static final int MOST_CAUTIONS = 20;
+    private static final TypeReference<Map<Integer, String>> NAMES = new TypeReference<>() {};
+    private static final TypeReference<List<String>> SENTENCES = new TypeReference<>() {};
+
     interface Rows extends JpaRepository<School, UUID> {}
 
     private final Rows rows;
     private final Clock clock;
+    private final JsonMapper json;
+    private final Audit audit;
 
-    Schools(Rows rows, Clock clock) {
+    Schools(Rows rows, Clock clock, JsonMapper json, Audit audit) {
         this.rows = rows;
         this.clock = clock;
+        this.json = json;
+        this.audit = audit;
+    }
+
+    /** How lengths are shown; they are always kept in centimetres. */
+    public enum LengthUnit {
+        METRES,
+        FEET
+    }
+
+    /** What becomes of the trials of a child that is erased. */
+    public enum ErasedTrials {
+        /** They stay, without whose they were. */
+        KEEP,
+        DROP
     }
 
     /** A year as the school names it, and the age underneath. */
     public record YearView(int age, String label) {}
 
-    /** @param years every year there is a name for */
-    public record SchoolView(UUID id, String name, String timeZone, List<YearView> years) {}
+    /**
+     * @param years every year there is a name for
+     * @param paceCm one pace in centimetres
+     * @param paceWhose whose pace it is
+     * @param weekStarts A and B weeks change on it
+     * @param cautions what the school adds to every lesson sheet
+     * @param version for If-Match
+     */
+    public record SchoolView(
+            UUID id,
+            String name,
+            String timeZone,
+            YearNaming yearNaming,
+            List<YearView> years,
+            LengthUnit lengthUnit,
+            int paceCm,
+            String paceWhose,
+            DayOfWeek weekStarts,
+            List<String> cautions,
+            ErasedTrials erasedTrials,
+            @Nullable LocalDate movedUpOn,
+            LocalDate today,
+            @Nullable Integer version) {}
+
+    /** @param ownYears names by age, for {@link YearNaming#OWN} */
+    public record SchoolForm(
+            String name,
+            String timeZone,
+            YearNaming yearNaming,
+            Map<Integer, String> ownYears,
+            LengthUnit lengthUnit,
+            int paceCm,
+            String paceWhose,
+            DayOfWeek weekStarts,
+            List<String> cautions,
+            ErasedTrials erasedTrials) {}
 
     @Transactional
     public UUID add(String name, YearNaming naming, ZoneId zone) {
-        School school = new School(Ids.next(), name, naming, zone);
+        School school = new School(Ids.next(), name.strip(), naming, zone);
         rows.save(school);
         return school.id;
     }
@@ -49,21 +114,129 @@ public class Schools {
     @Transactional(readOnly = true)
     public SchoolView view() {
         School school = current();
+        YearNames names = names(school);
         return new SchoolView(
                 school.id,
                 school.name,
                 school.timeZone,
+                school.yearNaming,
                 IntStream.rangeClosed(Age.YOUNGEST, Age.OLDEST)
-                        .mapToObj(age -> new YearView(age, school.yearNaming.label(age)))
-                        .toList());
+                        .mapToObj(age -> new YearView(age, names.label(age)))
+                        .toList(),
+                school.lengthUnit,
+                school.paceCm,
+                school.paceWhose,
+                school.weekStarts,
+                json.readValue(school.cautions, SENTENCES),
+                school.erasedTrials,
+                school.movedUpOn,
+                today(),
+                school.version);
     }
 
-    public YearNaming naming() {
-        return current().yearNaming;
+    @Transactional
+    public SchoolView change(SchoolForm form, @Nullable String ifMatch) {
+        School school = current();
+        Fields.sameVersion("school", ifMatch, school.version);
+        checkBasics(new Fields(), form.name(), form.timeZone())
+                .check(
+                        form.paceCm() >= 30 && form.paceCm() <= 150,
+                        "paceCm",
+                        "must be 30 to 150: walk ten paces, measure, and divide by ten.")
+                .check(
+                        !form.paceWhose().isBlank() && form.paceWhose().length() <= 60,
+                        "paceWhose",
+                        "needs 1 to 60 characters: whose pace is it?")
+                .check(
+                        List.of(DayOfWeek.MONDAY, DayOfWeek.SATURDAY, DayOfWeek.SUNDAY)
+                                .contains(form.weekStarts()),
+                        "weekStarts",
+                        "must be Monday, Saturday or Sunday.")
+                .check(
+                        form.ownYears().keySet().stream().allMatch(a -> a >= Age.YOUNGEST && a <= Age.OLDEST),
+                        "ownYears",
+                        "can name the ages %d to %d.".formatted(Age.YOUNGEST, Age.OLDEST))
+                .check(
+                        form.ownYears().values().stream().allMatch(n -> n.length() <= 30),
+                        "ownYears",
+                        "may have 30 characters each.")
+                .check(
+                        form.cautions().size() <= MOST_CAUTIONS
+                                && form.cautions().stream().allMatch(c -> c.length() <= 200),
+                        "cautions",
+                        "may be %d, of 200 characters each.".formatted(MOST_CAUTIONS))
+                .done();
+        List<String> changes = changes(school, form);
+        school.name = form.name().strip();
+        school.timeZone = form.timeZone();
+        school.yearNaming = form.yearNaming();
+        school.ownYears = json.writeValueAsString(form.ownYears());
+        school.lengthUnit = form.lengthUnit();
+        school.paceCm = form.paceCm();
+        school.paceWhose = form.paceWhose().strip();
+        school.weekStarts = form.weekStarts();
+        school.cautions = json.writeValueAsString(form.cautions().stream()
+                .map(String::strip)
+                .filter(c -> !c.isEmpty())
+                .toList());
+        school.erasedTrials = form.erasedTrials();
+        rows.flush();
+        if (!changes.isEmpty()) audit.add(Act.CHANGED, "the school", String.join(", ", changes), school.id);
+        return view();
+    }
+
+    private static List<String> changes(School was, SchoolForm now) {
+        List<String> changes = new ArrayList<>();
+        change(changes, "name", was.name, now.name().strip());
+        change(changes, "time zone", was.timeZone, now.timeZone());
+        change(changes, "naming of years", was.yearNaming, now.yearNaming());
+        change(changes, "lengths in", was.lengthUnit, now.lengthUnit());
+        change(changes, "pace", was.paceCm, now.paceCm());
+        change(changes, "week starts", was.weekStarts, now.weekStarts());
+        change(changes, "trials of erased children", was.erasedTrials, now.erasedTrials());
+        return changes;
+    }
+
+    private static void change(List<String> changes, String what, Object was, Object now) {
+        if (!was.equals(now)) changes.add("%s %s → %s".formatted(what, was, now));
+    }
+
+    /** Checks what a school must at least have. */
+    static Fields checkBasics(Fields fields, String name, String zone) {
+        return fields.check(!name.isBlank() && name.strip().length() <= 120, "name", "needs 1 to 120 characters.")
+                .check(
+                        ZoneId.getAvailableZoneIds().contains(zone),
+                        "timeZone",
+                        "“%s” is no time zone; choose one such as Europe/London.".formatted(zone));
+    }
+
+    public YearNames naming() {
+        return names(current());
+    }
+
+    private YearNames names(School school) {
+        return new YearNames(school.yearNaming, json.readValue(school.ownYears, NAMES));
     }
 
     public ZoneId zone() {
         return ZoneId.of(current().timeZone);
+    }
+
+    public DayOfWeek weekStarts() {
+        return current().weekStarts;
+    }
+
+    public List<String> cautions() {
+        return json.readValue(current().cautions, SENTENCES);
+    }
+
+    ErasedTrials erasedTrials() {
+        return current().erasedTrials;
+    }
+
+    /** Remembers that the classes went up a year. */
+    void movedUp(LocalDate on) {
+        current().movedUpOn = on;
     }
 
     /** Today, where the school is. */

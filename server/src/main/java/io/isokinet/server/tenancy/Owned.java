@@ -33,6 +33,21 @@ public abstract class Owned {
         return id;
     }
 
+    /** What the log of changes calls this row, such as "class Dunlins"; null keeps it out of the log. */
+    public @Nullable String logName() {
+        return null;
+    }
+
+    /** False for a row that comes along with another one, whose own entry says enough. */
+    public boolean logsAdding() {
+        return true;
+    }
+
+    /** True if its values may stand in the log; false for what can be erased. */
+    public boolean logsValues() {
+        return true;
+    }
+
     /** Null until it is saved. */
     public @Nullable Integer version() {
         return version;

@@ -7,7 +7,9 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "lesson")
@@ -19,6 +21,10 @@ class LessonRow extends Owned {
 
     @Column(name = "on_date")
     LocalDate onDate;
+
+    /** Null if no time was said. */
+    @Nullable
+    LocalTime starts;
 
     /** Usable minutes. */
     int minutes;
@@ -32,13 +38,24 @@ class LessonRow extends Owned {
     @SuppressWarnings("NullAway.Init")
     protected LessonRow() {}
 
-    LessonRow(UUID id, UUID unitId, int position, LocalDate onDate, int minutes, UUID spaceId) {
+    LessonRow(UUID id, UUID unitId, int position, Units.LessonForm form) {
         super(id);
         this.unitId = unitId;
         this.position = position;
-        this.onDate = onDate;
-        this.minutes = minutes;
-        this.spaceId = spaceId;
+        this.onDate = form.onDate();
+        this.starts = form.starts();
+        this.minutes = form.minutes();
+        this.spaceId = form.spaceId();
         this.state = LessonState.PLANNED;
+    }
+
+    @Override
+    public String logName() {
+        return "lesson %d of a unit".formatted(position + 1);
+    }
+
+    @Override
+    public boolean logsAdding() {
+        return false;
     }
 }

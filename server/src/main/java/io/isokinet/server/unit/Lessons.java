@@ -1,12 +1,20 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.mastery.Setting;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.unit.Segment;
+import io.isokinet.server.calendar.Calendars;
 import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,9 +22,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Lessons {
     private final Units units;
+    private final Units.LessonRows rows;
+    private final Calendars calendars;
 
-    Lessons(Units units) {
+    Lessons(Units units, Units.LessonRows rows, Calendars calendars) {
         this.units = units;
+        this.rows = rows;
+        this.calendars = calendars;
     }
 
     /** @param setting where a trial in it is seen */
@@ -35,6 +47,49 @@ public class Lessons {
             LessonState state,
             List<String> cueSets,
             List<Taught> segments) {}
+
+    /** A lesson in a list of dates. @param activities by name, in order @param clash what stands in its way; null if nothing does */
+    public record Listed(
+            UUID lesson,
+            UUID unit,
+            String title,
+            UUID classId,
+            int number,
+            int of,
+            LocalDate onDate,
+            @Nullable LocalTime starts,
+            int minutes,
+            UUID spaceId,
+            LessonState state,
+            List<String> activities,
+            @Nullable String clash) {}
+
+    /** The lessons of these classes on these days, in order. */
+    @Transactional(readOnly = true)
+    public List<Listed> between(LocalDate first, LocalDate last, Predicate<UUID> classes) {
+        SchoolYear year = calendars.year();
+        List<Listed> listed = new ArrayList<>();
+        rows.findByOnDateBetween(first, last).stream()
+                .collect(Collectors.groupingBy(l -> l.unitId))
+                .forEach((unitId, lessons) -> units.listing(unitId, classes)
+                        .ifPresent(unit -> lessons.forEach(l -> listed.add(new Listed(
+                                l.id(),
+                                unitId,
+                                unit.title(),
+                                unit.classId(),
+                                l.position + 1,
+                                unit.lessons(),
+                                l.onDate,
+                                l.starts,
+                                l.minutes,
+                                l.spaceId,
+                                l.state,
+                                unit.activities(l.id()),
+                                LessonChanges.clash(l, year))))));
+        listed.sort(Comparator.comparing(Listed::onDate)
+                .thenComparing(Listed::starts, Comparator.nullsLast(Comparator.naturalOrder())));
+        return listed;
+    }
 
     @Transactional(readOnly = true)
     public LessonPlan plan(UUID lessonId) {

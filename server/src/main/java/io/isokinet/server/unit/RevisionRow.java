@@ -74,4 +74,9 @@ class RevisionRow extends Owned {
         this.body = body;
         this.bodySchema = UnitBody.SCHEMA;
     }
+
+    @Override
+    public String logName() {
+        return "plan of a unit: " + cause;
+    }
 }

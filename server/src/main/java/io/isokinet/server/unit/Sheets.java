@@ -8,11 +8,15 @@ import io.isokinet.core.skill.Cue;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.Schools;
 import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,9 +29,11 @@ public class Sheets {
             "The school's own risk assessment and local rules come first.");
 
     private final Units units;
+    private final Schools schools;
 
-    Sheets(Units units) {
+    Sheets(Units units, Schools schools) {
         this.units = units;
+        this.schools = schools;
     }
 
     /**
@@ -44,6 +50,7 @@ public class Sheets {
             int number,
             int of,
             LocalDate onDate,
+            @Nullable LocalTime starts,
             int minutes,
             String space,
             LessonState state,
@@ -79,6 +86,7 @@ public class Sheets {
                 lesson.position + 1,
                 unit.lessons().size(),
                 lesson.onDate,
+                lesson.starts,
                 lesson.minutes,
                 spaces.getOrDefault(lesson.spaceId, ""),
                 lesson.state,
@@ -91,7 +99,14 @@ public class Sheets {
                 LayOut.of(fits.stream().map(Fit.Works::kit).toList()),
                 cues.stream().map(key -> cue(unit, key)).toList(),
                 fits.stream().flatMap(f -> f.cautions().stream()).distinct().toList(),
-                SET_UP_CHECK);
+                setUpCheck());
+    }
+
+    /** The usual cautions, and what the school adds. */
+    private List<String> setUpCheck() {
+        List<String> all = new ArrayList<>(SET_UP_CHECK);
+        all.addAll(schools.cautions());
+        return all;
     }
 
     private static CueView cue(Units.Loaded unit, String key) {

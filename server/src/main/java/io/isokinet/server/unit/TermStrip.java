@@ -1,39 +1,70 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.calendar.Days;
+import io.isokinet.core.calendar.SchoolYear;
+import io.isokinet.core.calendar.Term;
+import io.isokinet.core.calendar.Weeks;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.calendar.Calendars;
+import io.isokinet.server.calendar.Calendars.CalendarView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Schools;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
-import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Time as navigation: a line a class, a bead a lesson, over the weeks around today. */
+/** Time as navigation: a line a class, a bead a lesson, over the term. */
 @Service
 class TermStrip {
     private static final int WEEKS_BACK = 5;
-    private static final int WEEKS = 13;
+    private static final int USUAL_WEEKS = 13;
+    private static final int MOST_WEEKS = 20;
 
     private final Classes classes;
     private final Schools schools;
+    private final Calendars calendars;
+    private final Teams teams;
     private final Units units;
     private final Units.UnitRows rows;
     private final Units.LessonRows lessons;
+    private final Units.RevisionRows revisions;
 
-    TermStrip(Classes classes, Schools schools, Units units, Units.UnitRows rows, Units.LessonRows lessons) {
+    TermStrip(
+            Classes classes,
+            Schools schools,
+            Calendars calendars,
+            Teams teams,
+            Units units,
+            Units.UnitRows rows,
+            Units.LessonRows lessons,
+            Units.RevisionRows revisions) {
         this.classes = classes;
         this.schools = schools;
+        this.calendars = calendars;
+        this.teams = teams;
         this.units = units;
         this.rows = rows;
         this.lessons = lessons;
+        this.revisions = revisions;
     }
 
     /** What a bead says. */
@@ -44,44 +75,186 @@ class TermStrip {
         LOST
     }
 
-    record BeadView(UUID lesson, UUID unit, String title, LocalDate onDate, Bead bead) {}
+    /** @param clash what stands in the way of it on its date; null if nothing does */
+    record BeadView(
+            UUID lesson,
+            UUID unit,
+            String title,
+            int number,
+            LocalDate onDate,
+            @Nullable LocalTime starts,
+            int minutes,
+            String space,
+            Bead bead,
+            @Nullable String clash) {}
 
-    record ClassBeads(ClassLine schoolClass, List<BeadView> beads) {}
+    /** A lesson of the timetable, from today on, that nothing is planned for. */
+    record OpenView(LocalDate day, LocalTime starts) {}
 
-    /** @param from a Monday */
-    record TermView(LocalDate from, int weeks, LocalDate today, List<ClassBeads> classes) {}
+    /** @param step in words, if another class with the same unit is further or less far; null if none is */
+    record ClassBeads(
+            ClassLine schoolClass,
+            List<BeadView> beads,
+            List<OpenView> open,
+            @Nullable String step) {}
 
+    /** @param label "A" or "B" where the timetable has both; empty otherwise */
+    record WeekView(LocalDate from, String label) {}
+
+    /** Days without lessons. */
+    record ClosedView(String name, LocalDate first, LocalDate last) {}
+
+    /** @param from the first day of a week @param term its name; null outside terms */
+    record StripView(
+            LocalDate from,
+            @Nullable String term,
+            List<WeekView> weeks,
+            LocalDate today,
+            List<ClosedView> closed,
+            List<ClassBeads> classes) {}
+
+    /** @param around a day of the term that is wanted; null for today */
     @Transactional(readOnly = true)
-    public TermView view() {
+    public StripView view(@Nullable LocalDate around) {
         LocalDate today = schools.today();
-        LocalDate from =
-                today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)).minusWeeks(WEEKS_BACK);
-        Map<UUID, List<BeadView>> beads = new HashMap<>();
-        Map<UUID, Boolean> fits = new HashMap<>();
-        units.all().forEach(u -> fits.put(u.id(), u.fits()));
-        for (UnitRow unit : rows.findAll())
-            for (LessonRow lesson : lessons.findByUnitIdOrderByPosition(unit.id())) {
-                long week = ChronoUnit.WEEKS.between(from, lesson.onDate);
-                if (lesson.onDate.isBefore(from) || week >= WEEKS) continue;
-                beads.computeIfAbsent(unit.classId, c -> new ArrayList<>())
-                        .add(new BeadView(
-                                lesson.id(),
-                                unit.id(),
-                                unit.title,
-                                lesson.onDate,
-                                bead(lesson, fits.getOrDefault(unit.id(), true))));
-            }
-        return new TermView(
-                from,
-                WEEKS,
+        SchoolYear year = calendars.year();
+        CalendarView calendar = calendars.view();
+        Predicate<UUID> visible = teams.visible();
+        LocalDate middle = around == null ? today : around;
+        Optional<Term> term = near(year, middle);
+        LocalDate from = year.start(term.map(t -> t.days().first()).orElse(middle.minusWeeks(WEEKS_BACK)));
+        int weeks = term.map(t ->
+                        (int) ChronoUnit.WEEKS.between(from, year.start(t.days().last())) + 1)
+                .orElse(USUAL_WEEKS);
+        // A term of a whole year is shown around the day that is wanted.
+        LocalDate shownFrom = weeks > MOST_WEEKS ? year.start(middle.minusWeeks(WEEKS_BACK)) : from;
+        int shown = Math.min(weeks, MOST_WEEKS);
+        LocalDate last = shownFrom.plusWeeks(shown).minusDays(1);
+        boolean twoWeekly = calendar.slots().stream().anyMatch(s -> s.weeks() != Weeks.EVERY);
+        List<ClassLine> lines =
+                classes.all().stream().filter(c -> visible.test(c.id())).toList();
+        Map<UUID, UnitRow> unitsById =
+                rows.findAll().stream().collect(Collectors.toMap(UnitRow::id, Function.identity()));
+        Map<UUID, List<BeadView>> beads = beads(shownFrom, last, unitsById, year);
+        Map<UUID, String> steps = steps(lines, unitsById);
+        return new StripView(
+                shownFrom,
+                term.map(Term::name).orElse(null),
+                IntStream.range(0, shown)
+                        .mapToObj(w -> shownFrom.plusWeeks(w))
+                        .map(w -> new WeekView(w, twoWeekly ? week(year, w) : ""))
+                        .toList(),
                 today,
-                classes.all().stream()
+                closed(calendar, shownFrom, last),
+                lines.stream()
                         .map(c -> new ClassBeads(
                                 c,
-                                beads.getOrDefault(c.id(), List.of()).stream()
-                                        .sorted(Comparator.comparing(BeadView::onDate))
-                                        .toList()))
+                                beads.getOrDefault(c.id(), List.of()),
+                                open(c.id(), beads.getOrDefault(c.id(), List.of()), year, today, last),
+                                steps.get(c.id())))
                         .toList());
+    }
+
+    private static List<OpenView> open(
+            UUID group, List<BeadView> beads, SchoolYear year, LocalDate today, LocalDate last) {
+        if (last.isBefore(today)) return List.of();
+        Set<LocalDate> planned = beads.stream().map(BeadView::onDate).collect(Collectors.toSet());
+        return year.occurrences(group.toString(), new Days(today, last)).stream()
+                .filter(o -> o.open() && !planned.contains(o.day()))
+                .map(o -> new OpenView(o.day(), o.slot().starts()))
+                .toList();
+    }
+
+    /** The term a day is in, or the one that begins next. */
+    private static Optional<Term> near(SchoolYear year, LocalDate day) {
+        return year.term(day).or(() -> year.terms().stream()
+                .filter(t -> t.days().first().isAfter(day))
+                .findFirst());
+    }
+
+    private static String week(SchoolYear year, LocalDate start) {
+        return IntStream.range(0, 7)
+                .mapToObj(start::plusDays)
+                .map(year::week)
+                .filter(w -> w != Weeks.EVERY)
+                .map(Weeks::name)
+                .findFirst()
+                .orElse("");
+    }
+
+    private static List<ClosedView> closed(CalendarView calendar, LocalDate from, LocalDate last) {
+        List<ClosedView> closed = new ArrayList<>();
+        calendar.closures().stream()
+                .filter(c -> c.from() == null)
+                .filter(c -> !c.last().isBefore(from) && !c.first().isAfter(last))
+                .forEach(c -> closed.add(new ClosedView(
+                        c.name(),
+                        c.first().isBefore(from) ? from : c.first(),
+                        c.last().isAfter(last) ? last : c.last())));
+        return closed;
+    }
+
+    private Map<UUID, List<BeadView>> beads(
+            LocalDate from, LocalDate last, Map<UUID, UnitRow> unitsById, SchoolYear year) {
+        Set<UUID> strained = new HashSet<>(revisions.strained(unitsById.values().stream()
+                .map(u -> u.head)
+                .filter(Objects::nonNull)
+                .toList()));
+        Map<UUID, String> spaces = units.spaceNames();
+        Map<UUID, List<BeadView>> beads = new HashMap<>();
+        lessons.findByOnDateBetween(from, last).stream()
+                .sorted(Comparator.comparing((LessonRow l) -> l.onDate)
+                        .thenComparing(l -> l.starts, Comparator.nullsFirst(Comparator.naturalOrder())))
+                .forEach(l -> {
+                    UnitRow unit = unitsById.get(l.unitId);
+                    beads.computeIfAbsent(unit.classId, c -> new ArrayList<>())
+                            .add(new BeadView(
+                                    l.id(),
+                                    unit.id(),
+                                    unit.title,
+                                    l.position + 1,
+                                    l.onDate,
+                                    l.starts,
+                                    l.minutes,
+                                    spaces.getOrDefault(l.spaceId, ""),
+                                    bead(l, !strained.contains(unit.id())),
+                                    LessonChanges.clash(l, year)));
+                });
+        return beads;
+    }
+
+    /** Classes with a unit of the same name that stand at different lessons of it. */
+    private Map<UUID, String> steps(List<ClassLine> lines, Map<UUID, UnitRow> unitsById) {
+        record Stand(UUID schoolClass, String title, int taught, int coming) {}
+        Map<UUID, String> names = lines.stream().collect(Collectors.toMap(ClassLine::id, ClassLine::name));
+        Map<UUID, List<LessonRow>> byUnit = lessons.findAll().stream().collect(Collectors.groupingBy(l -> l.unitId));
+        List<Stand> stands = unitsById.values().stream()
+                .filter(u -> names.containsKey(u.classId))
+                .map(u -> new Stand(
+                        u.classId,
+                        u.title.toLowerCase(Locale.ROOT),
+                        count(byUnit.get(u.id()), LessonState.TAUGHT),
+                        count(byUnit.get(u.id()), LessonState.PLANNED)))
+                .filter(s -> s.coming > 0)
+                .toList();
+        Map<UUID, String> steps = new HashMap<>();
+        for (Stand one : stands)
+            stands.stream()
+                    .filter(o -> !o.schoolClass.equals(one.schoolClass) && o.title.equals(one.title))
+                    .filter(o -> o.taught != one.taught)
+                    .max(Comparator.comparing(o -> Math.abs(o.taught - one.taught)))
+                    .ifPresent(o -> steps.put(one.schoolClass, words(one.taught - o.taught, names.get(o.schoolClass))));
+        return steps;
+    }
+
+    private static String words(int ahead, String other) {
+        int lessons = Math.abs(ahead);
+        return "%d lesson%s %s %s"
+                .formatted(lessons, lessons == 1 ? "" : "s", ahead > 0 ? "ahead of" : "behind", other);
+    }
+
+    private static int count(@Nullable List<LessonRow> of, LessonState state) {
+        return of == null ? 0 : (int) of.stream().filter(l -> l.state == state).count();
     }
 
     private static Bead bead(LessonRow lesson, boolean fits) {

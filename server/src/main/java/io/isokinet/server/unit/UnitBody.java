@@ -9,6 +9,7 @@ import io.isokinet.core.unit.Wishes;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -66,6 +67,33 @@ record UnitBody(
         }
         now.addAll(byId.values());
         return new UnitBody(targets, order, newCues, now, plan.leftOver());
+    }
+
+    /** The same with what was planned for one lesson given to another: {@code from.get(i)} to {@code to.get(i)}; who gives and gets nothing is left empty. */
+    UnitBody deal(List<UUID> from, List<UUID> to) {
+        Map<UUID, List<SegmentBody>> contents = new HashMap<>();
+        lessons.forEach(l -> contents.put(l.lesson(), l.segments()));
+        Map<UUID, List<SegmentBody>> dealt = new LinkedHashMap<>(contents);
+        from.forEach(dealt::remove);
+        for (int i = 0; i < from.size(); i++) dealt.put(to.get(i), contents.getOrDefault(from.get(i), List.of()));
+        return new UnitBody(
+                targets,
+                order,
+                newCues,
+                dealt.entrySet().stream()
+                        .map(e -> new LessonBody(e.getKey(), e.getValue()))
+                        .toList(),
+                leftOver);
+    }
+
+    /** The same without what was planned for a lesson. */
+    UnitBody without(UUID lesson) {
+        return new UnitBody(
+                targets,
+                order,
+                newCues,
+                lessons.stream().filter(l -> !l.lesson().equals(lesson)).toList(),
+                leftOver);
     }
 
     private static SegmentBody of(Segment s) {

@@ -2,7 +2,16 @@ package io.isokinet.server.unit;
 
 import io.isokinet.core.unit.Edit;
 import io.isokinet.core.unit.Wishes;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Subject;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.calendar.Calendars;
+import io.isokinet.server.calendar.Calendars.Free;
 import io.isokinet.server.http.Fields;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.LessonChanges.ChangeForm;
+import io.isokinet.server.unit.LessonChanges.LessonChangeView;
 import io.isokinet.server.unit.Units.Alternative;
 import io.isokinet.server.unit.Units.LessonForm;
 import io.isokinet.server.unit.Units.UnitForm;
@@ -12,8 +21,10 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,6 +34,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -33,17 +45,35 @@ class UnitController {
     private final Units units;
     private final Sheets sheets;
     private final TermStrip strip;
+    private final LessonChanges changes;
+    private final Calendars calendars;
+    private final Schools schools;
+    private final Teams teams;
     private final Clock clock;
 
-    UnitController(Units units, Sheets sheets, TermStrip strip, Clock clock) {
+    UnitController(
+            Units units,
+            Sheets sheets,
+            TermStrip strip,
+            LessonChanges changes,
+            Calendars calendars,
+            Schools schools,
+            Teams teams,
+            Clock clock) {
         this.units = units;
         this.sheets = sheets;
         this.strip = strip;
+        this.changes = changes;
+        this.calendars = calendars;
+        this.schools = schools;
+        this.teams = teams;
         this.clock = clock;
     }
 
+    /** @param starts null if no time is said */
     record LessonBody(
             @NotNull(message = "is needed") LocalDate onDate,
+            @Nullable LocalTime starts,
             @NotNull(message = "is needed") Integer minutes,
             @NotNull(message = "is needed") UUID spaceId) {}
 
@@ -87,15 +117,30 @@ class UnitController {
         }
     }
 
+    record ChangeBody(
+            @NotNull(message = "is needed") LessonChanges.Kind kind,
+            @Nullable String why,
+            LessonChanges.@Nullable Rest rest,
+            @Nullable LocalDate onDate,
+            @Nullable LocalTime starts,
+            @Nullable Integer minutes,
+            @Nullable UUID spaceId,
+            @Nullable UUID with,
+            boolean anyway) {}
+
     record StateBody(@NotNull(message = "is needed") LessonState state) {}
 
     @GetMapping("/units")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
     List<UnitLine> units() {
-        return units.all();
+        Predicate<UUID> visible = teams.visible();
+        return units.all().stream().filter(u -> visible.test(u.classId())).toList();
     }
 
     @PutMapping("/units/{id}")
+    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
     ResponseEntity<UnitView> make(@PathVariable UUID id, @Valid @RequestBody UnitFormBody body) {
+        teams.require(body.classId());
         units.make(
                 id,
                 new UnitForm(
@@ -105,17 +150,21 @@ class UnitController {
                         body.order(),
                         body.newCues(),
                         body.lessons().stream()
-                                .map(l -> new LessonForm(l.onDate(), l.minutes(), l.spaceId()))
+                                .map(l -> new LessonForm(l.onDate(), l.starts(), l.minutes(), l.spaceId()))
                                 .toList()));
         return tagged(units.view(id));
     }
 
     @GetMapping("/units/{id}")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.UNIT)
     ResponseEntity<UnitView> unit(@PathVariable UUID id) {
         return tagged(units.view(id));
     }
 
     @PostMapping("/units/{id}/edits")
+    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
     ResponseEntity<UnitView> edit(
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
@@ -124,42 +173,94 @@ class UnitController {
     }
 
     @PostMapping("/units/{id}/replan")
+    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
     ResponseEntity<UnitView> replan(
             @PathVariable UUID id, @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
         return tagged(units.replan(id, ifMatch));
     }
 
     @PostMapping("/units/{id}/undo")
+    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
     ResponseEntity<UnitView> undo(
             @PathVariable UUID id, @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
-        return tagged(units.undo(id, ifMatch));
+        return tagged(changes.undoOnTop(id, ifMatch).orElseGet(() -> units.undo(id, ifMatch)));
     }
 
     @PostMapping("/units/{id}/redo")
+    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
     ResponseEntity<UnitView> redo(
             @PathVariable UUID id, @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+        changes.refuseRedo(id);
         return tagged(units.redo(id, ifMatch));
     }
 
     @GetMapping("/units/{id}/segments/{segment}/alternatives")
+    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
     List<Alternative> alternatives(@PathVariable UUID id, @PathVariable UUID segment) {
         return units.alternatives(id, segment, ALTERNATIVES);
     }
 
     @GetMapping("/lessons/{id}/sheet")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.LESSON)
     Sheets.SheetView sheet(@PathVariable UUID id) {
         return sheets.view(id);
     }
 
     @PutMapping("/lessons/{id}/state")
+    @Allowed(value = Role.TEACHER, of = Subject.LESSON)
     ResponseEntity<Void> state(@PathVariable UUID id, @Valid @RequestBody StateBody body) {
         units.state(id, body.state(), clock.instant());
         return ResponseEntity.noContent().build();
     }
 
+    /** @param around a day of the term that is wanted; today if left out */
     @GetMapping("/term")
-    TermStrip.TermView term() {
-        return strip.view();
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    TermStrip.StripView term(@RequestParam(required = false) @Nullable LocalDate around) {
+        return strip.view(around);
+    }
+
+    /** Lost, moved, swapped, shortened or indoors; the rest of the unit with it. */
+    @PostMapping("/lessons/{id}/changes")
+    @Allowed(value = Role.TEACHER, of = Subject.LESSON)
+    LessonChangeView change(@PathVariable UUID id, @Valid @RequestBody ChangeBody body) {
+        if (body.with() != null) teams.require(Subject.LESSON, body.with());
+        return changes.change(
+                id,
+                new ChangeForm(
+                        body.kind(),
+                        body.why() == null ? "" : body.why(),
+                        body.rest(),
+                        body.onDate(),
+                        body.starts(),
+                        body.minutes(),
+                        body.spaceId(),
+                        body.with(),
+                        body.anyway()));
+    }
+
+    @GetMapping("/lessons/{id}/changes")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.LESSON)
+    List<LessonChangeView> changes(@PathVariable UUID id) {
+        return changes.of(List.of(units.lesson(id).id()));
+    }
+
+    @PostMapping("/changes/{id}/undo")
+    @Allowed(value = Role.TEACHER, of = Subject.CHANGE)
+    LessonChangeView undoChange(@PathVariable UUID id) {
+        return changes.undo(id);
+    }
+
+    /** The next dates in the timetable of a class that no lesson is on. */
+    @GetMapping("/classes/{id}/dates")
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    List<Free> dates(
+            @PathVariable UUID id, @RequestParam(required = false) @Nullable LocalDate from, @RequestParam int most) {
+        return calendars.free(id, from == null ? schools.today() : from, Math.min(most, 40), units.dates(id));
     }
 
     private static ResponseEntity<UnitView> tagged(UnitView view) {

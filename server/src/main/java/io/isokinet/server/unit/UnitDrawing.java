@@ -100,6 +100,7 @@ final class UnitDrawing {
                     row.id(),
                     i,
                     row.onDate,
+                    row.starts,
                     row.minutes,
                     spaces.getOrDefault(row.spaceId, ""),
                     row.state,

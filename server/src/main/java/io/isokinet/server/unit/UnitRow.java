@@ -28,4 +28,9 @@ class UnitRow extends Owned {
         this.classId = classId;
         this.title = title;
     }
+
+    @Override
+    public String logName() {
+        return "unit " + title;
+    }
 }

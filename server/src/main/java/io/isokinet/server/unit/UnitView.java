@@ -7,6 +7,7 @@ import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.server.school.Classes.ClassLine;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -40,6 +41,7 @@ public record UnitView(
             UUID id,
             int position,
             LocalDate onDate,
+            @Nullable LocalTime starts,
             int minutes,
             String space,
             LessonState state,

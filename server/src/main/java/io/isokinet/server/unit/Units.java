@@ -39,7 +39,9 @@ import io.isokinet.server.school.Classes.ClassView;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -51,8 +53,10 @@ import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -69,10 +73,15 @@ public class Units {
 
     interface RevisionRows extends JpaRepository<RevisionRow, UUID> {
         List<RevisionRow> findByParentOrderByAtDesc(UUID parent);
+
+        @Query("select r.unitId from RevisionRow r where r.id in :heads and (r.hard > 0 or r.medium > 0)")
+        List<UUID> strained(Collection<UUID> heads);
     }
 
     interface LessonRows extends JpaRepository<LessonRow, UUID> {
         List<LessonRow> findByUnitIdOrderByPosition(UUID unitId);
+
+        List<LessonRow> findByOnDateBetween(LocalDate first, LocalDate last);
     }
 
     private final UnitRows units;
@@ -122,8 +131,8 @@ public class Units {
             @Nullable Integer newCues,
             List<LessonForm> lessons) {}
 
-    /** @param minutes usable ones */
-    public record LessonForm(LocalDate onDate, int minutes, UUID spaceId) {}
+    /** @param starts null if no time is said @param minutes usable ones */
+    public record LessonForm(LocalDate onDate, @Nullable LocalTime starts, int minutes, UUID spaceId) {}
 
     public record UnitLine(
             UUID id,
@@ -202,16 +211,10 @@ public class Units {
         UnitRow unit =
                 units.saveAndFlush(new UnitRow(id, form.classId(), form.title().strip()));
         List<LessonForm> inOrder = form.lessons().stream()
-                .sorted(Comparator.comparing(LessonForm::onDate))
+                .sorted(Comparator.comparing(LessonForm::onDate)
+                        .thenComparing(LessonForm::starts, Comparator.nullsFirst(Comparator.naturalOrder())))
                 .toList();
-        for (int i = 0; i < inOrder.size(); i++)
-            lessons.save(new LessonRow(
-                    Ids.next(),
-                    id,
-                    i,
-                    inOrder.get(i).onDate(),
-                    inOrder.get(i).minutes(),
-                    inOrder.get(i).spaceId()));
+        for (int i = 0; i < inOrder.size(); i++) lessons.save(new LessonRow(Ids.next(), id, i, inOrder.get(i)));
         lessons.flush();
         KnowHow known = knowHows.current();
         UnitBody body = new UnitBody(
@@ -276,11 +279,10 @@ public class Units {
     public UnitView redo(UUID id, @Nullable String ifMatch) {
         Loaded unit = load(id);
         sameHead(unit, ifMatch);
-        RevisionRow next = revisions.findByParentOrderByAtDesc(unit.head().id()).stream()
-                .findFirst()
+        UUID next = next(unit.head().id())
                 .orElseThrow(() -> new IllegalArgumentException(
                         "This is the newest version of the unit; there is nothing to redo."));
-        return goTo(unit, next.id());
+        return goTo(unit, next);
     }
 
     private UnitView goTo(Loaded unit, UUID revision) {
@@ -356,6 +358,11 @@ public class Units {
                 .toList();
     }
 
+    /** The revision that redo would go to; empty if there is none. */
+    Optional<UUID> next(UUID head) {
+        return revisions.findByParentOrderByAtDesc(head).stream().findFirst().map(RevisionRow::id);
+    }
+
     /** Says where a lesson stands. Once taught, the cues it introduced are taught, whatever becomes of the plan. @param at when */
     @Transactional
     public void state(UUID lessonId, LessonState state, Instant at) {
@@ -379,7 +386,38 @@ public class Units {
         return load(lesson(lessonId).unitId);
     }
 
-    private LessonRow lesson(UUID id) {
+    /** What a list of lessons says of their unit. */
+    record Listing(String title, UUID classId, int lessons, UnitBody body, KnowHow knowHow) {
+        List<String> activities(UUID lesson) {
+            return body.choices(lesson).stream()
+                    .map(c -> knowHow.activity(c.activity()).name())
+                    .toList();
+        }
+    }
+
+    /** Empty if its class is not wanted. */
+    Optional<Listing> listing(UUID id, Predicate<UUID> classes) {
+        return units.findById(id)
+                .filter(u -> classes.test(u.classId))
+                .map(u -> new Listing(
+                        u.title,
+                        u.classId,
+                        lessons.findByUnitIdOrderByPosition(id).size(),
+                        body(head(u)),
+                        knowHows.current()));
+    }
+
+    /** The dates that lessons of a class are on. */
+    @Transactional(readOnly = true)
+    public List<LocalDate> dates(UUID classId) {
+        return units.findByClassId(classId).stream()
+                .flatMap(u -> lessons.findByUnitIdOrderByPosition(u.id()).stream())
+                .filter(l -> l.state != LessonState.LOST)
+                .map(l -> l.onDate)
+                .toList();
+    }
+
+    LessonRow lesson(UUID id) {
         return lessons.findById(id).orElseThrow(() -> new NotFoundException("lesson", id));
     }
 
@@ -393,28 +431,45 @@ public class Units {
                 all.stream().filter(l -> l.state != LessonState.LOST).toList();
         List<List<Choice>> choices =
                 planned.stream().map(l -> body.choices(l.id())).toList();
-        UnitProblem problem = problem(row, body, schoolClass, planned, locks(body, planned));
+        UnitProblem problem = problem(row, body, schoolClass, planned, locks(body, planned, l -> false));
         Plan plan = Reading.of(problem, new Candidates(problem), choices);
         return new Loaded(row, head, body, schoolClass, all, planned, problem, plan);
     }
 
-    private static List<SortedMap<Integer, Choice>> locks(UnitBody body, List<LessonRow> planned) {
+    private static List<SortedMap<Integer, Choice>> locks(
+            UnitBody body, List<LessonRow> planned, Predicate<LessonRow> keptLesson) {
         List<SortedMap<Integer, Choice>> locks = new ArrayList<>();
         for (LessonRow lesson : planned) {
             List<Choice> choices = body.choices(lesson.id());
             SortedMap<Integer, Choice> kept = new TreeMap<>();
             for (int i = 0; i < choices.size(); i++)
-                if (choices.get(i).locked() || lesson.state == LessonState.TAUGHT) kept.put(i, choices.get(i));
+                if (choices.get(i).locked() || lesson.state == LessonState.TAUGHT || keptLesson.test(lesson))
+                    kept.put(i, choices.get(i));
             locks.add(kept);
         }
         return locks;
     }
 
     private void plan(UnitRow unit, @Nullable UUID parent, UnitBody body, List<LessonRow> all, String cause) {
+        plan(unit, parent, body, all, l -> false, cause);
+    }
+
+    /**
+     * Plans what is neither taught, locked nor kept, and saves it as a revision.
+     *
+     * @param kept lessons that stay as they are
+     */
+    void plan(
+            UnitRow unit,
+            @Nullable UUID parent,
+            UnitBody body,
+            List<LessonRow> all,
+            Predicate<LessonRow> kept,
+            String cause) {
         List<LessonRow> planned =
                 all.stream().filter(l -> l.state != LessonState.LOST).toList();
         ClassView schoolClass = classes.view(unit.classId);
-        UnitProblem problem = problem(unit, body, schoolClass, planned, locks(body, planned));
+        UnitProblem problem = problem(unit, body, schoolClass, planned, locks(body, planned, kept), kept);
         Outcome outcome = planner.plan(problem, () -> Ids.next().toString(), EFFORT);
         if (outcome instanceof Outcome.Impossible impossible)
             throw new FoundException(new Findings(impossible.reasons().stream()
@@ -424,18 +479,52 @@ public class Units {
         save(unit, parent, body.with(result.plan(), ids(planned)), result.evaluations(), result.score(), cause);
     }
 
+    /** Saves the body as it is, with the score that it has now. */
+    void keep(UnitRow unit, @Nullable UUID parent, UnitBody body, List<LessonRow> all, String cause) {
+        Plan plan = read(unit, body, all);
+        save(unit, parent, body.with(plan, ids(plannedOf(all))), 1, Rules.score(plan), cause);
+    }
+
+    /** The plan that a body makes with the lessons as they are now. */
+    Plan read(UnitRow unit, UnitBody body, List<LessonRow> all) {
+        List<LessonRow> planned = plannedOf(all);
+        UnitProblem problem =
+                problem(unit, body, classes.view(unit.classId), planned, locks(body, planned, l -> false));
+        return Reading.of(
+                problem,
+                new Candidates(problem),
+                planned.stream().map(l -> body.choices(l.id())).toList());
+    }
+
+    private static List<LessonRow> plannedOf(List<LessonRow> all) {
+        return all.stream().filter(l -> l.state != LessonState.LOST).toList();
+    }
+
     private UnitProblem problem(
             UnitRow unit,
             UnitBody body,
             ClassView schoolClass,
             List<LessonRow> planned,
             List<SortedMap<Integer, Choice>> locks) {
+        return problem(unit, body, schoolClass, planned, locks, l -> false);
+    }
+
+    private UnitProblem problem(
+            UnitRow unit,
+            UnitBody body,
+            ClassView schoolClass,
+            List<LessonRow> planned,
+            List<SortedMap<Integer, Choice>> locks,
+            Predicate<LessonRow> kept) {
         if (planned.isEmpty())
             throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
         Map<UUID, io.isokinet.core.place.Place> places = new HashMap<>();
         spaces.all().forEach(s -> places.put(s.id(), s.toPlace()));
         List<LessonSlot> slots = planned.stream()
-                .map(l -> new LessonSlot(l.minutes, places.get(l.spaceId), l.state == LessonState.TAUGHT))
+                .map(l -> {
+                    boolean taught = l.state == LessonState.TAUGHT;
+                    return new LessonSlot(l.minutes, places.get(l.spaceId), taught, taught || kept.test(l));
+                })
                 .toList();
         return new UnitProblem(
                 new ClassProfile(
@@ -444,7 +533,7 @@ public class Units {
                 body.toTargets(),
                 cueStates(unit, body, planned),
                 reached(unit),
-                knowHows.current(),
+                knowHows.withOwnThings(),
                 knowHows.cupboard(),
                 body.toWishes(),
                 locks);
@@ -514,7 +603,7 @@ public class Units {
         return "Adjusted " + name;
     }
 
-    private static void sameHead(Loaded unit, @Nullable String ifMatch) {
+    static void sameHead(Loaded unit, @Nullable String ifMatch) {
         if (ifMatch == null) throw new VersionMissingException("unit");
         if (!ifMatch.replace("\"", "").equals(unit.head().id().toString())) throw new EditRaceException("unit");
     }

@@ -1,5 +1,5 @@
 /** Units, their revisions, and lessons. */
-@ApplicationModule(allowedDependencies = {"account", "school", "place", "knowhow", "record", "mastery"})
+@ApplicationModule(allowedDependencies = {"account", "school", "place", "calendar", "knowhow", "record", "mastery"})
 @NullMarked
 package io.isokinet.server.unit;
 

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param sample the first rows under it
  * @param mapping column by field, as guessed or as given
  * @param classes what would come in, by class; the name is null where the rows say none
+ * @param differences what it would change, one a class; empty while there are findings
  * @param findings one for each row and field that cannot be taken; with any, nothing comes in
  */
 record Roster(
@@ -23,7 +24,8 @@ record Roster(
         Map<Field, Integer> mapping,
         List<RosterClass> classes,
         int children,
-        List<Finding> findings) {
+        List<Finding> findings,
+        List<RosterDifference> differences) {
     enum Kind {
         ONEROSTER,
         PLAIN

@@ -1,6 +1,9 @@
 package io.isokinet.server.school.roster;
 
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
 import io.isokinet.server.school.roster.Roster.Field;
+import io.isokinet.server.school.roster.Rosters.WhenGone;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.EnumMap;
@@ -31,6 +34,7 @@ class RosterController {
 
     /** @param mapping "GIVEN:0,FAMILY:1", for a plain CSV whose columns were mapped by hand */
     @PostMapping("/preview")
+    @Allowed(Role.TEACHER)
     Roster preview(
             @RequestPart("files") List<MultipartFile> files,
             @RequestParam(required = false) @Nullable String mapping,
@@ -38,12 +42,15 @@ class RosterController {
         return rosters.preview(contents(files), parse(mapping), into);
     }
 
+    /** @param gone what becomes of children that the roster does not name; needed only if there are any */
     @PostMapping
+    @Allowed(Role.TEACHER)
     Taken take(
             @RequestPart("files") List<MultipartFile> files,
             @RequestParam(required = false) @Nullable String mapping,
-            @RequestParam(required = false) @Nullable UUID into) {
-        return new Taken(rosters.take(contents(files), parse(mapping), into));
+            @RequestParam(required = false) @Nullable UUID into,
+            @RequestParam(required = false) @Nullable WhenGone gone) {
+        return new Taken(rosters.take(contents(files), parse(mapping), into, gone));
     }
 
     private static Map<String, byte[]> contents(List<MultipartFile> files) {

@@ -31,7 +31,8 @@ final class RosterFiles {
             else roster.take(name, content);
         });
         if (roster.files.isEmpty())
-            throw refused("file", "There is no CSV file in it. Choose a CSV, a OneRoster folder, or a zip of one.");
+            throw refused(
+                    "file", "There is no table in it. Choose a CSV or XLSX file, a OneRoster folder, or a zip of one.");
         return roster.files;
     }
 
@@ -69,7 +70,8 @@ final class RosterFiles {
             throw refused(
                     path, "The roster has more than %d MB; export only your classes.".formatted(MOST_BYTES >> 20));
         String name = path.substring(path.lastIndexOf('/') + 1).toLowerCase(Locale.ROOT);
-        if (name.endsWith(".csv") || name.endsWith(".txt") || name.endsWith(".tsv")) files.put(name, content);
+        if (name.endsWith(".csv") || name.endsWith(".txt") || name.endsWith(".tsv") || name.endsWith(".xlsx"))
+            files.put(name, content);
     }
 
     static FoundException refused(String where, String message) {

@@ -6,10 +6,11 @@ import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.NewChild;
-import io.isokinet.server.school.YearNaming;
+import io.isokinet.server.school.YearNames;
 import io.isokinet.server.school.roster.Roster.Field;
 import io.isokinet.server.school.roster.Roster.Kind;
 import io.isokinet.server.school.roster.Roster.RosterClass;
+import io.isokinet.server.table.Table;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -37,12 +38,12 @@ final class RosterReader {
             Field.BATTING_SIDE, new String[] {"batting side", "bats"},
             Field.KICKING_FOOT, new String[] {"kicking foot", "foot", "kicks"});
 
-    private final YearNaming naming;
+    private final YearNames naming;
     private final int usualAge;
     private final List<Finding> findings = new ArrayList<>();
 
     /** @param usualAge for rows that say no year */
-    RosterReader(YearNaming naming, int usualAge) {
+    RosterReader(YearNames naming, int usualAge) {
         this.naming = naming;
         this.usualAge = usualAge;
     }
@@ -56,10 +57,10 @@ final class RosterReader {
                     String.join(", ", files.keySet()),
                     "These are several CSV files and no OneRoster set (users.csv, classes.csv, enrollments.csv). Choose one file.");
         Map.Entry<String, byte[]> file = files.entrySet().iterator().next();
-        return plain(Csv.read(file.getKey(), file.getValue()), mapping);
+        return plain(Table.read(file.getKey(), file.getValue()), mapping);
     }
 
-    private Roster plain(Csv csv, @Nullable Map<Field, Integer> given) {
+    private Roster plain(Table csv, @Nullable Map<Field, Integer> given) {
         Map<Field, Integer> mapping = given == null ? guess(csv) : given;
         mapping.forEach((field, column) -> {
             if (column < 0 || column >= csv.columns().size())
@@ -91,14 +92,14 @@ final class RosterReader {
                 result);
     }
 
-    private static Map<Field, Integer> guess(Csv csv) {
+    private static Map<Field, Integer> guess(Table csv) {
         Map<Field, Integer> mapping = new EnumMap<>(Field.class);
         NAMES.forEach((field, names) -> csv.column(names).ifPresent(c -> mapping.put(field, c)));
         if (mapping.containsKey(Field.GIVEN)) mapping.remove(Field.FULL_NAME);
         return mapping;
     }
 
-    private void rows(Csv csv, Map<Field, Integer> mapping, Map<String, List<NewChild>> classes) {
+    private void rows(Table csv, Map<Field, Integer> mapping, Map<String, List<NewChild>> classes) {
         if (csv.rows().size() > MOST_ROWS) {
             add(
                     csv.name(),
@@ -144,12 +145,12 @@ final class RosterReader {
     }
 
     private Roster oneRoster(Map<String, byte[]> files) {
-        Csv users = Csv.read("users.csv", files.get("users.csv"));
-        Csv enrolments = Csv.read("enrollments.csv", files.get("enrollments.csv"));
+        Table users = Table.read("users.csv", files.get("users.csv"));
+        Table enrolments = Table.read("enrollments.csv", files.get("enrollments.csv"));
         byte[] classFile = files.get("classes.csv");
         if (classFile == null)
             throw RosterFiles.refused("classes.csv", "A OneRoster set needs classes.csv too; export it again.");
-        Csv classes = Csv.read("classes.csv", classFile);
+        Table classes = Table.read("classes.csv", classFile);
         Map<String, List<String>> usersById = byId(users, "givenName", "familyName");
         Map<String, List<String>> classesById = byId(classes, "title");
         int classColumn = required(enrolments, "classSourcedId");
@@ -194,7 +195,7 @@ final class RosterReader {
         return done(Kind.ONEROSTER, users.encoding(), List.of(), List.of(), Map.of(), result);
     }
 
-    private Map<String, List<String>> byId(Csv csv, String... needed) {
+    private Map<String, List<String>> byId(Table csv, String... needed) {
         int id = required(csv, "sourcedId");
         for (String column : needed) required(csv, column);
         Map<String, List<String>> rows = new HashMap<>();
@@ -203,7 +204,7 @@ final class RosterReader {
         return rows;
     }
 
-    private int required(Csv csv, String column) {
+    private int required(Table csv, String column) {
         OptionalInt at = csv.column(column);
         if (at.isEmpty())
             add(
@@ -213,11 +214,11 @@ final class RosterReader {
         return at.orElse(0);
     }
 
-    private static boolean deleted(Csv csv, List<String> row) {
+    private static boolean deleted(Table csv, List<String> row) {
         return at(csv, row, "status").equalsIgnoreCase("tobedeleted");
     }
 
-    private static String at(Csv csv, List<String> row, String column) {
+    private static String at(Table csv, List<String> row, String column) {
         OptionalInt at = csv.column(column);
         return at.isPresent() ? row.get(at.getAsInt()) : "";
     }
@@ -293,7 +294,8 @@ final class RosterReader {
                                     .formatted(child.given(), child.family())
                                     .replace("  ", " "));
         }
-        return new Roster(kind, encoding, columns, sample, mapping, classes, children, List.copyOf(findings));
+        return new Roster(
+                kind, encoding, columns, sample, mapping, classes, children, List.copyOf(findings), List.of());
     }
 
     private void add(String where, String field, String message) {

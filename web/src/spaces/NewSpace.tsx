@@ -2,6 +2,8 @@ import { useQueryClient } from '@tanstack/react-query'
 import { Form, Input, InputNumber, Modal, Select } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
+import { EnterSubmits } from '../shared/EnterSubmits'
+import { toCm, useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
 import { uuid7 } from '../shared/uuid7'
 
@@ -14,11 +16,11 @@ interface Fields {
   wallSpots: number
 }
 
-const cm = (metres: number) => Math.round(metres * 100)
-
-/** A hall, yard or field, by its measures in metres. */
+/** A hall, yard or field, by its measures in the school's unit. */
 export function NewSpace({ close }: { close: () => void }) {
   const queries = useQueryClient()
+  const { unit, sign } = useMeasures()
+  const cm = (length: number) => toCm(length, unit)
   const [form] = Form.useForm<Fields>()
   const [error, setError] = useState<unknown>(null)
   const save = async (f: Fields) => {
@@ -42,9 +44,9 @@ export function NewSpace({ close }: { close: () => void }) {
       setError(e)
     }
   }
-  const metres = (name: keyof Fields, label: string, required = true) => (
-    <Form.Item name={name} label={label} rules={[{ required, message: 'Measure it, in metres.' }]}>
-      <InputNumber min={0} max={200} step={0.1} suffix="m" />
+  const length = (name: keyof Fields, label: string, required = true) => (
+    <Form.Item name={name} label={label} rules={[{ required, message: `Measure it, in ${sign}.` }]}>
+      <InputNumber min={0} max={700} step={0.1} suffix={sign} />
     </Form.Item>
   )
   return (
@@ -59,9 +61,9 @@ export function NewSpace({ close }: { close: () => void }) {
         <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
           <Input autoFocus maxLength={60} />
         </Form.Item>
-        {metres('length', 'Length, the longer side')}
-        {metres('width', 'Width')}
-        {metres('ceiling', 'Ceiling, empty outdoors', false)}
+        {length('length', 'Length, the longer side')}
+        {length('width', 'Width')}
+        {length('ceiling', 'Ceiling, empty outdoors', false)}
         <Form.Item name="floor" label="Floor">
           <Select
             options={['WOOD', 'CARPET', 'TARMAC', 'GRASS'].map((value) => ({
@@ -74,6 +76,7 @@ export function NewSpace({ close }: { close: () => void }) {
           <InputNumber min={0} max={200} />
         </Form.Item>
         {error !== null && <ProblemNote error={error} />}
+        <EnterSubmits />
       </Form>
     </Modal>
   )

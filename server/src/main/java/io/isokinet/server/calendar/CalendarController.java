@@ -1,0 +1,152 @@
+package io.isokinet.server.calendar;
+
+import io.isokinet.core.calendar.Weeks;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.calendar.Calendars.CalendarView;
+import io.isokinet.server.calendar.Calendars.ClosureForm;
+import io.isokinet.server.calendar.Calendars.SlotForm;
+import io.isokinet.server.calendar.Calendars.TermForm;
+import io.isokinet.server.calendar.IcsReader.Read;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Each change answers with the calendar as it is now, with what does not go together in it. */
+@RestController
+@RequestMapping("/api/calendar")
+class CalendarController {
+    private final Calendars calendars;
+    private final Teams teams;
+
+    CalendarController(Calendars calendars, Teams teams) {
+        this.calendars = calendars;
+        this.teams = teams;
+    }
+
+    record TermBody(
+            @NotBlank(message = "is needed") String name,
+            @NotNull(message = "is needed") LocalDate first,
+            @NotNull(message = "is needed") LocalDate last) {}
+
+    record ClosureBody(
+            @NotBlank(message = "is needed") String name,
+            @NotNull(message = "is needed") LocalDate first,
+            @NotNull(message = "is needed") LocalDate last,
+            @Nullable LocalTime from) {}
+
+    record SlotBody(
+            @NotNull(message = "is needed") UUID classId,
+            @NotNull(message = "is needed") DayOfWeek day,
+            @NotNull(message = "is needed") Weeks weeks,
+            @NotNull(message = "is needed") LocalTime starts,
+            @NotNull(message = "is needed") Integer minutes,
+            @NotNull(message = "is needed") UUID spaceId) {}
+
+    @GetMapping
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    CalendarView calendar() {
+        Predicate<UUID> visible = teams.visible();
+        CalendarView all = calendars.view();
+        return new CalendarView(
+                all.terms(),
+                all.closures(),
+                all.slots().stream().filter(s -> visible.test(s.classId())).toList(),
+                all.bookings(),
+                all.findings());
+    }
+
+    @PutMapping("/terms/{id}")
+    @Allowed
+    CalendarView putTerm(
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @Valid @RequestBody TermBody body) {
+        calendars.putTerm(id, new TermForm(body.name(), body.first(), body.last()), ifMatch);
+        return calendars.view();
+    }
+
+    @DeleteMapping("/terms/{id}")
+    @Allowed
+    CalendarView removeTerm(@PathVariable UUID id) {
+        calendars.removeTerm(id);
+        return calendars.view();
+    }
+
+    @PutMapping("/closures/{id}")
+    @Allowed
+    CalendarView putClosure(
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @Valid @RequestBody ClosureBody body) {
+        calendars.putClosure(id, new ClosureForm(body.name(), body.first(), body.last(), body.from()), ifMatch);
+        return calendars.view();
+    }
+
+    @DeleteMapping("/closures/{id}")
+    @Allowed
+    CalendarView removeClosure(@PathVariable UUID id) {
+        calendars.removeClosure(id);
+        return calendars.view();
+    }
+
+    @PutMapping("/slots/{id}")
+    @Allowed
+    CalendarView putSlot(
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @Valid @RequestBody SlotBody body) {
+        calendars.putSlot(
+                id,
+                new SlotForm(body.classId(), body.day(), body.weeks(), body.starts(), body.minutes(), body.spaceId()),
+                ifMatch);
+        return calendars.view();
+    }
+
+    @DeleteMapping("/slots/{id}")
+    @Allowed
+    CalendarView removeSlot(@PathVariable UUID id) {
+        calendars.removeSlot(id);
+        return calendars.view();
+    }
+
+    /** @param take false to only see what would come in */
+    @PostMapping(path = "/bookings", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Allowed
+    Read bookings(@RequestPart("files") MultipartFile file, @RequestParam UUID space, @RequestParam boolean take) {
+        try {
+            return calendars.importBookings(space, String.valueOf(file.getOriginalFilename()), file.getBytes(), take);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @DeleteMapping("/bookings")
+    @Allowed
+    CalendarView removeBookings(@RequestParam UUID space, @RequestParam String source) {
+        calendars.removeBookings(space, source);
+        return calendars.view();
+    }
+}

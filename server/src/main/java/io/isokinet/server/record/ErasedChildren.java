@@ -1,0 +1,34 @@
+package io.isokinet.server.record;
+
+import io.isokinet.server.school.ChildErased;
+import io.isokinet.server.tenancy.SchoolScope;
+import java.util.List;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Drops what was seen of an erased child where the school's rule says so, in the same transaction. */
+@Component
+class ErasedChildren {
+    private static final List<String> DROP = List.of(
+            "delete from trial_void where school_id = :school and trial_id in (select id from trial where school_id = :school and child_id = :child)",
+            "delete from trial_conflict where school_id = :school and trial_id in (select id from trial where school_id = :school and child_id = :child)",
+            "delete from trial where school_id = :school and child_id = :child",
+            "delete from register_event where school_id = :school and child_id = :child");
+
+    private final JdbcClient jdbc;
+
+    ErasedChildren(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    @EventListener
+    void erased(ChildErased event) {
+        if (!event.dropTrials()) return;
+        for (String statement : DROP)
+            jdbc.sql(statement)
+                    .param("school", SchoolScope.current())
+                    .param("child", event.child())
+                    .update();
+    }
+}

@@ -1,0 +1,104 @@
+package io.isokinet.server.school;
+
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.school.FirstRun.FirstRunView;
+import io.isokinet.server.school.Schools.ErasedTrials;
+import io.isokinet.server.school.Schools.LengthUnit;
+import io.isokinet.server.school.Schools.SchoolForm;
+import io.isokinet.server.school.Schools.SchoolView;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.time.DayOfWeek;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class SchoolController {
+    private final Schools schools;
+    private final FirstRun firstRun;
+
+    SchoolController(Schools schools, FirstRun firstRun) {
+        this.schools = schools;
+        this.firstRun = firstRun;
+    }
+
+    record SchoolBody(
+            @NotBlank(message = "is needed") String name,
+            @NotBlank(message = "is needed") String timeZone,
+            @NotNull(message = "is needed") YearNaming yearNaming,
+            @NotNull(message = "is needed") Map<Integer, String> ownYears,
+            @NotNull(message = "is needed") LengthUnit lengthUnit,
+            @NotNull(message = "is needed") Integer paceCm,
+            @NotBlank(message = "is needed") String paceWhose,
+            @NotNull(message = "is needed") DayOfWeek weekStarts,
+            @NotNull(message = "is needed") List<String> cautions,
+            @NotNull(message = "is needed") ErasedTrials erasedTrials) {}
+
+    record FirstRunForm(
+            @NotBlank(message = "is needed") String code,
+            @NotBlank(message = "is needed") String school,
+            @NotBlank(message = "is needed") String timeZone,
+            @NotNull(message = "is needed") YearNaming yearNaming,
+            @NotBlank(message = "is needed") String name,
+            @NotBlank(message = "is needed") String signIn,
+            @NotBlank(message = "is needed") String password) {}
+
+    @GetMapping("/school")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    SchoolView school() {
+        return schools.view();
+    }
+
+    @PutMapping("/school")
+    @Allowed
+    SchoolView change(
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @Valid @RequestBody SchoolBody body) {
+        return schools.change(
+                new SchoolForm(
+                        body.name(),
+                        body.timeZone(),
+                        body.yearNaming(),
+                        body.ownYears(),
+                        body.lengthUnit(),
+                        body.paceCm(),
+                        body.paceWhose(),
+                        body.weekStarts(),
+                        body.cautions(),
+                        body.erasedTrials()),
+                ifMatch);
+    }
+
+    @GetMapping("/first-run")
+    @Allowed(open = true)
+    FirstRunView firstRun() {
+        return firstRun.view();
+    }
+
+    /** Makes the first school and its lead on an empty database. */
+    @PostMapping("/first-run")
+    @Allowed(open = true)
+    ResponseEntity<Void> start(@Valid @RequestBody FirstRunForm form) {
+        firstRun.start(
+                form.code(),
+                form.school(),
+                form.timeZone(),
+                form.yearNaming(),
+                form.name(),
+                form.signIn(),
+                form.password());
+        return ResponseEntity.noContent().build();
+    }
+}

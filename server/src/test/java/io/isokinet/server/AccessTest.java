@@ -1,0 +1,305 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.isokinet.server.TestSchool.Member;
+import io.isokinet.server.account.Role;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** docs/access.md, walked: every end point, every role, another school, and nobody. */
+@ExtendWith(RunningServer.class)
+class AccessTest {
+    private static final int COLUMNS = 7;
+    private static final int NOBODY = 6;
+
+    /** @param may by column of the table */
+    private record Row(String method, String path, List<Boolean> may) {
+        String name() {
+            return method + " " + path;
+        }
+    }
+
+    private static List<Row> table;
+    private static TestSchool school;
+    private static TestSchool other;
+    private static UUID given;
+    private static UUID notGiven;
+    private static Map<String, String> mine;
+    private static Map<String, String> foreign;
+    private static List<Member> members;
+
+    @BeforeAll
+    static void readTheTableAndMakeASchool() throws IOException {
+        table = Files.readAllLines(Path.of("../docs/access.md")).stream()
+                .filter(l -> l.matches("\\| (GET|PUT|POST|DELETE) .*"))
+                .map(AccessTest::row)
+                .toList();
+        school = TestSchool.make();
+        other = TestSchool.make();
+        given = school.schoolClass("Spindrift given", 7, TestSchool.names(8));
+        notGiven = school.schoolClass("Spindrift kept", 7, TestSchool.names(8));
+        mine = things(given);
+        foreign = things(notGiven);
+        members = List.of(
+                new Member(UUID.randomUUID(), school.signIn, school.as),
+                school.member(Role.TEACHER, given),
+                school.member(Role.ASSISTANT, given),
+                school.member(Role.VIEWER));
+    }
+
+    private static Row row(String line) {
+        String[] cells = line.substring(2, line.length() - 2).split(" \\| ");
+        assertThat(cells).as(line).hasSize(COLUMNS + 1);
+        String[] endPoint = cells[0].split(" ");
+        return new Row(
+                endPoint[0],
+                endPoint[1],
+                Arrays.stream(cells).skip(1).map(c -> c.equals("yes")).toList());
+    }
+
+    /** An id for each kind of thing that a path names, all of one class. */
+    private static Map<String, String> things(UUID schoolClass) {
+        UUID unit = school.unit(schoolClass, 2, 30);
+        List<UUID> children = new ArrayList<>(school.children(schoolClass).values());
+        String lesson = school.as
+                .get("/api/units/" + unit)
+                .json()
+                .get("lessons")
+                .get(0)
+                .get("id")
+                .asString();
+        String change = school.as
+                .post(
+                        "/api/lessons/" + lesson + "/changes",
+                        Map.of("kind", "SHORTENED", "minutes", 25, "why", "", "anyway", false))
+                .json()
+                .get("id")
+                .asString();
+        Map<String, String> ids = new HashMap<>();
+        ids.put("classes", schoolClass.toString());
+        ids.put("children", children.get(0).toString());
+        ids.put("childId", children.get(1).toString());
+        ids.put("units", unit.toString());
+        ids.put("lessons", lesson);
+        ids.put("hall", lesson);
+        ids.put("changes", change);
+        ids.put("people", school.member(Role.VIEWER).id().toString());
+        ids.put("spaces", school.hall().toString());
+        return ids;
+    }
+
+    private static String path(String template, Map<String, String> ids) {
+        String kind = template.split("/")[2];
+        String path = template.replace("{childId}", ids.get("childId"))
+                .replace("{item}", "cone")
+                .replace("{secret}", "not-a-secret")
+                .replace("{key}", "not-a-key")
+                .replace("{segment}", UUID.randomUUID().toString())
+                .replace("{id}", ids.getOrDefault(kind, UUID.randomUUID().toString()))
+                .replace("{lesson}", ids.get("lessons"));
+        return path
+                + switch (template) {
+                    case "/api/classes/{id}/grid", "/api/classes/{id}/grid.csv" -> "?set=underarm-roll/short";
+                    case "/api/children/{id}/trials" -> "?cue=underarm-roll/step";
+                    case "/api/classes/{id}/dates" -> "?most=3";
+                    case "/api/calendar/bookings" -> "?take=false&source=x&space=" + ids.get("spaces");
+                    case "/api/cupboard/table" -> "?take=false";
+                    default -> "";
+                };
+    }
+
+    private static Caller.Answer call(Row row, Caller caller, Map<String, String> ids) {
+        String path = path(row.path, ids);
+        boolean upload = row.method.equals("POST")
+                && (row.path.startsWith("/api/rosters")
+                        || row.path.equals("/api/calendar/bookings")
+                        || row.path.equals("/api/cupboard/table"));
+        if (upload) return caller.upload(path, Map.of("file.csv", "nothing".getBytes()), Map.of());
+        return switch (row.method) {
+            case "GET" -> caller.get(path);
+            case "DELETE" -> caller.delete(path);
+            default -> caller.send(row.method, path, "{}");
+        };
+    }
+
+    @Test
+    void everyEndPointStandsInTheTableAndNoOther() {
+        Set<String> there = new TreeSet<>();
+        RunningServer.bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+                .getHandlerMethods()
+                .forEach((info, method) -> {
+                    if (method.getBeanType().getPackageName().startsWith("io.isokinet"))
+                        info.getPatternValues().stream()
+                                .filter(p -> p.startsWith("/api/"))
+                                .forEach(p ->
+                                        info.getMethodsCondition().getMethods().forEach(m -> there.add(m + " " + p)));
+                });
+        assertThat(table.stream().map(Row::name).toList()).containsExactlyInAnyOrderElementsOf(there);
+    }
+
+    @Test
+    void everyRoleMayWhatTheTableSaysAndNothingElse() {
+        List<String> wrong = new ArrayList<>();
+        for (Row row : table) {
+            // Refusals first: what is allowed may remove the thing that is asked for.
+            for (boolean allowed : new boolean[] {false, true})
+                for (int column = 0; column < COLUMNS; column++) {
+                    if (row.may.get(column) != allowed) continue;
+                    int status = call(row, caller(column), column == 2 || column == 4 ? foreign : mine)
+                            .status();
+                    if (row.name().equals("DELETE /api/session")) signInAgain();
+                    boolean refused = status == 401 || status == 403;
+                    int expected = column == NOBODY ? 401 : 403;
+                    if (allowed ? refused : status != expected)
+                        wrong.add("%s, column %d: %d".formatted(row.name(), column + 1, status));
+                }
+            if (row.path.startsWith("/api/session") || row.path.startsWith("/api/me")) signInAgain();
+            if (row.method.equals("DELETE") || row.path.endsWith("/undo") || row.path.endsWith("/sign-out")) renew();
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    private static Caller caller(int column) {
+        return switch (column) {
+            case 0 -> members.get(0).as();
+            case 1, 2 -> members.get(1).as();
+            case 3, 4 -> members.get(2).as();
+            case 5 -> members.get(3).as();
+            default -> new Caller();
+        };
+    }
+
+    private static void signInAgain() {
+        members = members.stream()
+                .map(m -> new Member(m.id(), m.signIn(), TestSchool.signedIn(m.signIn())))
+                .toList();
+    }
+
+    /** New things in the place of those that a row has used up. */
+    private static void renew() {
+        for (Map<String, String> ids : List.of(mine, foreign)) {
+            UUID schoolClass = UUID.fromString(ids.get("classes"));
+            TestSchool as = school;
+            Caller lead = members.get(0).as();
+            lead.post("/api/classes/" + schoolClass + "/children", Map.of("names", List.of("One More", "Two More")));
+            List<String> children = new ArrayList<>();
+            lead.get("/api/classes/" + schoolClass)
+                    .json()
+                    .get("children")
+                    .forEach(c -> children.add(c.get("id").asString()));
+            ids.put("children", children.get(0));
+            ids.put("childId", children.get(1));
+            ids.put("people", as.member(Role.VIEWER).id().toString());
+        }
+    }
+
+    @Test
+    void anotherSchoolFindsNothing() {
+        List<String> open = new ArrayList<>();
+        for (Row row : table) {
+            if (!row.path.contains("{") || row.path.contains("{item}") || row.may.get(NOBODY)) continue;
+            Caller.Answer answer = call(row, other.as, mine);
+            boolean makes = row.method.equals("PUT");
+            boolean own = row.path.startsWith("/api/me/");
+            boolean closed = answer.status() == 404
+                    || makes && answer.status() == 400
+                    || own && answer.status() == 204
+                    || row.method.equals("POST") && answer.status() == 400;
+            if (!closed || answer.body().contains("Spindrift") || answer.body().contains("Child0"))
+                open.add(row.name() + ": " + answer.status() + " " + answer.body());
+        }
+        for (Row row : table) {
+            if (!row.method.equals("GET") || row.path.contains("{")) continue;
+            String body = call(row, other.as, mine).body();
+            if (body.contains("Spindrift") || body.contains(mine.get("units"))) open.add(row.name());
+        }
+        assertThat(open).isEmpty();
+        assertThat(school.as.get("/api/classes/" + given).status()).isEqualTo(200);
+    }
+
+    @Test
+    void listsShowTheClassesGivenAndNoOther() {
+        for (Member member : members.subList(1, 3))
+            for (String list : List.of("/api/classes", "/api/units", "/api/term", "/api/today", "/api/calendar"))
+                assertThat(member.as().get(list).body()).as(list).doesNotContain("Spindrift kept");
+        assertThat(members.get(1).as().get("/api/classes").body()).contains("Spindrift given");
+        assertThat(members.get(3).as().get("/api/classes").body()).contains("Spindrift kept");
+    }
+
+    /** What a request names in its body is held to the same table. */
+    @Test
+    void idsInABodyOpenNothing() {
+        Caller teacher = members.get(1).as();
+        Caller assistant = members.get(2).as();
+        String day = LocalDate.now().toString();
+        assertThat(teacher.put(
+                                "/api/units/" + UUID.randomUUID(),
+                                Map.of(
+                                        "classId",
+                                        notGiven,
+                                        "title",
+                                        "Taken",
+                                        "cueSets",
+                                        List.of("underarm-roll/short"),
+                                        "order",
+                                        "BLOCKED",
+                                        "lessons",
+                                        List.of(Map.of("onDate", day, "minutes", 30, "spaceId", mine.get("spaces")))))
+                        .status())
+                .isEqualTo(403);
+        assertThat(teacher.post("/api/today/wet", Map.of("lessons", List.of(foreign.get("lessons")), "anyway", true))
+                        .status())
+                .isEqualTo(403);
+        assertThat(teacher.post(
+                                "/api/lessons/" + mine.get("lessons") + "/changes",
+                                Map.of("kind", "SWAPPED", "with", foreign.get("lessons"), "anyway", true))
+                        .status())
+                .isEqualTo(403);
+        assertThat(teacher.post("/api/children/" + mine.get("children") + "/moves", Map.of("to", notGiven, "from", day))
+                        .status())
+                .isEqualTo(403);
+        assertThat(teacher.put(
+                                "/api/classes/" + given + "/pairs",
+                                Map.of("one", mine.get("children"), "other", foreign.get("children"), "wish", "APART"))
+                        .status())
+                .isEqualTo(403);
+        assertThat(teacher.upload(
+                                "/api/rosters",
+                                Map.of("r.csv", "given,class\nAda,Spindrift kept\n".getBytes()),
+                                Map.of("gone", "STAY"))
+                        .status())
+                .isEqualTo(403);
+        UUID child = UUID.fromString(foreign.get("children"));
+        var trial = school.trial(child, "underarm-roll/step", true);
+        var receipt = assistant.post("/api/batches", batch(List.of(trial))).json();
+        assertThat(receipt.get("kept")).isEmpty();
+        assertThat(receipt.get("refused").get(0).get("why").asString()).contains("not in the classes given to you");
+    }
+
+    private static Map<String, Object> batch(List<?> trials) {
+        return Map.of(
+                "id", UUID.randomUUID(),
+                "device", UUID.randomUUID(),
+                "clock", Instant.now().toString(),
+                "trials", trials,
+                "voids", List.of(),
+                "register", List.of(),
+                "taught", List.of());
+    }
+}

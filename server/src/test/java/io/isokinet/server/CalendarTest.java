@@ -1,0 +1,345 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Terms, closures, the timetable and other people's bookings, and what is wrong with them. */
+@ExtendWith(RunningServer.class)
+class CalendarTest {
+    private static final LocalDate MONDAY = LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+
+    private final TestSchool school = TestSchool.make();
+    private final UUID terns = school.schoolClass("Terns", 7, "Ada Moss", "Ben Sole");
+    private final UUID auks = school.schoolClass("Auks", 7, "Cleo Reed");
+    private final UUID hall = school.hall();
+
+    @BeforeEach
+    void aTermOfTenWeeks() {
+        assertThat(term("Term", MONDAY, MONDAY.plusWeeks(10).minusDays(3)).status())
+                .isEqualTo(200);
+    }
+
+    private Caller.Answer term(String name, LocalDate first, LocalDate last) {
+        return school.as.put(
+                "/api/calendar/terms/" + UUID.randomUUID(),
+                Map.of("name", name, "first", first.toString(), "last", last.toString()));
+    }
+
+    private Caller.Answer closure(String name, LocalDate first, LocalDate last) {
+        return school.as.put(
+                "/api/calendar/closures/" + UUID.randomUUID(),
+                Map.of("name", name, "first", first.toString(), "last", last.toString()));
+    }
+
+    private Caller.Answer slot(UUID group, String day, String starts, Object minutes) {
+        Map<String, Object> body =
+                new HashMap<>(Map.of("classId", group, "day", day, "weeks", "EVERY", "spaceId", hall));
+        body.put("starts", starts);
+        body.put("minutes", minutes);
+        return school.as.put("/api/calendar/slots/" + UUID.randomUUID(), body);
+    }
+
+    private Caller.Answer bookings(String ics, boolean take) {
+        return school.as.upload(
+                "/api/calendar/bookings?take=" + take + "&space=" + hall,
+                Map.of("club.ics", ics.getBytes(StandardCharsets.UTF_8)),
+                Map.of());
+    }
+
+    private static String ics(String... events) {
+        return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Test//EN\r\n" + String.join("", events)
+                + "END:VCALENDAR\r\n";
+    }
+
+    private static String event(String... lines) {
+        return "BEGIN:VEVENT\r\nUID:" + UUID.randomUUID() + "\r\nDTSTAMP:20260901T000000Z\r\nSUMMARY:Chess club\r\n"
+                + String.join("\r\n", lines) + "\r\nEND:VEVENT\r\n";
+    }
+
+    private static String basic(LocalDate day) {
+        return day.toString().replace("-", "");
+    }
+
+    private List<String> dates(UUID group, int most) {
+        return school.as
+                .get("/api/classes/" + group + "/dates?from=" + MONDAY + "&most=" + most)
+                .json()
+                .findValuesAsString("day");
+    }
+
+    @Test
+    void overlappingTermsAreRefusedByTheServiceAndByTheDatabase() {
+        Caller.Answer refused = term("Late", MONDAY.plusWeeks(9), MONDAY.plusWeeks(12));
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.findings().get(0)).startsWith("first: overlaps Term, ");
+        assertThat(term("Backwards", MONDAY.plusWeeks(20), MONDAY.plusWeeks(19))
+                        .findings()
+                        .get(0))
+                .startsWith("last: is before the first day");
+        assertThat(term("Endless", MONDAY.plusWeeks(20), MONDAY.plusWeeks(90))
+                        .findings()
+                        .get(0))
+                .startsWith("last: is more than a year");
+        assertThat(school.as.get("/api/calendar").json().get("terms")).hasSize(1);
+        assertThat(term("Next", MONDAY.plusWeeks(10), MONDAY.plusWeeks(20)).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void closuresAreCountedInLessonsAndPassedOver() {
+        slot(terns, "MONDAY", "09:00", 45);
+        slot(terns, "THURSDAY", "09:00", 45);
+        closure("Regatta", MONDAY, MONDAY.plusDays(4));
+        JsonNode calendar = school.as.get("/api/calendar").json();
+        assertThat(calendar.get("closures").get(0).get("lessons").asInt()).isEqualTo(2);
+        assertThat(dates(terns, 2))
+                .containsExactly(
+                        MONDAY.plusDays(7).toString(), MONDAY.plusDays(10).toString());
+    }
+
+    @Test
+    void aTimetableOfTwentyFiveHoursOrHalfADayIsRefusedWithTheRemedy() {
+        assertThat(slot(terns, "MONDAY", "25:00", 45).findings())
+                .containsExactly("starts: must be a time of the day, 00:00 to 23:59, such as 09:15.");
+        assertThat(slot(terns, "MONDAY", "09:00", 1500).findings())
+                .containsExactly("minutes: must be 10 to 120; give two lessons if it is longer.");
+        assertThat(slot(terns, "MONDAY", "02:30", 45).findings().get(0))
+                .startsWith("starts: must lie between 05:00 and 22:00");
+        assertThat(slot(terns, "MONDAY", "21:30", 45).status()).isEqualTo(400);
+        assertThat(slot(terns, "MOONDAY", "09:00", 45).status()).isEqualTo(400);
+        assertThat(closure("Never", MONDAY, LocalDate.MAX.withYear(9999)).status())
+                .isEqualTo(200);
+        assertThat(school.as
+                        .put(
+                                "/api/calendar/closures/" + UUID.randomUUID(),
+                                Map.of("name", "x", "first", "2026-02-30", "last", "2026-03-01"))
+                        .findings())
+                .containsExactly("first: must be a day of the calendar, such as 2027-01-31.");
+        assertThat(school.as.get("/api/calendar").json().get("slots")).isEmpty();
+    }
+
+    @Test
+    void aClassCannotBeInTwoLessonsAtOnceAndASharedHallIsAskedAbout() {
+        slot(terns, "MONDAY", "09:00", 45);
+        assertThat(slot(terns, "MONDAY", "09:30", 45).findings().get(0))
+                .startsWith("starts: Terns has a lesson from 09:00 to 09:45 then.");
+        JsonNode calendar = slot(auks, "MONDAY", "09:30", 45).json();
+        assertThat(calendar.get("slots")).hasSize(2);
+        assertThat(calendar.get("findings").get(0).get("rule").asString()).isEqualTo("place-shared");
+    }
+
+    /** Walking is the place's, changing and shoes are the class's: 45 - 2 x 2 - 6 - 1 = 34. */
+    @Test
+    void usableMinutesComeFromThePlaceAndTheClass() {
+        UUID near = UUID.randomUUID();
+        Map<String, Object> space = new HashMap<>(Map.of(
+                "name",
+                "Near hall",
+                "lengthCm",
+                1700,
+                "widthCm",
+                950,
+                "ceilingCm",
+                480,
+                "floor",
+                "WOOD",
+                "wallSpots",
+                9));
+        space.put("walkingMinutes", 2);
+        school.as.put("/api/spaces/" + near, space);
+        UUID group = UUID.randomUUID();
+        school.as.put(
+                "/api/classes/" + group,
+                Map.of("name", "Curlews", "yearAge", 7, "changingMinutes", 6, "shoesMinutes", 1));
+        JsonNode slot = school.as
+                .put(
+                        "/api/calendar/slots/" + UUID.randomUUID(),
+                        Map.of(
+                                "classId",
+                                group,
+                                "day",
+                                "MONDAY",
+                                "weeks",
+                                "EVERY",
+                                "spaceId",
+                                near,
+                                "starts",
+                                "09:00:00",
+                                "minutes",
+                                45))
+                .json()
+                .get("slots")
+                .get(0);
+        assertThat(slot.get("usable").asInt()).isEqualTo(34);
+        assertThat(slot.get("reason").asString()).endsWith("34 to teach in.");
+    }
+
+    @Test
+    void everyOtherWeekFollowsTheTermsWeeks() {
+        Map<String, Object> body = new HashMap<>(Map.of(
+                "classId", terns, "day", "TUESDAY", "weeks", "B", "spaceId", hall, "starts", "09:00", "minutes", 45));
+        school.as.put("/api/calendar/slots/" + UUID.randomUUID(), body);
+        assertThat(dates(terns, 2))
+                .containsExactly(
+                        MONDAY.plusDays(8).toString(), MONDAY.plusDays(22).toString());
+    }
+
+    @Test
+    void bookingsOfOthersTakeTheHall() {
+        slot(terns, "MONDAY", "09:00", 45);
+        String weekly = ics(event(
+                "DTSTART:%sT093000".formatted(basic(MONDAY)),
+                "DTEND:%sT103000".formatted(basic(MONDAY)),
+                "RRULE:FREQ=WEEKLY;COUNT=3"));
+        assertThat(bookings(weekly, false).json().get("events")).hasSize(3);
+        assertThat(dates(terns, 1)).containsExactly(MONDAY.toString());
+        bookings(weekly, true);
+        assertThat(dates(terns, 1)).containsExactly(MONDAY.plusWeeks(3).toString());
+        // The same file again replaces what it brought.
+        bookings(
+                ics(event("DTSTART:%sT093000".formatted(basic(MONDAY)), "DTEND:%sT103000".formatted(basic(MONDAY)))),
+                true);
+        assertThat(dates(terns, 1)).containsExactly(MONDAY.plusWeeks(1).toString());
+        school.as.delete("/api/calendar/bookings?source=club.ics&space=" + hall);
+        assertThat(dates(terns, 1)).containsExactly(MONDAY.toString());
+    }
+
+    @Test
+    void anEndlessRecurrenceIsReadToTheEndOfTheTermsOnly() {
+        String endless = ics(event(
+                "DTSTART:20200106T090000",
+                "DTEND:20200106T100000",
+                "RRULE:FREQ=DAILY",
+                "EXDATE:%sT090000".formatted(basic(MONDAY))));
+        JsonNode read = bookings(endless, false).json();
+        assertThat(read.get("findings")).isEmpty();
+        int days = read.get("events").size();
+        // From today on to the last day of the term, without the excepted Monday.
+        long expected = java.time.temporal.ChronoUnit.DAYS.between(
+                LocalDate.now(), MONDAY.plusWeeks(10).minusDays(3));
+        assertThat((long) days).isBetween(expected - 1, expected + 1);
+    }
+
+    @Test
+    void whatCannotBeUsedInACalendarFileIsNamedAndNothingComesIn() {
+        assertThat(bookings("no calendar at all", true).findings().get(0)).contains("This is no calendar file");
+        assertThat(bookings(ics(event("DTSTART:20200106T090000", "DTEND:20200106T090001", "RRULE:FREQ=SECONDLY")), true)
+                        .findings()
+                        .get(0))
+                .contains("repeats several times a day");
+        assertThat(bookings(
+                                ics(event(
+                                        "DTSTART;TZID=Atlantis/Harbour:%sT090000".formatted(basic(MONDAY)),
+                                        "DTEND;TZID=Atlantis/Harbour:%sT100000".formatted(basic(MONDAY)))),
+                                true)
+                        .findings()
+                        .get(0))
+                .contains("“Chess club”")
+                .contains("Set it to a usual zone");
+        assertThat(bookings(ics(event("SUMMARY2:x")), true).findings().get(0)).contains("no beginning");
+        assertThat(bookings("BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:2026", true)
+                        .status())
+                .isEqualTo(400);
+        assertThat(school.as.get("/api/calendar").json().get("bookings")).isEmpty();
+    }
+
+    /** Ten megabytes of events are refused by their number before they are read; more than ten by the limit of all uploads. */
+    @Test
+    void aFileOfTenMegabytesIsRefusedByItsNumberOfEvents() {
+        String one = event("DTSTART:20260106T090000", "DTEND:20260106T100000", "DESCRIPTION:" + "x".repeat(900));
+        String many = ics(one.repeat(9_900_000 / one.length()));
+        assertThat(bookings(many, true).findings().get(0)).contains("3000 is the most");
+        assertThat(bookings(many + many, true).status()).isEqualTo(413);
+    }
+
+    /** New York is five hours behind London, but for the weeks between the two changes of clocks; 14:00Z is 15:00 in a London summer. */
+    @Test
+    void timesOfOtherZonesAndInstantsAreTurnedIntoTheSchoolsOwn() {
+        String day = basic(MONDAY);
+        JsonNode events = bookings(
+                        ics(
+                                event(
+                                        "DTSTART;TZID=America/New_York:%sT040000".formatted(day),
+                                        "DTEND;TZID=America/New_York:%sT050000".formatted(day)),
+                                event("DTSTART:%sT140000Z".formatted(day), "DTEND:%sT150000Z".formatted(day)),
+                                event(
+                                        "DTSTART;VALUE=DATE:%s".formatted(day),
+                                        "DTEND;VALUE=DATE:%s".formatted(basic(MONDAY.plusDays(1))))),
+                        false)
+                .json()
+                .get("events");
+        java.time.ZoneId london = java.time.ZoneId.of("Europe/London");
+        assertThat(events.findValuesAsString("starts"))
+                .containsExactly(
+                        MONDAY.atStartOfDay(london).toInstant().toString(),
+                        MONDAY.atTime(4, 0)
+                                .atZone(java.time.ZoneId.of("America/New_York"))
+                                .toInstant()
+                                .toString(),
+                        MONDAY + "T14:00:00Z");
+    }
+
+    @Test
+    void aHallOfNoWidthAndAFeatureOutsideTheFloorAreRefused() {
+        Map<String, Object> flat = Map.of("name", "Flat", "lengthCm", 1000, "widthCm", 0, "floor", "WOOD");
+        assertThat(school.as
+                        .put("/api/spaces/" + UUID.randomUUID(), flat)
+                        .findings()
+                        .get(0))
+                .startsWith("widthCm: must be at least 200");
+        Map<String, Object> out =
+                new HashMap<>(Map.of("name", "Out", "lengthCm", 1000, "widthCm", 800, "floor", "WOOD"));
+        out.put("features", List.of(Map.of("kind", "DOOR", "xCm", 900, "yCm", 0, "dxCm", 200, "dyCm", 0)));
+        assertThat(school.as.put("/api/spaces/" + UUID.randomUUID(), out).findings())
+                .containsExactly("features[0]: reaches outside the floor; keep it inside.");
+    }
+
+    /** A child needs two paces, 1.5 m, of a usable wall: 12 m and 7.5 m make 8 and 5. */
+    @Test
+    void placesAtAWallAreCountedAlongTheUsableWalls() {
+        Map<String, Object> space =
+                new HashMap<>(Map.of("name", "Walled", "lengthCm", 1700, "widthCm", 950, "floor", "WOOD"));
+        space.put("ceilingCm", 480);
+        space.put(
+                "features",
+                List.of(
+                        Map.of("kind", "WALL", "xCm", 100, "yCm", 0, "dxCm", 1200, "dyCm", 0),
+                        Map.of("kind", "WALL", "xCm", 1700, "yCm", 100, "dxCm", 0, "dyCm", 750),
+                        Map.of(
+                                "kind", "LINE", "colour", "RED", "label", "key", "xCm", 0, "yCm", 0, "dxCm", 9, "dyCm",
+                                9)));
+        JsonNode made = school.as.put("/api/spaces/" + UUID.randomUUID(), space).json();
+        assertThat(made.get("wallSpots").asInt()).isEqualTo(13);
+        assertThat(made.get("features").get(2).get("colour").asString()).isEqualTo("RED");
+    }
+
+    @Test
+    void aWetWeatherPlaceHasACeilingAndASpaceInUseIsNotRemoved() {
+        UUID yard = UUID.randomUUID();
+        Map<String, Object> body =
+                new HashMap<>(Map.of("name", "Yard", "lengthCm", 2000, "widthCm", 1500, "floor", "TARMAC"));
+        school.as.put("/api/spaces/" + yard, body);
+        UUID field = UUID.randomUUID();
+        body.put("name", "Field");
+        body.put("wetSpaceId", yard);
+        assertThat(school.as.put("/api/spaces/" + field, body).findings())
+                .containsExactly("wetSpaceId: is outdoors too; choose one with a ceiling.");
+        body.put("wetSpaceId", hall);
+        assertThat(school.as.put("/api/spaces/" + field, body).status()).isEqualTo(200);
+        slot(terns, "MONDAY", "09:00", 45);
+        assertThat(school.as.delete("/api/spaces/" + hall).detail()).contains("is in the timetable");
+        assertThat(school.as.delete("/api/spaces/" + yard).status()).isEqualTo(204);
+    }
+}

@@ -1,0 +1,153 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.isokinet.server.RunningServer.TestDatabase;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** Backups that are checked by restoring them, and dumps of every earlier schema that still open. */
+@ExtendWith(RunningServer.class)
+class KeepingTest {
+    private static final Path DUMPS = Path.of("src/test/resources/dumps");
+
+    @TempDir
+    Path folder;
+
+    private record Ran(int status, String output) {}
+
+    /** bin/db, as a person runs it. */
+    private static Ran db(String... arguments) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of("../bin/db"));
+        command.addAll(List.of(arguments));
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String output = new String(process.getInputStream().readAllBytes());
+        assertThat(process.waitFor(2, TimeUnit.MINUTES)).isTrue();
+        return new Ran(process.exitValue(), output);
+    }
+
+    private static String database() {
+        String url = RunningServer.databaseUrl();
+        return url.substring(url.lastIndexOf('/') + 1);
+    }
+
+    @Test
+    void aBackupIsVerifiedByRestoringItElsewhere() throws Exception {
+        TestSchool school = TestSchool.make();
+        school.record(List.of(school.trial(
+                school.children(school.schoolClass("Terns", 7, "Ada Moss")).get("Ada"), "underarm-roll/step", true)));
+        String file = folder.resolve("kept.dump").toString();
+        Ran backup = db("--name", "test", "--database", database(), "backup", file);
+        assertThat(backup.status).as(backup.output).isZero();
+        long trials = RunningServer.bean(JdbcClient.class)
+                .sql("select count(*) from trial")
+                .query(Long.class)
+                .single();
+        assertThat(Files.readAllLines(Path.of(file + ".sums")))
+                .anyMatch(l -> l.startsWith("trial " + trials + " "))
+                .noneMatch(l -> l.startsWith("spring_session"));
+        // What is written afterwards is not in it, and does not disturb the check.
+        school.schoolClass("Auks", 8, "Ben Sole");
+        Ran verified = db("verify", file);
+        assertThat(verified.status).as(verified.output).isZero();
+        assertThat(verified.output).contains("all as they were saved");
+    }
+
+    @Test
+    void aBackupThatIsNotWholeIsFoundOut() throws Exception {
+        String file = folder.resolve("kept.dump").toString();
+        db("--name", "test", "--database", database(), "backup", file);
+        Path sums = Path.of(file + ".sums");
+        Files.writeString(sums, Files.readString(sums).replaceFirst("school \\d+", "school 4711"));
+        Ran differs = db("verify", file);
+        assertThat(differs.status).isNotZero();
+        assertThat(differs.output).contains("school 4711").contains("differs from what was saved");
+        Path cut = folder.resolve("cut.dump");
+        byte[] whole = Files.readAllBytes(Path.of(file));
+        Files.write(cut, java.util.Arrays.copyOf(whole, whole.length / 2));
+        Files.copy(sums, Path.of(cut + ".sums"));
+        Ran broken = db("verify", cut.toString());
+        assertThat(broken.status).isNotZero();
+        assertThat(broken.output).contains("it is damaged or cut off");
+        assertThat(db("verify", folder.resolve("none").toString()).output).contains("there is no file");
+    }
+
+    static Stream<Path> dumps() throws IOException {
+        return Files.list(DUMPS).filter(f -> f.toString().endsWith(".sql")).sorted();
+    }
+
+    /** One dump for each schema that was ever released, of the demo school as it was then; the application opens it and all of it is there. */
+    @ParameterizedTest
+    @MethodSource("dumps")
+    void aDatabaseOfAnEarlierSchemaOpens(Path dump) throws Exception {
+        TestDatabase old = TestDatabase.create();
+        try {
+            try (Connection connection = old.connect();
+                    Statement statement = connection.createStatement()) {
+                statement.execute(Files.readString(dump));
+            }
+            long trials = count(old, "trial");
+            assertThat(trials).isGreaterThan(100);
+            try (ConfigurableApplicationContext application = RunningServer.run(old.url(), List.of())) {
+                Caller caller = new Caller(RunningServer.address(application));
+                caller.post("/api/session", Map.of("signIn", "demo", "password", "saltfern-harbour"));
+                assertThat(caller.get("/api/classes").json()).hasSize(3);
+                assertThat(caller.get("/api/units").json()).hasSize(3);
+                String unit = caller.get("/api/units").json().get(0).get("id").asString();
+                assertThat(caller.get("/api/units/" + unit).status()).isEqualTo(200);
+                assertThat(caller.get("/api/term").status()).isEqualTo(200);
+                assertThat(caller.get("/api/today").status()).isEqualTo(200);
+                assertThat(caller.get("/api/school").json().get("lengthUnit").asString())
+                        .isEqualTo("METRES");
+                assertThat(count(old, "trial")).isEqualTo(trials);
+                // And it is worked on as if it had never been another.
+                assertThat(caller.post(
+                                        "/api/units/" + unit + "/replan",
+                                        "{}",
+                                        "If-Match",
+                                        caller.get("/api/units/" + unit).header("ETag"))
+                                .status())
+                        .isEqualTo(200);
+            }
+        } finally {
+            old.drop();
+        }
+    }
+
+    private static long count(TestDatabase database, String table) throws Exception {
+        try (Connection connection = database.connect();
+                Statement statement = connection.createStatement();
+                var result = statement.executeQuery("select count(*) from public." + table)) {
+            result.next();
+            return result.getLong(1);
+        }
+    }
+
+    /** Whoever adds a migration keeps a dump of the schema before it. */
+    @Test
+    void thereIsADumpOfEveryReleasedSchema() throws IOException {
+        // Version 1 and 2 came together.
+        List<String> kept = dumps().map(d -> d.getFileName().toString()).toList();
+        long newest = Files.list(Path.of("src/main/resources/db/migration"))
+                .map(f -> f.getFileName().toString())
+                .mapToLong(n -> Long.parseLong(n.substring(1, n.indexOf("__"))))
+                .max()
+                .orElseThrow();
+        for (long version = 2; version < newest; version++) assertThat(kept).contains(version + ".sql");
+    }
+}

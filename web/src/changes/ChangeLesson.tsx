@@ -1,0 +1,181 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Input, InputNumber, Modal, Radio, Select } from 'antd'
+import { useState } from 'react'
+import { api, take } from '../api/client'
+import { DateInput } from '../shared/DateInput'
+import { dayWords, timeWords } from '../shared/dates'
+import { EnterSubmits } from '../shared/EnterSubmits'
+import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+import styles from './ChangeLesson.module.css'
+import { type ChangeBody, changeLesson } from './changed'
+
+type Kind = ChangeBody['kind']
+
+export interface LessonToChange {
+  lesson: string
+  className: string
+  number: number
+  onDate: string
+  minutes: number
+}
+
+interface ChangeLessonProps {
+  of: LessonToChange
+  /** what is chosen at first @default 'LOST' */
+  kind?: Kind
+  close: () => void
+}
+
+const kinds: { value: Kind; label: string }[] = [
+  { value: 'LOST', label: 'Lost' },
+  { value: 'MOVED', label: 'Moved' },
+  { value: 'SWAPPED', label: 'Swapped' },
+  { value: 'SHORTENED', label: 'Shorter' },
+  { value: 'INDOORS', label: 'Indoors' },
+]
+
+/** What happened to a lesson, and what becomes of the rest of its unit. */
+export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonProps) {
+  const queries = useQueryClient()
+  const [kind, setKind] = useState<Kind>(first)
+  const [why, setWhy] = useState('')
+  const [rest, setRest] = useState<'ALONG' | 'SQUEEZE'>('ALONG')
+  const [onDate, setOnDate] = useState(of.onDate)
+  const [starts, setStarts] = useState('')
+  const [minutes, setMinutes] = useState<number | null>(Math.max(10, of.minutes - 10))
+  const [space, setSpace] = useState<string>()
+  const [other, setOther] = useState<string>()
+  const { error, busy, attempt } = useAttempt()
+  const term = useQuery({ queryKey: ['term'], queryFn: () => take(api.GET('/api/term')) })
+  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const others = (term.data?.classes ?? []).flatMap((c) =>
+    c.beads
+      .filter((b) => b.lesson !== of.lesson && (b.bead === 'FITS' || b.bead === 'STRAINED'))
+      .map((b) => ({
+        value: b.lesson,
+        label: `${c.schoolClass.name}, ${dayWords(b.onDate)}${b.starts ? ` ${timeWords(b.starts)}` : ''}`,
+      })),
+  )
+  const save = async () => {
+    const body: Omit<ChangeBody, 'anyway'> = {
+      kind,
+      why,
+      rest: kind === 'LOST' ? rest : undefined,
+      onDate: kind === 'MOVED' ? onDate : undefined,
+      starts: kind === 'MOVED' && starts ? `${starts}:00` : undefined,
+      minutes: kind === 'SHORTENED' ? (minutes ?? undefined) : undefined,
+      spaceId: kind === 'INDOORS' || kind === 'MOVED' ? space : undefined,
+      with: kind === 'SWAPPED' ? other : undefined,
+    }
+    const done = await attempt(() => changeLesson(queries, of.lesson, body))
+    if (done) close()
+  }
+  const place = (label: string, only: (ceiling?: number) => boolean) => (
+    <label>
+      {label}
+      <Select
+        aria-label={label}
+        allowClear
+        value={space}
+        onChange={setSpace}
+        placeholder="as the timetable or the wet-weather place says"
+        options={spaces.data?.filter((s) => only(s.ceilingCm)).map((s) => ({ value: s.id, label: s.name }))}
+      />
+    </label>
+  )
+  return (
+    <Modal
+      open
+      title={`${of.className}, lesson ${of.number} on ${dayWords(of.onDate)}`}
+      onCancel={close}
+      onOk={save}
+      okText="Change it"
+      confirmLoading={busy}
+    >
+      <form
+        className={styles.form}
+        onSubmit={(e) => {
+          e.preventDefault()
+          save()
+        }}
+      >
+        <Radio.Group
+          aria-label="What happened"
+          optionType="button"
+          value={kind}
+          onChange={(e) => setKind(e.target.value)}
+          options={kinds}
+        />
+        {kind === 'LOST' && (
+          <Radio.Group
+            aria-label="The rest of the unit"
+            value={rest}
+            onChange={(e) => setRest(e.target.value)}
+            className={styles.choices}
+            options={[
+              { value: 'ALONG', label: 'later lessons move along; the unit ends one lesson later' },
+              { value: 'SQUEEZE', label: 'squeeze the rest into the lessons that are left' },
+            ]}
+          />
+        )}
+        {kind === 'MOVED' && (
+          <>
+            <label htmlFor="change-date">
+              To the day
+              <DateInput id="change-date" value={onDate} onChange={setOnDate} />
+            </label>
+            <label htmlFor="change-time">
+              At, if not as in the timetable
+              <Input
+                id="change-time"
+                type="time"
+                value={starts}
+                onChange={(e) => setStarts(e.target.value)}
+              />
+            </label>
+            {place('In', () => true)}
+          </>
+        )}
+        {kind === 'SWAPPED' && (
+          <label>
+            With
+            <Select
+              aria-label="Swapped with"
+              showSearch={{ optionFilterProp: 'label' }}
+              value={other}
+              onChange={setOther}
+              placeholder="Which lesson?"
+              options={others}
+            />
+          </label>
+        )}
+        {kind === 'SHORTENED' && (
+          <label htmlFor="change-minutes">
+            Minutes left to teach in
+            <InputNumber
+              id="change-minutes"
+              min={10}
+              max={of.minutes - 1}
+              value={minutes}
+              onChange={setMinutes}
+            />
+          </label>
+        )}
+        {kind === 'INDOORS' && place('Into', (ceiling) => ceiling !== undefined)}
+        <label htmlFor="change-why">
+          Why, in a few words
+          <Input
+            id="change-why"
+            maxLength={120}
+            value={why}
+            onChange={(e) => setWhy(e.target.value)}
+            placeholder="trip, drill, hall taken …"
+          />
+        </label>
+        {error !== null && <ProblemNote error={error} />}
+        <EnterSubmits />
+      </form>
+    </Modal>
+  )
+}

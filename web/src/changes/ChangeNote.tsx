@@ -1,0 +1,39 @@
+import { Button } from 'antd'
+import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+import styles from './ChangeNote.module.css'
+import { putAway, useLatestChange, useUndoChange } from './changed'
+
+/** What the last change of a lesson did, in words, with an undo. */
+export function ChangeNote() {
+  const latest = useLatestChange()
+  const undo = useUndoChange()
+  const { error, setError, busy, attempt } = useAttempt()
+  if (!latest) return null
+  const close = () => {
+    setError(null)
+    putAway()
+  }
+  return (
+    <section className={styles.note} role="status" aria-label="What changed">
+      <div>
+        {latest.undone ? (
+          <p>Taken back: everything is as it was.</p>
+        ) : (
+          latest.change.words.map((w) => <p key={w}>{w}</p>)
+        )}
+        {error !== null && <ProblemNote error={error} />}
+      </div>
+      <div className={styles.actions}>
+        {!latest.undone && (
+          <Button size="small" loading={busy} onClick={() => attempt(() => undo(latest.change))}>
+            Undo
+          </Button>
+        )}
+        <Button size="small" type="text" onClick={close}>
+          Put away
+        </Button>
+      </div>
+    </section>
+  )
+}

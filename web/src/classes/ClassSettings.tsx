@@ -1,0 +1,60 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { Form, Input, InputNumber, Modal, Select } from 'antd'
+import { api, ifMatch, type Schemas, take } from '../api/client'
+import { EnterSubmits } from '../shared/EnterSubmits'
+import { useMeasures } from '../shared/measures'
+import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+
+interface Fields {
+  name: string
+  yearAge: number
+  changingMinutes: number
+  shoesMinutes: number
+}
+
+/** A class's name, year, and the minutes its lessons lose. */
+export function ClassSettings({ group, close }: { group: Schemas['ClassView']; close: () => void }) {
+  const queries = useQueryClient()
+  const { school } = useMeasures()
+  const [form] = Form.useForm<Fields>()
+  const { error, busy, attempt } = useAttempt()
+  const save = async (body: Fields) => {
+    const done = await attempt(() =>
+      take(
+        api.PUT('/api/classes/{id}', {
+          params: { path: { id: group.id }, header: ifMatch(group.version) },
+          body,
+        }),
+      ),
+    )
+    for (const key of ['class', 'classes', 'term', 'calendar', 'dates'])
+      queries.invalidateQueries({ queryKey: [key] })
+    if (done) close()
+  }
+  return (
+    <Modal open title={group.name} onCancel={close} onOk={form.submit} okText="Save" confirmLoading={busy}>
+      <Form form={form} layout="vertical" requiredMark={false} onFinish={save} initialValues={group}>
+        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
+          <Input maxLength={60} />
+        </Form.Item>
+        <Form.Item name="yearAge" label="Year">
+          <Select
+            options={school?.years.map((y) => ({
+              value: y.age,
+              label: `${y.label} (age ${y.age} to ${y.age + 1})`,
+            }))}
+          />
+        </Form.Item>
+        <Form.Item name="changingMinutes" label="Minutes for changing, both ends together">
+          <InputNumber min={0} max={40} />
+        </Form.Item>
+        <Form.Item name="shoesMinutes" label="Minutes for shoes, both ends together">
+          <InputNumber min={0} max={20} />
+        </Form.Item>
+        {error !== null && <ProblemNote error={error} />}
+        <EnterSubmits />
+      </Form>
+    </Modal>
+  )
+}

@@ -1,0 +1,92 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Button, Select } from 'antd'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { api, ifMatch, type Schemas, take } from '../api/client'
+import { ProblemNote } from '../shared/ProblemNote'
+import styles from './StockTake.module.css'
+
+type Line = Schemas['CupboardLine']
+
+/** Counting in front of the cupboard, a phone in one hand: large buttons, each press saved. */
+export default function StockTake() {
+  const queries = useQueryClient()
+  const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) })
+  const [storage, setStorage] = useState('')
+  const [error, setError] = useState<unknown>(null)
+  const lines = cupboard.data ?? []
+  const places = [...new Set(lines.map((l) => l.storage).filter(Boolean))]
+  const shown = lines.filter((l) => (storage ? l.storage === storage : l.count > 0 || l.broken > 0))
+  const set = async (line: Line, count: number, broken: number) => {
+    if (count < 0 || broken < 0) return
+    setError(null)
+    queries.setQueryData<Line[]>(['cupboard'], (all) =>
+      all?.map((l) => (l.key === line.key ? { ...l, count, broken } : l)),
+    )
+    try {
+      const now = await take(
+        api.PUT('/api/cupboard/{item}', {
+          params: {
+            path: { item: line.key },
+            header: line.version === undefined ? {} : ifMatch(line.version),
+          },
+          body: { count, broken },
+        }),
+      )
+      queries.setQueryData<Line[]>(['cupboard'], (all) => all?.map((l) => (l.key === now.key ? now : l)))
+    } catch (e) {
+      setError(e)
+      queries.invalidateQueries({ queryKey: ['cupboard'] })
+    }
+  }
+  return (
+    <div className={styles.page}>
+      <header className={styles.head}>
+        <h1>Stock-take</h1>
+        <Select
+          aria-label="Kept in"
+          value={storage}
+          onChange={setStorage}
+          options={[
+            { value: '', label: 'all that we have' },
+            ...places.map((value) => ({ value, label: value })),
+          ]}
+          style={{ minWidth: 170 }}
+        />
+        <Link to="/cupboard">Done</Link>
+      </header>
+      {error !== null && <ProblemNote error={error} />}
+      {shown.map((l) => (
+        <section key={l.key} className={styles.line} aria-label={l.name}>
+          <b>{l.name}</b>
+          <div className={styles.count}>
+            <Button
+              size="large"
+              aria-label={`One ${l.name} less`}
+              onClick={() => set(l, l.count - 1, l.broken)}
+            >
+              −
+            </Button>
+            <output>{l.count}</output>
+            <Button
+              size="large"
+              aria-label={`One ${l.name} more`}
+              onClick={() => set(l, l.count + 1, l.broken)}
+            >
+              +
+            </Button>
+          </div>
+          <Button
+            size="large"
+            disabled={l.count === 0}
+            onClick={() => set(l, l.count - 1, l.broken + 1)}
+            aria-label={`One ${l.name} is broken`}
+          >
+            broken: {l.broken}
+          </Button>
+        </section>
+      ))}
+      {shown.length === 0 && <p className="mute">Nothing is counted here yet. Begin in Cupboard & spaces.</p>}
+    </div>
+  )
+}

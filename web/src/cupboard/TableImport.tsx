@@ -1,0 +1,76 @@
+import { Button, Modal } from 'antd'
+import { useRef, useState } from 'react'
+import { csrf, Problem, type Schemas, toProblem } from '../api/client'
+import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+
+async function send(file: File, take: boolean) {
+  const form = new FormData()
+  form.append('files', file)
+  const response = await fetch(`/api/cupboard/table?take=${take}`, {
+    method: 'POST',
+    body: form,
+    headers: csrf(),
+  })
+  const body = await response.json().catch(() => null)
+  if (!response.ok) throw toProblem(response.status, body)
+  return body as Schemas['TableView']
+}
+
+/** Counts from a CSV or XLSX, looked at before they are taken. */
+export function TableImport({ close, taken }: { close: () => void; taken: () => void }) {
+  const input = useRef<HTMLInputElement>(null)
+  const [file, setFile] = useState<File | null>(null)
+  const [view, setView] = useState<Schemas['TableView'] | null>(null)
+  const { error, busy, attempt } = useAttempt()
+  const ready = view !== null && view.findings.length === 0
+  return (
+    <Modal
+      open
+      title="Counts from a table"
+      onCancel={close}
+      okText={ready ? `Take ${view.changes.length} changes` : 'Take them'}
+      okButtonProps={{ disabled: !ready, loading: busy }}
+      onOk={() =>
+        attempt(async () => {
+          if (file) await send(file, true)
+          taken()
+        })
+      }
+    >
+      <p className="mute">
+        A CSV or XLSX with the columns Thing and Usable, and Broken and Kept in if you like; such as the one
+        you can take from here.
+      </p>
+      <Button onClick={() => input.current?.click()}>Choose a file</Button> {file?.name}
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept=".csv,.tsv,.txt,.xlsx"
+        aria-label="Table of the cupboard"
+        onChange={(e) => {
+          const chosen = e.target.files?.[0]
+          if (!chosen) return
+          setFile(chosen)
+          setView(null)
+          attempt(async () => setView(await send(chosen, false)))
+        }}
+      />
+      {error !== null && <ProblemNote error={error} />}
+      {view && view.findings.length > 0 && (
+        <ProblemNote error={new Problem(400, 'Not yet: these have to be mended first', '', view.findings)} />
+      )}
+      {ready && (
+        <ul>
+          {view.changes.map((c) => (
+            <li key={c.key}>
+              {c.name}: {c.before} → <b>{c.after}</b>
+            </li>
+          ))}
+          {view.changes.length === 0 && <li>All counts are the same as now.</li>}
+        </ul>
+      )}
+    </Modal>
+  )
+}

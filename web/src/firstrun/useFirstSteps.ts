@@ -1,0 +1,40 @@
+import { useQuery } from '@tanstack/react-query'
+import { api, take } from '../api/client'
+
+export type StepKey = 'school' | 'term' | 'place' | 'class' | 'timetable'
+
+export interface Step {
+  key: StepKey
+  title: string
+  done: boolean
+}
+
+/** What a school needs before there can be lessons, read from what is there: so it can be left and gone on with at any time. */
+export function useFirstSteps(): { ready: boolean; steps: Step[]; next?: Step } {
+  const session = useQuery({ queryKey: ['session'], queryFn: () => take(api.GET('/api/session')) })
+  const lead = session.data?.role === 'LEAD'
+  const calendar = useQuery({
+    queryKey: ['calendar'],
+    queryFn: () => take(api.GET('/api/calendar')),
+    enabled: lead,
+  })
+  const spaces = useQuery({
+    queryKey: ['spaces'],
+    queryFn: () => take(api.GET('/api/spaces')),
+    enabled: lead,
+  })
+  const classes = useQuery({
+    queryKey: ['classes'],
+    queryFn: () => take(api.GET('/api/classes')),
+    enabled: lead,
+  })
+  if (!calendar.data || !spaces.data || !classes.data) return { ready: false, steps: [] }
+  const steps: Step[] = [
+    { key: 'school', title: 'Your school and you', done: true },
+    { key: 'term', title: 'The term', done: calendar.data.terms.length > 0 },
+    { key: 'place', title: 'A place to teach in', done: spaces.data.length > 0 },
+    { key: 'class', title: 'A class with its children', done: classes.data.some((c) => c.children > 0) },
+    { key: 'timetable', title: 'When it has lessons', done: calendar.data.slots.length > 0 },
+  ]
+  return { ready: true, steps, next: steps.find((s) => !s.done) }
+}

@@ -1,0 +1,195 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { Button, Input, InputNumber, Modal, Radio, Select } from 'antd'
+import { useState } from 'react'
+import { api, ifMatch, type Schemas, take } from '../api/client'
+import { dayWords } from '../shared/dates'
+import { useMeasures } from '../shared/measures'
+import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+import { MoveUp } from './MoveUp'
+import { yearNamings } from './namings'
+import styles from './setup.module.css'
+
+type School = Schemas['SchoolView']
+
+const zones =
+  (Intl as { supportedValuesOf?: (key: string) => string[] }).supportedValuesOf?.('timeZone') ?? []
+
+/** The school's name, zone, naming of years, units and cautions. */
+export function SchoolSection() {
+  const { school } = useMeasures()
+  return school ? <SchoolForm key={school.version} school={school} /> : null
+}
+
+function SchoolForm({ school }: { school: School }) {
+  const queries = useQueryClient()
+  const [form, setForm] = useState(school)
+  const [ownYears, setOwnYears] = useState<Record<string, string>>(
+    school.yearNaming === 'OWN' ? Object.fromEntries(school.years.map((y) => [y.age, y.label])) : {},
+  )
+  const [cautions, setCautions] = useState(school.cautions.join('\n'))
+  const [movingUp, setMovingUp] = useState(false)
+  const [saved, setSaved] = useState(false)
+  const { error, busy, attempt } = useAttempt()
+  const set = (part: Partial<School>) => {
+    setSaved(false)
+    setForm({ ...form, ...part })
+  }
+  const save = () =>
+    attempt(async () => {
+      const now = await take(
+        api.PUT('/api/school', {
+          params: { header: ifMatch(school.version) },
+          body: {
+            name: form.name,
+            timeZone: form.timeZone,
+            yearNaming: form.yearNaming,
+            ownYears,
+            lengthUnit: form.lengthUnit,
+            paceCm: form.paceCm,
+            paceWhose: form.paceWhose,
+            weekStarts: form.weekStarts,
+            cautions: cautions
+              .split('\n')
+              .map((c) => c.trim())
+              .filter(Boolean),
+            erasedTrials: form.erasedTrials,
+          },
+        }),
+      )
+      queries.setQueryData(['school'], now)
+      queries.invalidateQueries({ queryKey: ['classes'] })
+      queries.invalidateQueries({ queryKey: ['class'] })
+      setSaved(true)
+    })
+  return (
+    <>
+      <div className={styles.form}>
+        <label htmlFor="school-name">Name</label>
+        <Input id="school-name" value={form.name} onChange={(e) => set({ name: e.target.value })} />
+        <label htmlFor="school-zone">Time zone</label>
+        <Select
+          id="school-zone"
+          showSearch
+          value={form.timeZone}
+          onChange={(timeZone) => set({ timeZone })}
+          options={zones.map((value) => ({ value, label: value }))}
+        />
+        <label htmlFor="school-years">Years are called</label>
+        <Select
+          id="school-years"
+          value={form.yearNaming}
+          onChange={(yearNaming) => set({ yearNaming })}
+          options={[...yearNamings]}
+        />
+        {form.yearNaming === 'OWN' && (
+          <>
+            <span>Own names, by age</span>
+            <span className={styles.row}>
+              {school.years.map((y) => (
+                <Input
+                  key={y.age}
+                  addonBefore={y.age}
+                  aria-label={`Name of the year at age ${y.age}`}
+                  value={ownYears[y.age] ?? ''}
+                  maxLength={30}
+                  onChange={(e) => {
+                    setSaved(false)
+                    setOwnYears({ ...ownYears, [y.age]: e.target.value })
+                  }}
+                  style={{ width: 140 }}
+                />
+              ))}
+            </span>
+          </>
+        )}
+        <span id="school-unit">Lengths in</span>
+        <Radio.Group
+          aria-labelledby="school-unit"
+          value={form.lengthUnit}
+          onChange={(e) => set({ lengthUnit: e.target.value })}
+          options={[
+            { value: 'METRES', label: 'metres' },
+            { value: 'FEET', label: 'feet and inches' },
+          ]}
+        />
+        <label htmlFor="school-pace">One pace</label>
+        <span className={styles.row}>
+          <InputNumber
+            id="school-pace"
+            min={30}
+            max={150}
+            value={form.paceCm}
+            onChange={(v) => set({ paceCm: v ?? 75 })}
+          />
+          cm, of
+          <Input
+            aria-label="Whose pace"
+            value={form.paceWhose}
+            maxLength={60}
+            onChange={(e) => set({ paceWhose: e.target.value })}
+            style={{ width: 180 }}
+          />
+        </span>
+        <label htmlFor="school-week">A week starts on</label>
+        <Select
+          id="school-week"
+          value={form.weekStarts}
+          onChange={(weekStarts) => set({ weekStarts })}
+          options={[
+            { value: 'MONDAY', label: 'Monday' },
+            { value: 'SUNDAY', label: 'Sunday' },
+            { value: 'SATURDAY', label: 'Saturday' },
+          ]}
+        />
+        <label htmlFor="school-cautions">Cautions on every lesson sheet, one a line</label>
+        <Input.TextArea
+          id="school-cautions"
+          rows={3}
+          value={cautions}
+          onChange={(e) => {
+            setSaved(false)
+            setCautions(e.target.value)
+          }}
+          placeholder="The stage stays closed. Asthma bags hang by the door."
+        />
+        <span id="school-erased">When a child is erased, what was seen</span>
+        <Radio.Group
+          aria-labelledby="school-erased"
+          value={form.erasedTrials}
+          onChange={(e) => set({ erasedTrials: e.target.value })}
+          options={[
+            { value: 'KEEP', label: 'stays, without a name' },
+            { value: 'DROP', label: 'is dropped too' },
+          ]}
+        />
+        <span />
+        <span className={styles.row}>
+          <Button type="primary" loading={busy} onClick={save}>
+            Save
+          </Button>
+          {saved && <span role="status">Saved.</span>}
+        </span>
+      </div>
+      {error !== null && <ProblemNote error={error} />}
+      <h2 style={{ marginTop: 28 }}>A year up</h2>
+      <p className="mute">
+        Every class and its children go up a year in one step; the oldest leave.
+        {school.movedUpOn && ` Last done on ${dayWords(school.movedUpOn)}.`}
+      </p>
+      <Button onClick={() => setMovingUp(true)}>All classes up a year …</Button>
+      {movingUp && (
+        <MoveUp
+          close={() => setMovingUp(false)}
+          done={(m) => {
+            setMovingUp(false)
+            queries.invalidateQueries()
+            Modal.success({
+              title: `${m.classes} classes with ${m.children} children went up a year; ${m.left} left.`,
+            })
+          }}
+        />
+      )}
+    </>
+  )
+}

@@ -1,0 +1,41 @@
+import { Tabs } from 'antd'
+import { useNavigate, useParams } from 'react-router'
+import { useSession } from '../session/useSession'
+import page from '../shared/Page.module.css'
+import { LogSection } from './LogSection'
+import { PeopleSection } from './PeopleSection'
+import { RulesSection } from './RulesSection'
+import { SchoolSection } from './SchoolSection'
+import { TermsSection } from './TermsSection'
+import { TimetableSection } from './TimetableSection'
+import { YouSection } from './YouSection'
+
+/** What a school sets up once. Others than the lead see their own account only. */
+export default function SetUpPage() {
+  const navigate = useNavigate()
+  const lead = useSession().role === 'LEAD'
+  const { section = lead ? 'school' : 'you' } = useParams()
+  const items = [
+    { key: 'school', label: 'School', children: <SchoolSection /> },
+    { key: 'terms', label: 'Terms & closures', children: <TermsSection /> },
+    { key: 'timetable', label: 'Timetable', children: <TimetableSection /> },
+    { key: 'people', label: 'People', children: <PeopleSection /> },
+    { key: 'rules', label: 'Rules of mastery', children: <RulesSection /> },
+    { key: 'log', label: 'Log', children: <LogSection /> },
+    { key: 'you', label: 'You', children: <YouSection /> },
+  ].filter((i) => lead || i.key === 'you')
+  return (
+    <div className={page.page}>
+      <div className={page.head}>
+        <h1>Set-up</h1>
+      </div>
+      <Tabs
+        activeKey={items.some((i) => i.key === section) ? section : 'you'}
+        onChange={(key) => navigate(`/set-up/${key}`)}
+        destroyOnHidden
+        size="small"
+        items={items}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,101 @@
+import { useQuery } from '@tanstack/react-query'
+import { Button, Form, Input, InputNumber, Select } from 'antd'
+import { api, ifMatch, type Schemas, take } from '../api/client'
+import { timeWords, type Weekday, weekdayOptions } from '../shared/dates'
+import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+import { uuid7 } from '../shared/uuid7'
+
+interface Fields {
+  classId: string
+  day: Weekday
+  weeks: 'EVERY' | 'A' | 'B'
+  starts: string
+  minutes: number
+  spaceId: string
+}
+
+interface SlotFormProps {
+  /** the lesson that is changed; a new one without it */
+  slot?: Schemas['SlotView']
+  saved: (calendar: Schemas['CalendarView']) => void
+  /** @default 'Save' */
+  okText?: string
+}
+
+/** One lesson of the timetable: who, when, where, how long. */
+export function SlotForm({ slot, saved, okText = 'Save' }: SlotFormProps) {
+  const { error, busy, attempt } = useAttempt()
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const save = (f: Fields) =>
+    attempt(async () => {
+      const path = { id: slot?.id ?? uuid7() }
+      const header = slot ? ifMatch(slot.version) : {}
+      saved(
+        await take(
+          api.PUT('/api/calendar/slots/{id}', {
+            params: { path, header },
+            body: { ...f, starts: `${f.starts}:00` },
+          }),
+        ),
+      )
+    })
+  if (!classes.data || !spaces.data) return null
+  const initial: Partial<Fields> = slot
+    ? {
+        classId: slot.classId,
+        day: slot.day,
+        weeks: slot.weeks,
+        starts: timeWords(slot.starts),
+        minutes: slot.minutes,
+        spaceId: slot.spaceId,
+      }
+    : {
+        classId: classes.data.length === 1 ? classes.data[0].id : undefined,
+        day: 'MONDAY',
+        weeks: 'EVERY',
+        starts: '09:00',
+        minutes: 45,
+        spaceId: spaces.data[0]?.id,
+      }
+  return (
+    <Form layout="vertical" requiredMark={false} onFinish={save} initialValues={initial}>
+      <Form.Item name="classId" label="Class" rules={[{ required: true, message: 'Which class?' }]}>
+        <Select
+          autoFocus
+          options={classes.data.map((c) => ({ value: c.id, label: `${c.name}, ${c.year}` }))}
+        />
+      </Form.Item>
+      <Form.Item name="day" label="Day">
+        <Select options={weekdayOptions} />
+      </Form.Item>
+      <Form.Item name="weeks" label="In">
+        <Select
+          options={[
+            { value: 'EVERY', label: 'every week' },
+            { value: 'A', label: 'A weeks: the first of a term, and every other' },
+            { value: 'B', label: 'B weeks' },
+          ]}
+        />
+      </Form.Item>
+      <Form.Item name="starts" label="Starts at" rules={[{ required: true, message: 'When?' }]}>
+        <Input type="time" />
+      </Form.Item>
+      <Form.Item
+        name="minutes"
+        label="Minutes in the timetable"
+        rules={[{ required: true, message: 'How long?' }]}
+      >
+        <InputNumber min={10} max={120} />
+      </Form.Item>
+      <Form.Item name="spaceId" label="Where" rules={[{ required: true, message: 'Where?' }]}>
+        <Select options={spaces.data.map((s) => ({ value: s.id, label: s.name }))} />
+      </Form.Item>
+      {error !== null && <ProblemNote error={error} />}
+      <Button type="primary" htmlType="submit" loading={busy}>
+        {okText}
+      </Button>
+    </Form>
+  )
+}

@@ -1,0 +1,51 @@
+import { useQuery } from '@tanstack/react-query'
+import { api, type Schemas, take } from '../api/client'
+
+export type LengthUnit = Schemas['SchoolView']['lengthUnit']
+
+const CM_PER_FOOT = 30.48
+
+/** A length in words: "9.5 m", "31 ft 2 in". */
+export function lengthWords(cm: number, unit: LengthUnit): string {
+  if (unit === 'METRES') return `${(cm / 100).toLocaleString('en-GB', { maximumFractionDigits: 2 })} m`
+  const inches = Math.round((cm / CM_PER_FOOT) * 12)
+  const rest = inches % 12
+  return rest === 0 ? `${inches / 12} ft` : `${Math.floor(inches / 12)} ft ${rest} in`
+}
+
+const METRES_IN_TEXT = /(\d+(?:\.\d+)?) m\b/g
+
+/** A sentence with its metres in the school's unit, and in paces where a teacher would pace them out. */
+export function lengthsIn(text: string, unit: LengthUnit, paceCm: number): string {
+  return text.replace(METRES_IN_TEXT, (_, metres: string) => {
+    const cm = Number(metres) * 100
+    const paces = Math.round(cm / paceCm)
+    return `${lengthWords(cm, unit)} (${paces} pace${paces === 1 ? '' : 's'})`
+  })
+}
+
+/** What is typed in the school's unit, in whole centimetres. */
+export const toCm = (value: number, unit: LengthUnit) =>
+  Math.round(value * (unit === 'METRES' ? 100 : CM_PER_FOOT))
+
+/** Centimetres as a number of the school's unit, to two places. */
+export const fromCm = (cm: number, unit: LengthUnit) =>
+  Math.round((cm / (unit === 'METRES' ? 100 : CM_PER_FOOT)) * 100) / 100
+
+/** The school as it is set up, and its lengths in words. */
+export function useMeasures() {
+  const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
+  const unit = school.data?.lengthUnit ?? 'METRES'
+  const pace = school.data?.paceCm ?? 75
+  return {
+    school: school.data,
+    unit,
+    sign: unit === 'METRES' ? 'm' : 'ft',
+    words: (cm: number) => lengthWords(cm, unit),
+    inText: (text: string) => lengthsIn(text, unit, pace),
+    paces: (cm: number) => {
+      const count = Math.round(cm / pace)
+      return `${count} pace${count === 1 ? '' : 's'}`
+    },
+  }
+}

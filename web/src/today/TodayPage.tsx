@@ -1,0 +1,282 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Button } from 'antd'
+import { useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { api, Problem, type Schemas, take } from '../api/client'
+import { ChangeLesson, type LessonToChange } from '../changes/ChangeLesson'
+import { refreshLessons, useUndoChange } from '../changes/changed'
+import { usePlans, useSession } from '../session/useSession'
+import { DateInput } from '../shared/DateInput'
+import { addDays, isWeekend, longDayWords, timeWords } from '../shared/dates'
+import page from '../shared/Page.module.css'
+import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+import { Away } from './Away'
+import { FirstSteps } from './FirstSteps'
+import styles from './TodayPage.module.css'
+
+type Lesson = Schemas['DayLesson']
+
+/** What happens now and next, what to lay out, who is away, and what changed. */
+export default function TodayPage() {
+  const queries = useQueryClient()
+  const plans = usePlans()
+  const [search, setSearch] = useSearchParams()
+  const asked = search.get('day') ?? undefined
+  const [changing, setChanging] = useState<LessonToChange | null>(null)
+  const [rained, setRained] = useState<Schemas['WetLesson'][]>([])
+  const { error, busy, attempt } = useAttempt()
+  const today = useQuery({
+    queryKey: ['today', asked],
+    queryFn: () => take(api.GET('/api/today', { params: { query: asked ? { day: asked } : {} } })),
+    // Now and next change by the clock.
+    refetchInterval: 60_000,
+  })
+  if (today.error)
+    return (
+      <div className={page.page}>
+        <ProblemNote error={today.error} retry={() => today.refetch()} />
+      </div>
+    )
+  const d = today.data
+  if (!d) return <p className={page.page}>Opening …</p>
+  const go = (day: string) => setSearch(day === d.today ? {} : { day })
+  const step = (by: number) => {
+    let day = addDays(d.day, by)
+    while (isWeekend(day)) day = addDays(day, by)
+    go(day)
+  }
+  const outdoors = d.lessons.filter((l) => l.outdoors && l.state === 'PLANNED' && l.when !== 'PAST')
+  const wet = (lessons: string[], anyway = false) =>
+    attempt(async () => {
+      setRained(await take(api.POST('/api/today/wet', { body: { lessons, anyway } })))
+      refreshLessons(queries)
+    })
+  const stayed = rained.filter((r) => r.why)
+  const nothing = d.lessons.length === 0 && d.unplanned.length === 0
+  return (
+    <div className={page.page}>
+      <div className={page.head}>
+        <h1>
+          {d.day === d.today ? 'Today, ' : ''}
+          {longDayWords(d.day)}
+        </h1>
+        {d.term && <span className={page.chip}>{[d.term, d.week].filter(Boolean).join(' · ')}</span>}
+        {d.closed && <span className={page.chip}>{d.closed}</span>}
+        <div className={page.end}>
+          <Button onClick={() => step(-1)} aria-label="The day before">
+            ‹
+          </Button>
+          <DateInput
+            aria-label="Day"
+            value={d.day}
+            onChange={(day) => day && go(day)}
+            style={{ width: 148 }}
+          />
+          <Button onClick={() => step(1)} aria-label="The day after">
+            ›
+          </Button>
+          {d.day !== d.today && <Button onClick={() => go(d.today)}>Today</Button>}
+          {plans && outdoors.length > 0 && (
+            <Button loading={busy} onClick={() => wet(outdoors.map((l) => l.lesson))}>
+              It rains: all indoors
+            </Button>
+          )}
+          {d.lessons.length > 0 && (
+            <Link to={`/print/${d.day}`}>
+              <Button tabIndex={-1}>Print all sheets</Button>
+            </Link>
+          )}
+        </div>
+      </div>
+      {error !== null && <ProblemNote error={error} />}
+      {stayed.length > 0 && (
+        <div className={styles.stayed}>
+          <ProblemNote
+            error={
+              new Problem(
+                400,
+                'These stayed outside',
+                '',
+                stayed.map((r) => ({
+                  rule: 'wet',
+                  where: d.lessons.find((l) => l.lesson === r.lesson)?.className ?? '',
+                  message: r.why ?? '',
+                })),
+              )
+            }
+            retry={() =>
+              wet(
+                stayed.map((r) => r.lesson),
+                true,
+              )
+            }
+            retryWords="Bring them in all the same"
+          />
+        </div>
+      )}
+      <FirstSteps />
+      {nothing && !d.closed && (
+        <div className={page.empty}>
+          <h2>No lesson on this day</h2>
+          <p className="mute">
+            {d.nextLessonDay ? (
+              <>
+                The next one is on{' '}
+                <button type="button" className={styles.link} onClick={() => go(d.nextLessonDay as string)}>
+                  {longDayWords(d.nextLessonDay)}
+                </button>
+                .
+              </>
+            ) : (
+              <>
+                <Link to="/units/new">Plan a unit</Link>, and its lessons stand here on their day.
+              </>
+            )}
+          </p>
+        </div>
+      )}
+      {!nothing && (
+        <div className={styles.columns}>
+          <div>
+            {d.lessons.map((l) => (
+              <LessonCard
+                key={l.lesson}
+                lesson={l}
+                wet={() => wet([l.lesson])}
+                change={() =>
+                  setChanging({
+                    lesson: l.lesson,
+                    className: l.className,
+                    number: l.number,
+                    onDate: d.day,
+                    minutes: l.minutes,
+                  })
+                }
+              />
+            ))}
+            {d.unplanned.map((u) => (
+              <section key={u.classId + u.starts} className={styles.unplanned}>
+                <b>
+                  {timeWords(u.starts)}–{timeWords(u.ends)}
+                </b>
+                <span>
+                  {u.className}, {u.space}
+                </span>
+                {u.off ? (
+                  <span className="mute">no lesson: {u.off}</span>
+                ) : (
+                  <Link to={`/units/new?class=${u.classId}`}>nothing planned yet</Link>
+                )}
+              </section>
+            ))}
+          </div>
+          <aside className={styles.side}>
+            {d.layOut.map((p) => (
+              <section key={p.space}>
+                <h2>Lay out once: {p.space}</h2>
+                <p className="mute">for {p.classes.join(', ')}</p>
+                <ul>
+                  {p.kit.map((k) => (
+                    <li key={k.item}>{k.words}</li>
+                  ))}
+                </ul>
+              </section>
+            ))}
+          </aside>
+        </div>
+      )}
+      {changing && <ChangeLesson of={changing} close={() => setChanging(null)} />}
+    </div>
+  )
+}
+
+const whenWords: Record<Lesson['when'], string> = { PAST: '', NOW: 'now', NEXT: 'next', LATER: '' }
+
+interface LessonCardProps {
+  lesson: Lesson
+  wet: () => void
+  change: () => void
+}
+
+function LessonCard({ lesson: l, wet, change }: LessonCardProps) {
+  const undo = useUndoChange()
+  const plans = usePlans()
+  const { role } = useSession()
+  const [register, setRegister] = useState(false)
+  const { error, attempt } = useAttempt()
+  const away = l.children.filter((c) => l.away.includes(c.id))
+  const open = l.state === 'PLANNED'
+  const near = l.when === 'NOW' || l.when === 'NEXT'
+  return (
+    <section
+      className={`${styles.lesson} ${near ? styles.near : ''} ${open ? '' : styles.over}`}
+      aria-label={`${l.className}, lesson ${l.number}`}
+    >
+      <div className={styles.time}>
+        <b>{l.starts ? timeWords(l.starts) : '–'}</b>
+        {l.ends && <small>to {timeWords(l.ends)}</small>}
+        {whenWords[l.when] && <span className={styles.when}>{whenWords[l.when]}</span>}
+      </div>
+      <div className={styles.what}>
+        <h2>
+          <Link to={`/classes/${l.classId}`}>{l.className}</Link>{' '}
+          <span className="mute">
+            {l.year} · {l.children.length - away.length} of {l.children.length} here · {l.space} · {l.minutes}{' '}
+            min
+          </span>
+        </h2>
+        <p>
+          <Link to={`/lessons/${l.lesson}`}>
+            Lesson {l.number} of {l.of}
+          </Link>{' '}
+          of <Link to={`/units/${l.unit}`}>{l.title}</Link>
+          {!open && <b> · {l.state === 'TAUGHT' ? 'taught' : 'lost'}</b>}
+        </p>
+        {open && <p className="mute">{l.activities.join(' · ')}</p>}
+        {open &&
+          l.watch.slice(0, 2).map((w) => (
+            <p key={w.call} className={styles.watch}>
+              <b>“{w.call}”</b> {w.question} <span className="mute">Stand {w.from}.</span>
+            </p>
+          ))}
+        {away.length > 0 && <p>Away: {away.map((c) => c.name).join(', ')}</p>}
+        {open && l.when === 'PAST' && (
+          <p className={styles.changed}>Over, and not marked as taught or lost yet.</p>
+        )}
+        {l.clash && (
+          <p className={styles.clash}>
+            {l.clash}.{' '}
+            {plans && (
+              <button type="button" className={styles.link} onClick={change}>
+                Change the lesson
+              </button>
+            )}
+          </p>
+        )}
+        {l.changes.map((c) => (
+          <p key={c.id} className={styles.changed}>
+            {c.words[0]}{' '}
+            {plans && c.canUndo && (
+              <button type="button" className={styles.link} onClick={() => attempt(() => undo(c))}>
+                Take it back
+              </button>
+            )}
+          </p>
+        ))}
+        {error !== null && <ProblemNote error={error} />}
+      </div>
+      {open && role !== 'VIEWER' && (
+        <div className={styles.actions}>
+          <Button type={near ? 'primary' : 'default'} href={`/hall/${l.lesson}`}>
+            Start in the hall
+          </Button>
+          <Button onClick={() => setRegister(true)}>Who is away</Button>
+          {plans && l.outdoors && <Button onClick={wet}>Rain: into {l.wetPlace}</Button>}
+          {plans && <Button onClick={change}>Lost, moved …</Button>}
+        </div>
+      )}
+      {register && <Away lesson={l} close={() => setRegister(false)} />}
+    </section>
+  )
+}
