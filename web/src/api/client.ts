@@ -68,3 +68,21 @@ export function toProblem(status: number, body: unknown): Problem {
 
 /** If-Match for an edit made on a version. */
 export const ifMatch = (version: number | string | undefined) => ({ 'If-Match': `"${version}"` })
+
+/** Sends files and fields; the answer's data, or a Problem thrown. */
+export async function upload<T>(
+  path: string,
+  files: File[],
+  fields: Record<string, string | undefined> = {},
+) {
+  const form = new FormData()
+  for (const file of files) form.append('files', file)
+  for (const [name, value] of Object.entries(fields)) if (value !== undefined) form.append(name, value)
+  const sent = fetch(path, { method: 'POST', body: form, headers: csrf() })
+  return take<T>(
+    sent.then(async (response) => {
+      const body = await response.json().catch(() => null)
+      return response.ok ? { data: body as T, response } : { error: body, response }
+    }),
+  )
+}

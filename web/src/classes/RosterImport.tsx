@@ -1,6 +1,6 @@
 import { Button, Checkbox, Modal, Radio, Select } from 'antd'
 import { useRef, useState } from 'react'
-import { csrf, Problem, type Schemas, toProblem } from '../api/client'
+import { Problem, type Schemas, upload } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './RosterImport.module.css'
 
@@ -20,34 +20,17 @@ const fields: [string, string][] = [
 
 type Gone = 'STAY' | 'LEAVE' | 'LEAVE_SURELY'
 
-async function send<T>(
-  path: string,
-  files: File[],
-  mapping: Mapping | null,
-  into?: string,
-  gone?: Gone,
-): Promise<T> {
-  const form = new FormData()
-  for (const file of files) form.append('files', file)
-  if (mapping)
-    form.append(
-      'mapping',
-      Object.entries(mapping)
-        .map(([field, column]) => `${field}:${column}`)
-        .join(','),
-    )
-  if (into) form.append('into', into)
-  if (gone) form.append('gone', gone)
-  let response: Response
-  try {
-    response = await fetch(path, { method: 'POST', body: form, headers: csrf() })
-  } catch {
-    throw new Problem(0, 'Not reached', 'The server was not reached. Check the connection and try again.')
-  }
-  const body = await response.json().catch(() => null)
-  if (!response.ok) throw toProblem(response.status, body)
-  return body as T
-}
+const send = <T,>(path: string, files: File[], mapping: Mapping | null, into?: string, gone?: Gone) =>
+  upload<T>(path, files, {
+    mapping:
+      mapping === null
+        ? undefined
+        : Object.entries(mapping)
+            .map(([field, column]) => `${field}:${column}`)
+            .join(','),
+    into,
+    gone,
+  })
 
 interface RosterImportProps {
   /** the class that rows without one go to; the rows must name theirs without it */

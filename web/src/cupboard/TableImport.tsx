@@ -1,21 +1,11 @@
 import { Button, Modal } from 'antd'
 import { useRef, useState } from 'react'
-import { csrf, Problem, type Schemas, toProblem } from '../api/client'
+import { Problem, type Schemas, upload } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 
-async function send(file: File, take: boolean) {
-  const form = new FormData()
-  form.append('files', file)
-  const response = await fetch(`/api/cupboard/table?take=${take}`, {
-    method: 'POST',
-    body: form,
-    headers: csrf(),
-  })
-  const body = await response.json().catch(() => null)
-  if (!response.ok) throw toProblem(response.status, body)
-  return body as Schemas['TableView']
-}
+const send = (file: File, take: boolean) =>
+  upload<Schemas['TableView']>(`/api/cupboard/table?take=${take}`, [file])
 
 /** Counts from a CSV or XLSX, looked at before they are taken. */
 export function TableImport({ close, taken }: { close: () => void; taken: () => void }) {

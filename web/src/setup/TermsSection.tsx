@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, Form, Input, Select } from 'antd'
 import { useRef, useState } from 'react'
-import { api, csrf, ifMatch, Problem, type Schemas, take, toProblem } from '../api/client'
+import { api, ifMatch, Problem, type Schemas, take, upload } from '../api/client'
 import { DateInput } from '../shared/DateInput'
 import { dayWords, timeWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -305,18 +305,8 @@ function BookingsImport({ done }: { done: (now: Schemas['CalendarView']) => void
   const [file, setFile] = useState<File | null>(null)
   const [read, setRead] = useState<Schemas['Read'] | null>(null)
   const { error, busy, attempt } = useAttempt()
-  const send = async (chosen: File, into: string, takeIt: boolean) => {
-    const form = new FormData()
-    form.append('files', chosen)
-    const response = await fetch(`/api/calendar/bookings?space=${into}&take=${takeIt}`, {
-      method: 'POST',
-      body: form,
-      headers: csrf(),
-    })
-    const body = await response.json().catch(() => null)
-    if (!response.ok) throw toProblem(response.status, body)
-    return body as Schemas['Read']
-  }
+  const send = (chosen: File, into: string, takeIt: boolean) =>
+    upload<Schemas['Read']>(`/api/calendar/bookings?space=${into}&take=${takeIt}`, [chosen])
   const choose = (chosen: File | undefined) => {
     if (!chosen || !space) return
     setFile(chosen)
