@@ -24,11 +24,15 @@ export default function ClassPage() {
     queryFn: () => take(api.GET('/api/classes/{id}', { params: { path: { id } } })),
   })
   const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
+  const units = useQuery({ queryKey: ['units'], queryFn: () => take(api.GET('/api/units')) })
   const kind = search.get('kind') ?? 'components'
   const chosen = search.getAll('skill')
-  const sets = (skills.data ?? [])
-    .filter((s) => chosen.length === 0 || chosen.includes(s.key))
-    .map((s) => `${s.key}/${kind}`)
+  // Without a choice: what the class has units of.
+  const planned = (units.data ?? []).filter((u) => u.classId === id).flatMap((u) => u.skills)
+  const shown = (skills.data ?? []).filter((s) =>
+    chosen.length > 0 ? chosen.includes(s.key) : planned.length === 0 || planned.includes(s.name),
+  )
+  const sets = (units.data ? shown : []).map((s) => `${s.key}/${kind}`)
   if (group.error)
     return (
       <div className={page.page}>{<ProblemNote error={group.error} retry={() => group.refetch()} />}</div>
@@ -97,7 +101,7 @@ export default function ClassPage() {
                   <Select
                     aria-label="Skills"
                     mode="multiple"
-                    placeholder="All skills"
+                    placeholder={planned.length > 0 ? 'Skills of its units' : 'All skills'}
                     value={chosen}
                     onChange={(k) => change('skill', k)}
                     options={skills.data?.map((s) => ({ value: s.key, label: s.name }))}

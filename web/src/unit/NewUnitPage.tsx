@@ -155,7 +155,7 @@ export default function NewUnitPage() {
             value={kind}
             onChange={(e) => setKind(e.target.value)}
             options={[
-              { value: 'components', label: 'component sets, four or five observed cues' },
+              { value: 'components', label: 'component sets, four to six observed cues' },
               { value: 'short', label: 'short sets, three calls for the young' },
             ]}
           />

@@ -14,12 +14,18 @@ public record PackFiles(Map<String, String> texts) {
     private static final List<String> SHIPPED = List.of(
             "pack.yaml",
             "skills/underarm-roll.yaml",
+            "skills/underarm-throw.yaml",
+            "skills/overarm-throw.yaml",
+            "skills/inside-foot-pass.yaml",
             "skills/two-hand-catch.yaml",
             "crosswalk.yaml",
             "cautions.yaml",
             "kit.yaml",
             "activities/around.yaml",
             "activities/roll.yaml",
+            "activities/underarm-throw.yaml",
+            "activities/overarm-throw.yaml",
+            "activities/inside-foot-pass.yaml",
             "activities/catch.yaml");
 
     public PackFiles {

@@ -12,6 +12,7 @@ import io.isokinet.core.unit.LessonSlot;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -60,12 +61,15 @@ final class Fixtures {
     }
 
     static UnitProblem problem(int age, int children, int lessons, int minutes, Place place, String kind) {
+        return problem(age, children, lessons, minutes, place, kind, "underarm-roll", "two-hand-catch");
+    }
+
+    static UnitProblem problem(
+            int age, int children, int lessons, int minutes, Place place, String kind, String... skills) {
         return new UnitProblem(
                 new ClassProfile(new Age(age), children),
                 Collections.nCopies(lessons, new LessonSlot(minutes, place, false)),
-                List.of(
-                        new Target("underarm-roll", "underarm-roll/" + kind),
-                        new Target("two-hand-catch", "two-hand-catch/" + kind)),
+                Arrays.stream(skills).map(s -> new Target(s, s + "/" + kind)).toList(),
                 Map.<String, CueState>of(),
                 Map.of(),
                 KNOW_HOW,

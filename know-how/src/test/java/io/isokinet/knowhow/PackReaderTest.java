@@ -139,7 +139,7 @@ class PackReaderTest {
                         "values",
                         DRILLS,
                         "skill: underarm-roll\n    rung: 5",
-                        "skill: overarm-throw\n    rung: 5",
+                        "skill: moon-throw\n    rung: 5",
                         "does not exist"),
                 Arguments.of(
                         "values",

@@ -1,13 +1,17 @@
 package io.isokinet.knowhow;
 
 import static io.isokinet.knowhow.Fixtures.HALL;
+import static io.isokinet.knowhow.Fixtures.KNOW_HOW;
 import static io.isokinet.knowhow.Fixtures.ids;
 import static io.isokinet.knowhow.Fixtures.problem;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.skill.Skill;
 import io.isokinet.core.unit.ConstructivePlanner;
 import io.isokinet.core.unit.Outcome;
 import io.isokinet.core.unit.Plan;
@@ -16,7 +20,10 @@ import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.UnitProblem;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Units planned from the shipped know-how: classes, halls and cupboards as they come. */
 class PlanningTest {
@@ -59,6 +66,39 @@ class PlanningTest {
                 .isNotEmpty();
         assertThat(plan.work().map(Segment::level).max(Integer::compare).orElseThrow())
                 .isGreaterThanOrEqualTo(4);
+    }
+
+    /** Each skill alone, and each with the catch, for young and older classes, odd ones too: nothing is broken. */
+    @ParameterizedTest
+    @MethodSource("skills")
+    void everySkillMakesALegalUnit(String skill) {
+        for (String kind : List.of("short", "components"))
+            for (int age : List.of(6, 9))
+                for (String[] skills : List.of(new String[] {skill}, new String[] {skill, "two-hand-catch"})) {
+                    if (skill.equals("two-hand-catch") && skills.length == 2) continue;
+                    String what = "%s, %s, age %d".formatted(String.join(" and ", skills), kind, age);
+                    Plan plan = plan(problem(age, 27, 4, 35, HALL, kind, skills));
+                    assertThat(Rules.score(plan).hard()).as(what).isZero();
+                }
+    }
+
+    static Stream<String> skills() {
+        return KNOW_HOW.skills().stream().map(Skill::key);
+    }
+
+    /** A skill is there to be taught: two shapes without an object, drills up to a moving target, and three games. */
+    @ParameterizedTest
+    @MethodSource("skills")
+    void everySkillHasDrillsOnItsRungsAndGames(String skill) {
+        List<Activity> own = KNOW_HOW.activities().stream()
+                .filter(a -> skill.equals(a.skill()))
+                .toList();
+        assertThat(own.stream()
+                        .filter(a -> a.phases().contains(LessonPhase.PRACTISE))
+                        .map(a -> a.rung().level()))
+                .contains(1, 2, 3, 4, 5);
+        assertThat(own.stream().filter(a -> a.phases().contains(LessonPhase.PLAY)))
+                .hasSizeGreaterThanOrEqualTo(3);
     }
 
     @Test
