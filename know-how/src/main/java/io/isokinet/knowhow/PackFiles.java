@@ -17,6 +17,9 @@ public record PackFiles(Map<String, String> texts) {
             "skills/underarm-throw.yaml",
             "skills/overarm-throw.yaml",
             "skills/inside-foot-pass.yaml",
+            "skills/kick-for-distance.yaml",
+            "skills/foot-dribble.yaml",
+            "skills/jump-for-distance.yaml",
             "skills/two-hand-catch.yaml",
             "crosswalk.yaml",
             "cautions.yaml",
@@ -26,6 +29,9 @@ public record PackFiles(Map<String, String> texts) {
             "activities/underarm-throw.yaml",
             "activities/overarm-throw.yaml",
             "activities/inside-foot-pass.yaml",
+            "activities/kick-for-distance.yaml",
+            "activities/foot-dribble.yaml",
+            "activities/jump-for-distance.yaml",
             "activities/catch.yaml");
 
     public PackFiles {
