@@ -1085,18 +1085,30 @@ export interface components {
             ageFrom: number;
             /** Format: int32 */
             ageTo: number;
+            cautions: string[];
+            countsAsOne?: string;
+            /** Format: double */
+            each: number;
             formation: string;
+            hosts: string[];
             how: string;
             key: string;
             /** Format: int32 */
             level?: number;
+            levers: components["schemas"]["LeverView"][];
+            /** Format: double */
+            metresLong: number;
             /** Format: int32 */
             minutesLeast: number;
             /** Format: int32 */
             minutesMost: number;
             name: string;
+            needs: components["schemas"]["NeedView"][];
+            oddChild?: string;
             phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
+            question?: string;
             rung?: string;
+            shows: string[];
             skill?: string;
         };
         Alternative: {
@@ -1667,6 +1679,12 @@ export interface components {
             /** @enum {string} */
             level: "NOT_SEEN" | "DEVELOPING" | "NEAR_MASTERY" | "MASTERY";
         };
+        LeverView: {
+            name: string;
+            steps: string[];
+            /** Format: int32 */
+            usual: number;
+        };
         Link: {
             from: string;
             /** @enum {string} */
@@ -1732,6 +1750,13 @@ export interface components {
             /** Format: date */
             from?: string;
             names: string[];
+        };
+        NeedView: {
+            /** Format: int32 */
+            count: number;
+            like: string;
+            per: string;
+            what: string;
         };
         NewChild: {
             family: string;

@@ -8,7 +8,7 @@ import { Shell } from './Shell'
 
 const ClassesPage = lazy(() => import('../classes/ClassesPage'))
 const ClassPage = lazy(() => import('../classes/ClassPage'))
-const SkillsPage = lazy(() => import('../knowhow/SkillsPage'))
+const KnowHowPage = lazy(() => import('../knowhow/KnowHowPage'))
 const CupboardPage = lazy(() => import('../cupboard/CupboardPage'))
 const StockTake = lazy(() => import('../cupboard/StockTake'))
 const SpaceEditor = lazy(() => import('../spaces/SpaceEditor'))
@@ -80,7 +80,7 @@ export function Desk() {
                 <Route path="/units/new" element={<NewUnitPage />} />
                 <Route path="/units/:id" element={<UnitPage />} />
                 <Route path="/lessons/:id" element={<LessonPage />} />
-                <Route path="/know-how" element={<SkillsPage />} />
+                <Route path="/know-how" element={<KnowHowPage />} />
                 <Route path="/cupboard" element={<CupboardPage />} />
                 <Route path="/stock-take" element={<StockTake />} />
                 <Route path="/spaces/:id" element={<SpaceEditor />} />

@@ -181,6 +181,7 @@ export function PeopleSection() {
         <label htmlFor="invite-role">As</label>
         <Select
           id="invite-role"
+          aria-label="As"
           value={role}
           onChange={setRole}
           options={roles.map(({ value, label }) => ({ value, label }))}

@@ -70,6 +70,7 @@ function SchoolForm({ school }: { school: School }) {
         <label htmlFor="school-zone">Time zone</label>
         <Select
           id="school-zone"
+          aria-label="Time zone"
           showSearch
           value={form.timeZone}
           onChange={(timeZone) => set({ timeZone })}
@@ -78,6 +79,7 @@ function SchoolForm({ school }: { school: School }) {
         <label htmlFor="school-years">Years are called</label>
         <Select
           id="school-years"
+          aria-label="Years are called"
           value={form.yearNaming}
           onChange={(yearNaming) => set({ yearNaming })}
           options={[...yearNamings]}
@@ -134,6 +136,7 @@ function SchoolForm({ school }: { school: School }) {
         <label htmlFor="school-week">A week starts on</label>
         <Select
           id="school-week"
+          aria-label="A week starts on"
           value={form.weekStarts}
           onChange={(weekStarts) => set({ weekStarts })}
           options={[

@@ -134,6 +134,7 @@ export default function NewUnitPage() {
           <label htmlFor="class">Class</label>
           <Select
             id="class"
+            aria-label="Class"
             value={classId}
             onChange={setClassId}
             placeholder="Which class?"
@@ -226,6 +227,7 @@ export default function NewUnitPage() {
               <label htmlFor="space">In</label>
               <Select
                 id="space"
+                aria-label="In"
                 value={spaceId}
                 onChange={setSpace}
                 options={spaces.data?.map((s) => ({

@@ -46,6 +46,12 @@ final class Pictures {
             desk.open("/know-how");
             desk.page.getByText("Wall Returns").waitFor();
             take(desk, "know-how");
+            desk.open("/know-how?tab=activities&open=harbour-bells");
+            desk.heading("Harbour Bells").waitFor();
+            take(desk, "activities");
+            desk.open("/know-how?tab=symptoms");
+            desk.page.getByLabel("What goes wrong").fill("behind");
+            take(desk, "symptoms");
             desk.open("/cupboard");
             desk.page.getByText("Sloping field").first().waitFor();
             take(desk, "cupboard");

@@ -70,6 +70,17 @@ class PackReaderTest {
             assertThat(known.activities()).as(phase.label()).anyMatch(a -> a.serves(phase));
     }
 
+    /** The report counts what stands in the pack: every fault, every drill on its rung, every game once. */
+    @Test
+    void theReportCountsThePack() {
+        String report = PackReport.of(PackReader.read(shipped));
+        KnowHow known = PackReader.read(shipped).knowHow();
+        assertThat(report)
+                .contains("| skills | %d |".formatted(known.skills().size()))
+                .contains("| activities | %d |".formatted(known.activities().size()))
+                .contains("| Jump for distance and landing | 9 | 18 | 2 2 2 2 1 | 3 |");
+    }
+
     static Stream<Arguments> broken() {
         return Stream.of(
                 Arguments.of("yaml", ROLL, "key: underarm-roll\n", "key: [underarm-roll\n", "no valid YAML"),

@@ -7,9 +7,11 @@ import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Skill;
+import io.isokinet.core.thing.Need;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -36,6 +38,16 @@ class KnowHowController {
             List<CueView> cues,
             List<Crosswalk.Link> crosswalk) {}
 
+    /** @param per whom: "child", "group" or "class" */
+    record NeedView(String what, String like, int count, String per) {}
+
+    record LeverView(String name, List<String> steps, int usual) {}
+
+    /**
+     * @param hosts cues that can be worked on in it; shows those of them that can be seen well
+     * @param metresLong clear length it needs; each the clear width for each group, in metres
+     * @param cautions in words
+     */
     record ActivityView(
             String key,
             String name,
@@ -48,7 +60,17 @@ class KnowHowController {
             int minutesMost,
             int ageFrom,
             int ageTo,
-            String how) {}
+            String how,
+            List<String> hosts,
+            List<String> shows,
+            double metresLong,
+            double each,
+            List<NeedView> needs,
+            List<LeverView> levers,
+            @Nullable String countsAsOne,
+            @Nullable String oddChild,
+            @Nullable String question,
+            List<String> cautions) {}
 
     @GetMapping("/skills")
     @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
@@ -61,7 +83,7 @@ class KnowHowController {
     @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
     List<ActivityView> activities() {
         return knowHows.current().activities().stream()
-                .map(KnowHowController::view)
+                .map(a -> view(a, knowHows.current()))
                 .toList();
     }
 
@@ -80,7 +102,7 @@ class KnowHowController {
                         .toList());
     }
 
-    private static ActivityView view(Activity a) {
+    private static ActivityView view(Activity a, KnowHow known) {
         return new ActivityView(
                 a.key(),
                 a.name(),
@@ -93,6 +115,28 @@ class KnowHowController {
                 a.minutesMost(),
                 a.ageFrom(),
                 a.ageTo(),
-                a.how());
+                a.how(),
+                a.hosts(),
+                a.showsWell(),
+                a.space().metresLong(),
+                a.space().metresPerGroup(),
+                a.needs().stream().map(n -> need(n, known)).toList(),
+                a.levers().stream()
+                        .map(l -> new LeverView(l.name(), l.steps(), l.usual()))
+                        .toList(),
+                a.countsAsOne(),
+                a.oddChild(),
+                a.question(),
+                a.cautions().stream()
+                        .map(c -> known.cautions().getOrDefault(c, c))
+                        .toList());
+    }
+
+    private static NeedView need(Need need, KnowHow known) {
+        return new NeedView(
+                need.what(),
+                known.item(need.prefers()).name(),
+                need.count(),
+                need.per().name().toLowerCase(Locale.ROOT));
     }
 }

@@ -1,31 +1,33 @@
-import { useQuery } from '@tanstack/react-query'
-import { Segmented } from 'antd'
+import { Radio, Segmented } from 'antd'
 import { useState } from 'react'
-import { api, type Schemas, take } from '../api/client'
+import type { Schemas } from '../api/client'
 import page from '../shared/Page.module.css'
-import { ProblemNote } from '../shared/ProblemNote'
 import { rungFill, rungInk } from '../shared/tokens'
-import styles from './SkillsPage.module.css'
+import styles from './KnowHow.module.css'
 
 type View = keyof Schemas['Mirrored']
 
+interface SkillsTabProps {
+  skills: Schemas['SkillView'][]
+  activities: Schemas['ActivityView'][]
+  /** opens an activity */
+  open: (activity: string) => void
+}
+
 /** Skills with their cues in each set, mirrored, and the activities on each rung. */
-export default function SkillsPage() {
+export function SkillsTab({ skills, activities, open }: SkillsTabProps) {
   const [view, setView] = useState<View>('right')
   const [chosen, setChosen] = useState<string | null>(null)
-  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
-  const activities = useQuery({ queryKey: ['activities'], queryFn: () => take(api.GET('/api/activities')) })
-  if (skills.error) return <ProblemNote error={skills.error} retry={() => skills.refetch()} />
-  const skill = skills.data?.find((s) => s.key === chosen) ?? skills.data?.[0]
-  if (!skill) return <p className={page.page}>Opening …</p>
+  const skill = skills.find((s) => s.key === chosen) ?? skills[0]
   return (
-    <div className={page.page}>
+    <>
       <div className={page.head}>
-        <h1>Know-how</h1>
-        <Segmented
+        <Radio.Group
+          aria-label="Skill"
+          optionType="button"
           value={skill.key}
-          onChange={setChosen}
-          options={skills.data?.map((s) => ({ value: s.key, label: s.name })) ?? []}
+          onChange={(e) => setChosen(e.target.value)}
+          options={skills.map((s) => ({ value: s.key, label: s.name }))}
         />
         <div className={page.end}>
           <span className="mute">worded for</span>
@@ -42,7 +44,7 @@ export default function SkillsPage() {
       </div>
       <section className={styles.ladder} aria-label="Progression">
         {skill.rungs.map((rung, i) => {
-          const on = activities.data?.filter((a) => a.skill === skill.key && a.level === i + 1) ?? []
+          const on = activities.filter((a) => a.skill === skill.key && a.level === i + 1)
           return (
             <div key={rung} className={styles.rung}>
               <h3 style={{ background: rungFill[i], color: rungInk(i + 1) }}>
@@ -50,7 +52,9 @@ export default function SkillsPage() {
               </h3>
               {on.map((a) => (
                 <p key={a.key} title={a.how}>
-                  {a.name}
+                  <button type="button" className={styles.link} onClick={() => open(a.key)}>
+                    {a.name}
+                  </button>
                   <span className="mute">
                     {a.phases.includes('PLAY') ? ' play,' : ''} {a.formation}
                   </span>
@@ -74,7 +78,7 @@ export default function SkillsPage() {
           </div>
         </section>
       ))}
-    </div>
+    </>
   )
 }
 

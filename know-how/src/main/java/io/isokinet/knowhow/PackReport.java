@@ -1,0 +1,74 @@
+package io.isokinet.knowhow;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.skill.Cue;
+import io.isokinet.core.skill.Skill;
+import io.isokinet.core.thing.Item;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/** What a pack holds, counted, as a table in Markdown; bin/know-how report prints it. */
+public final class PackReport {
+    private PackReport() {}
+
+    public static void main(String[] arguments) {
+        System.out.println(of(PackReader.read(PackFiles.shipped())));
+    }
+
+    /** @param pack checked, as it was read */
+    public static String of(Pack pack) {
+        KnowHow known = pack.knowHow();
+        StringBuilder text =
+                new StringBuilder("| skill | cues | faults | drills by rung | games |\n|---|---|---|---|---|\n");
+        for (Skill skill : known.skills()) text.append(row(skill, known)).append('\n');
+        text.append('\n').append("| what | count |\n|---|---|\n");
+        count(text, "skills", known.skills().size());
+        count(
+                text,
+                "cues",
+                known.skills().stream().mapToInt(s -> s.cues().size()).sum());
+        count(
+                text,
+                "faults with their fix",
+                faults(known.skills().stream().flatMap(s -> s.cues().stream()).toList()));
+        count(text, "activities", known.activities().size());
+        for (LessonPhase phase : LessonPhase.values())
+            count(
+                    text,
+                    "of them for: " + phase.label(),
+                    known.activities().stream().filter(a -> a.serves(phase)).count());
+        count(text, "kit items", known.items().size());
+        count(
+                text,
+                "of them home-made",
+                known.items().stream().filter(Item::homeMade).count());
+        count(text, "links of the crosswalk", known.crosswalk().links().size());
+        return text.toString();
+    }
+
+    private static String row(Skill skill, KnowHow known) {
+        List<Activity> own = known.activities().stream()
+                .filter(a -> skill.key().equals(a.skill()))
+                .toList();
+        String drills = IntStream.rangeClosed(1, skill.ladder().height())
+                .mapToObj(level -> String.valueOf(own.stream()
+                        .filter(a -> !a.serves(LessonPhase.PLAY))
+                        .filter(a -> a.rung() != null && a.rung().level() == level)
+                        .count()))
+                .collect(Collectors.joining(" "));
+        long games = own.stream().filter(a -> a.serves(LessonPhase.PLAY)).count();
+        return "| %s | %d | %d | %s | %d |"
+                .formatted(skill.name(), skill.cues().size(), faults(skill.cues()), drills, games);
+    }
+
+    private static long faults(List<Cue> cues) {
+        return cues.stream().mapToLong(c -> c.faults().size()).sum();
+    }
+
+    private static void count(StringBuilder text, String what, long count) {
+        text.append("| ").append(what).append(" | ").append(count).append(" |\n");
+    }
+}
