@@ -2,6 +2,9 @@ package io.isokinet.e2e;
 
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.regex.Pattern;
 
 /** Takes the pictures in docs/screenshots from the demo data; bin/pictures runs it. */
@@ -17,6 +20,7 @@ final class Pictures {
             desk.button("Sign in").waitFor();
             take(desk, "sign-in");
             desk.signIn();
+            desk.open("/today?day=" + demoDay());
             desk.page.getByText("Lay out once").first().waitFor();
             take(desk, "today");
             desk.open("/units");
@@ -71,7 +75,7 @@ final class Pictures {
             desk.page.setViewportSize(390, 844);
             take(desk, "hall-phone");
             desk.page.setViewportSize(1280, 800);
-            desk.open("/today");
+            desk.open("/today?day=" + demoDay());
             desk.button("Lost, moved …").nth(1).click();
             desk.page.getByLabel("Why, in a few words").fill("fire drill");
             desk.button("Change it").click();
@@ -91,6 +95,12 @@ final class Pictures {
             take(desk, "first-steps");
         }
         Desk.endDriver();
+    }
+
+    /** Today, or the next Monday at a weekend: the day that the demo school has its lessons on. */
+    private static LocalDate demoDay() {
+        LocalDate today = LocalDate.now();
+        return today.getDayOfWeek().getValue() > 5 ? today.with(TemporalAdjusters.next(DayOfWeek.MONDAY)) : today;
     }
 
     private static void take(Desk desk, String name) {

@@ -18,6 +18,7 @@ public record PackFiles(Map<String, String> texts) {
             "skills/overarm-throw.yaml",
             "skills/inside-foot-pass.yaml",
             "skills/kick-for-distance.yaml",
+            "skills/forearm-pass.yaml",
             "skills/foot-dribble.yaml",
             "skills/jump-for-distance.yaml",
             "skills/two-hand-catch.yaml",
@@ -30,6 +31,7 @@ public record PackFiles(Map<String, String> texts) {
             "activities/overarm-throw.yaml",
             "activities/inside-foot-pass.yaml",
             "activities/kick-for-distance.yaml",
+            "activities/forearm-pass.yaml",
             "activities/foot-dribble.yaml",
             "activities/jump-for-distance.yaml",
             "activities/catch.yaml");
