@@ -109,10 +109,12 @@ final class Desk implements AutoCloseable {
     /** Chooses from a list that opens. */
     void choose(String label, String option) {
         page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).click();
-        page.locator(".ant-select-item-option")
+        Locator open = page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden)");
+        open.locator(".ant-select-item-option")
                 .filter(new Locator.FilterOptions().setHasText(option))
                 .first()
                 .click();
+        PlaywrightAssertions.assertThat(open).hasCount(0);
     }
 
     /** What WCAG 2.2 AA says of the page as it is. */
