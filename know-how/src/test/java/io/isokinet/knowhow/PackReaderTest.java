@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PackReaderTest {
@@ -68,6 +69,13 @@ class PackReaderTest {
     void everyPartOfALessonIsServed() {
         for (LessonPhase phase : LessonPhase.values())
             assertThat(known.activities()).as(phase.label()).anyMatch(a -> a.serves(phase));
+    }
+
+    /** Enough for a term without the same warm-up twice: two lessons a week for twelve weeks. */
+    @ParameterizedTest
+    @CsvSource({"WARM, 24", "RECAP, 24", "CLOSE, 14", "GATHER, 14"})
+    void aTermNeverRunsOutOfBeginningsAndEnds(LessonPhase phase, int atLeast) {
+        assertThat(known.activities().stream().filter(a -> a.serves(phase))).hasSizeGreaterThanOrEqualTo(atLeast);
     }
 
     /** The report counts what stands in the pack: every fault, every drill on its rung, every game once. */
