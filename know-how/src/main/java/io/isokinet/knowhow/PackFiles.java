@@ -21,6 +21,7 @@ public record PackFiles(Map<String, String> texts) {
             "skills/forearm-pass.yaml",
             "skills/foot-dribble.yaml",
             "skills/jump-for-distance.yaml",
+            "skills/dodge.yaml",
             "skills/two-hand-catch.yaml",
             "crosswalk.yaml",
             "cautions.yaml",
@@ -36,6 +37,7 @@ public record PackFiles(Map<String, String> texts) {
             "activities/forearm-pass.yaml",
             "activities/foot-dribble.yaml",
             "activities/jump-for-distance.yaml",
+            "activities/dodge.yaml",
             "activities/catch.yaml");
 
     public PackFiles {
