@@ -119,10 +119,7 @@ export default function UnitPage() {
             error={step.error}
             retry={
               step.error instanceof Problem && step.error.status === 412
-                ? () => {
-                    step.reset()
-                    unit.refetch()
-                  }
+                ? () => unit.refetch().then(step.reset)
                 : undefined
             }
           />

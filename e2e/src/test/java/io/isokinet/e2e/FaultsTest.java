@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -74,7 +76,13 @@ class FaultsTest extends Journey {
             theirs.page.locator("[data-segment]").nth(2).click();
             theirs.button("Lock").click();
             assertThat(theirs.page.getByRole(AriaRole.ALERT)).containsText("changed by someone else");
+            List<Route> held = new ArrayList<>();
+            theirs.page.route("**/api/units/*", held::add);
             theirs.button("Try again").click();
+            theirs.page.waitForCondition(() -> !held.isEmpty());
+            assertThat(theirs.page.getByRole(AriaRole.ALERT)).containsText("changed by someone else");
+            theirs.page.unroute("**/api/units/*");
+            held.forEach(Route::resume);
             assertThat(theirs.page.getByRole(AriaRole.ALERT)).isHidden();
             theirs.button("Lock").click();
             assertThat(theirs.button("Unlock")).isVisible();
