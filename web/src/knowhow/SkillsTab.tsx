@@ -24,6 +24,7 @@ export function SkillsTab({ skills, activities, open }: SkillsTabProps) {
       <div className={page.head}>
         <Radio.Group
           aria-label="Skill"
+          className={styles.skills}
           optionType="button"
           value={skill.key}
           onChange={(e) => setChosen(e.target.value)}

@@ -46,6 +46,12 @@ test('words are found in any order, whatever their case', () => {
   expect(holds('anything', '  ')).toBe(true)
 })
 
+test('drills and games come before what serves any skill', () => {
+  const talk = activity('Harbour Talk', { phases: ['GATHER'] })
+  const drill = activity('Broom Steps', { skill: 'pass', level: 1 })
+  expect(findActivities([talk, drill], { text: '' })).toEqual([drill, talk])
+})
+
 test('activities are found by what is wished, all wishes together', () => {
   expect(names({})).toHaveLength(4)
   expect(names({ skill: 'pass' })).toEqual(['Wide Lock', 'Broom Steps', 'Pilot Passes'])

@@ -22,17 +22,19 @@ export const holds = (text: string, words: string) =>
     .filter(Boolean)
     .every((word) => plain(text).includes(word))
 
-/** Activities as wanted; those without a skill are found under every skill's warm-ups and talks only if no skill is asked for. */
+/** Activities that meet every wish: drills and games first, then what serves any skill. */
 export const findActivities = (activities: Activity[], wanted: Wanted) =>
-  activities.filter(
-    (a) =>
-      (wanted.skill === undefined || a.skill === wanted.skill) &&
-      (wanted.level === undefined || a.level === wanted.level) &&
-      (wanted.phase === undefined || a.phases.includes(wanted.phase)) &&
-      (wanted.age === undefined || (a.ageFrom <= wanted.age && wanted.age <= a.ageTo)) &&
-      (wanted.formation === undefined || a.formation === wanted.formation) &&
-      holds(`${a.name} ${a.how} ${a.needs.map((n) => `${n.what} ${n.like}`).join(' ')}`, wanted.text),
-  )
+  activities
+    .filter(
+      (a) =>
+        (wanted.skill === undefined || a.skill === wanted.skill) &&
+        (wanted.level === undefined || a.level === wanted.level) &&
+        (wanted.phase === undefined || a.phases.includes(wanted.phase)) &&
+        (wanted.age === undefined || (a.ageFrom <= wanted.age && wanted.age <= a.ageTo)) &&
+        (wanted.formation === undefined || a.formation === wanted.formation) &&
+        holds(`${a.name} ${a.how} ${a.needs.map((n) => `${n.what} ${n.like}`).join(' ')}`, wanted.text),
+    )
+    .sort((a, b) => Number(!a.skill) - Number(!b.skill))
 
 export interface Symptom {
   skill: Skill
