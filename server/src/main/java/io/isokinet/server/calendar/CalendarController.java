@@ -9,11 +9,10 @@ import io.isokinet.server.calendar.Calendars.ClosureForm;
 import io.isokinet.server.calendar.Calendars.SlotForm;
 import io.isokinet.server.calendar.Calendars.TermForm;
 import io.isokinet.server.calendar.IcsReader.Read;
+import io.isokinet.server.http.Uploads;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -136,11 +135,7 @@ class CalendarController {
     @PostMapping(path = "/bookings", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Allowed
     Read bookings(@RequestPart("files") MultipartFile file, @RequestParam UUID space, @RequestParam boolean take) {
-        try {
-            return calendars.importBookings(space, String.valueOf(file.getOriginalFilename()), file.getBytes(), take);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return calendars.importBookings(space, Uploads.name(file), Uploads.bytes(file), take);
     }
 
     @DeleteMapping("/bookings")

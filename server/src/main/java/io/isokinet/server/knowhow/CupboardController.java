@@ -6,6 +6,7 @@ import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
+import io.isokinet.server.http.Uploads;
 import io.isokinet.server.place.Cupboards;
 import io.isokinet.server.place.Cupboards.Count;
 import io.isokinet.server.place.Cupboards.Counted;
@@ -15,8 +16,6 @@ import io.isokinet.server.table.TableWriter;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -176,7 +175,7 @@ public class CupboardController {
     @Allowed(Role.TEACHER)
     @Transactional
     public TableView table(@RequestPart("files") MultipartFile file, @RequestParam boolean take) {
-        Table table = Table.read(String.valueOf(file.getOriginalFilename()).toLowerCase(Locale.ROOT), bytes(file));
+        Table table = Table.read(Uploads.name(file).toLowerCase(Locale.ROOT), Uploads.bytes(file));
         List<Finding> findings = new ArrayList<>();
         Map<String, Count> counts = new LinkedHashMap<>();
         read(table, counts, findings);
@@ -243,14 +242,6 @@ public class CupboardController {
         String plain = text.replaceFirst("[.,]0+$", "");
         if (plain.isEmpty()) return 0;
         return plain.matches("\\d{1,5}") && Integer.parseInt(plain) <= 10000 ? Integer.valueOf(plain) : null;
-    }
-
-    private static byte[] bytes(MultipartFile file) {
-        try {
-            return file.getBytes();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     private List<List<Object>> rows() {

@@ -2,10 +2,9 @@ package io.isokinet.server.school.roster;
 
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
+import io.isokinet.server.http.Uploads;
 import io.isokinet.server.school.roster.Roster.Field;
 import io.isokinet.server.school.roster.Rosters.WhenGone;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -55,11 +54,7 @@ class RosterController {
 
     private static Map<String, byte[]> contents(List<MultipartFile> files) {
         Map<String, byte[]> contents = new LinkedHashMap<>();
-        try {
-            for (MultipartFile file : files) contents.put(String.valueOf(file.getOriginalFilename()), file.getBytes());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        for (MultipartFile file : files) contents.put(Uploads.name(file), Uploads.bytes(file));
         return contents;
     }
 
