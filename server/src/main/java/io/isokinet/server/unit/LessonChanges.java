@@ -305,8 +305,12 @@ public class LessonChanges {
             lost.state = LessonState.LOST;
             at.body = at.body.without(lost.id());
             at.fitAll();
-            at.say("What it was to do goes into the %d lessons that are left; they were planned again."
-                    .formatted(coming.size() - 1));
+            int left = coming.size() - 1;
+            at.say(
+                    left == 1
+                            ? "What it was to do goes into the one lesson that is left; it was planned again."
+                            : "What it was to do goes into the %d lessons that are left; they were planned again."
+                                    .formatted(left));
             return;
         }
         LessonRow added = at.append(form);
