@@ -1,12 +1,14 @@
 package io.isokinet.core;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Conduct;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.knowhow.Library;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Age;
@@ -21,6 +23,7 @@ import io.isokinet.core.skill.Ladder;
 import io.isokinet.core.skill.MovementPhase;
 import io.isokinet.core.skill.Skill;
 import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
@@ -61,7 +64,9 @@ public final class Made {
             Length.ofMillimetres(95),
             Set.of(Trait.STANDS),
             false,
-            2);
+            2,
+            Handling.UNKNOWN,
+            null);
 
     private Made() {}
 
@@ -77,7 +82,9 @@ public final class Made {
                 null,
                 Set.of(traits),
                 false,
-                1);
+                1,
+                Handling.UNKNOWN,
+                null);
     }
 
     public static Item stander(String key, double grams, double width, double height, double base, double centre) {
@@ -92,7 +99,9 @@ public final class Made {
                 Length.ofMillimetres(centre),
                 Set.of(Trait.STANDS),
                 false,
-                1);
+                1,
+                Handling.UNKNOWN,
+                null);
     }
 
     public static Need balls(Need.Per per, int count) {
@@ -116,7 +125,8 @@ public final class Made {
                 List.of(prerequisites),
                 Condition.NONE,
                 List.of(),
-                "Tell me.");
+                "Tell me.",
+                null);
     }
 
     /** A skill with cues a, b, c ... each building on the one before, in one component set. */
@@ -134,7 +144,10 @@ public final class Made {
                 ladder,
                 Action.THROW,
                 cues,
-                List.of(new CueSet(key + "/all", key, CueSet.Kind.COMPONENTS, "All", keys)));
+                List.of(new CueSet(key + "/all", key, CueSet.Kind.COMPONENTS, "All", keys)),
+                List.of(),
+                Skill.LeadUps.OFTEN,
+                true);
     }
 
     public static final Skill ROLL = skill("roll", Ladder.SENDING, "a", "b", "c");
@@ -267,7 +280,9 @@ public final class Made {
                     "a three takes turns.",
                     levers,
                     cautions,
-                    null);
+                    null,
+                    0,
+                    Conduct.USUAL);
         }
     }
 
@@ -302,7 +317,8 @@ public final class Made {
                 activities,
                 List.of(FOAM, SOCK, HARD, BAG, SKITTLE, EMPTY, FULL, CUPS),
                 Map.of("one-way", "All one way."),
-                new Crosswalk(List.of()));
+                new Crosswalk(List.of()),
+                Library.EMPTY);
     }
 
     public static Cupboard cupboard(Object... itemsAndCounts) {

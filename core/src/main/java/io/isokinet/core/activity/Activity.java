@@ -31,6 +31,8 @@ import org.jspecify.annotations.Nullable;
  * @param levers what makes it easier or harder, the main one first
  * @param cautions keys of cautions
  * @param question a question to ask that checks understanding; null for none
+ * @param difficulty in logits, with every lever at its usual step; see {@link Difficulty}
+ * @param conduct how it is run
  */
 public record Activity(
         String key,
@@ -57,7 +59,9 @@ public record Activity(
         @Nullable String oddChild,
         List<Lever> levers,
         List<String> cautions,
-        @Nullable String question) {
+        @Nullable String question,
+        double difficulty,
+        Conduct conduct) {
     public Activity {
         phases = Set.copyOf(phases);
         hosts = List.copyOf(hosts);

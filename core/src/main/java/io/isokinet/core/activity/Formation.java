@@ -9,7 +9,12 @@ public enum Formation {
     CIRCLE("in a circle", false, 50),
     LANES("in lanes", true, 35),
     FILES("in files", true, 35),
-    TWO_SIDES("two sides", false, 55);
+    TWO_SIDES("two sides", false, 55),
+    RELAY("in relay files", true, 35),
+    ROLES("in groups with roles", false, 45),
+    STATIONS("at stations", false, 50),
+    CROSSING("crossing", false, 55),
+    SCRAMBLE("in a scramble", false, 60);
 
     private final String label;
     private final boolean queues;
@@ -28,6 +33,11 @@ public enum Formation {
     /** True if children wait behind one another for a turn. */
     public boolean queues() {
         return queues;
+    }
+
+    /** True if children take room by the head, all over the floor. */
+    public boolean spreads() {
+        return this == SCATTER || this == GATHERED || this == SCRAMBLE;
     }
 
     /** The usual share of the minutes in which a child is in motion, in per cent. */

@@ -3,10 +3,15 @@ package io.isokinet.core.group;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** Splits a class by formation: sizes differ by at most one and nobody is left over. */
 public final class Groups {
+    private static final Set<Formation> ONE_GROUP =
+            EnumSet.of(Formation.GATHERED, Formation.CIRCLE, Formation.CROSSING);
+
     private Groups() {}
 
     /**
@@ -20,7 +25,7 @@ public final class Groups {
         if (children < 1)
             throw new IllegalArgumentException(
                     "A class of %d cannot be grouped; add children first.".formatted(children));
-        if (grouping.formation() == Formation.GATHERED || grouping.formation() == Formation.CIRCLE) return List.of(1);
+        if (ONE_GROUP.contains(grouping.formation())) return List.of(1);
         if (grouping.formation() == Formation.TWO_SIDES) return children < 2 ? List.of() : List.of(2);
         List<Integer> counts = new ArrayList<>();
         for (int groups = 1; groups <= children; groups++) {

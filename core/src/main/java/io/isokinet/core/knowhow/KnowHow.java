@@ -21,6 +21,7 @@ public final class KnowHow {
     private final Map<String, Item> items = new LinkedHashMap<>();
     private final Map<String, String> cautions;
     private final Crosswalk crosswalk;
+    private final Library library;
 
     /** @param cautions texts by key */
     public KnowHow(
@@ -28,7 +29,8 @@ public final class KnowHow {
             Collection<Activity> activities,
             Collection<Item> items,
             Map<String, String> cautions,
-            Crosswalk crosswalk) {
+            Crosswalk crosswalk,
+            Library library) {
         for (Skill skill : skills) {
             this.skills.put(skill.key(), skill);
             skill.cues().forEach(c -> cues.put(c.key(), c));
@@ -38,6 +40,7 @@ public final class KnowHow {
         items.forEach(i -> this.items.put(i.key(), i));
         this.cautions = new LinkedHashMap<>(cautions);
         this.crosswalk = crosswalk;
+        this.library = library;
     }
 
     /** The same with more items: a school's own things. */
@@ -45,7 +48,7 @@ public final class KnowHow {
         if (more.isEmpty()) return this;
         List<Item> all = new ArrayList<>(items.values());
         all.addAll(more);
-        return new KnowHow(skills.values(), activities.values(), all, cautions, crosswalk);
+        return new KnowHow(skills.values(), activities.values(), all, cautions, crosswalk, library);
     }
 
     public List<Skill> skills() {
@@ -70,6 +73,11 @@ public final class KnowHow {
 
     public Crosswalk crosswalk() {
         return crosswalk;
+    }
+
+    /** What is read beside the skills and activities: transfer, symptoms, outcomes, games to cut down, lay-outs. */
+    public Library library() {
+        return library;
     }
 
     /** @throws UnknownKeyException if there is none */
@@ -99,6 +107,14 @@ public final class KnowHow {
 
     public boolean hasCue(String key) {
         return cues.containsKey(key);
+    }
+
+    public boolean hasSkill(String key) {
+        return skills.containsKey(key);
+    }
+
+    public boolean hasActivity(String key) {
+        return activities.containsKey(key);
     }
 
     public boolean hasItem(String key) {

@@ -128,6 +128,11 @@ public final class Fitter {
             case LANES -> Groups.words("lanes", sizes) + ", " + floor.how();
             case FILES -> Groups.words("files", sizes) + ", " + floor.how();
             case TWO_SIDES -> Groups.words("sides", sizes);
+            case RELAY -> Groups.words("relay files", sizes) + ", " + floor.how();
+            case ROLES -> Groups.words("groups", sizes) + ", " + floor.how();
+            case STATIONS -> Groups.words("stations", sizes);
+            case CROSSING -> "all %d cross, %s".formatted(children, floor.how());
+            case SCRAMBLE -> "%d in a scramble, %s".formatted(children, floor.how());
         };
     }
 
@@ -145,7 +150,7 @@ public final class Fitter {
         if (cycle == null || cycle.seconds() == 0) return 0;
         double sharing =
                 switch (activity.grouping().formation()) {
-                    case LANES, FILES, WALL -> largestGroup;
+                    case LANES, FILES, WALL, RELAY -> largestGroup;
                     case PAIRS -> largestGroup / 2.0;
                     default -> 1;
                 };

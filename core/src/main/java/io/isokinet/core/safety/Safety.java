@@ -41,10 +41,21 @@ public final class Safety {
                         "%s weigh %.0f g: too heavy to be thrown to a child."
                                 .formatted(item.many(), item.mass().grams()),
                         true));
+            if (age.years() < item.handling().ageFrom())
+                cautions.add(new Caution(
+                        "too-young",
+                        "%s are for children from %d years; take something lighter or softer."
+                                .formatted(item.many(), item.handling().ageFrom()),
+                        true));
             if (item.homeMade())
                 cautions.add(new Caution(
                         "home-made",
-                        "Look over the home-made %s before each use: tape whole, no sharp rim.".formatted(item.many()),
+                        "Look over the home-made %s before each use: %s"
+                                .formatted(
+                                        item.many(),
+                                        item.handling().check() == null
+                                                ? "tape whole, no sharp rim."
+                                                : item.handling().check()),
                         false));
         }
         if (children > CROWD)

@@ -1,6 +1,7 @@
 package io.isokinet.core.skill;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One observable technique cue with its two voices.
@@ -16,6 +17,7 @@ import java.util.List;
  * @param prerequisites keys of cues that are taught before it or with it
  * @param condition what must be there for the cue to exist
  * @param tellMe a task in which the child says it instead of doing it
+ * @param atSpeed the wording when it is done fast; null where it stays the same
  */
 public record Cue(
         String key,
@@ -29,7 +31,11 @@ public record Cue(
         List<String> prerequisites,
         Condition condition,
         List<Fault> faults,
-        String tellMe) {
+        String tellMe,
+        @Nullable AtSpeed atSpeed) {
+    /** What is checked and called at full speed, where that differs from slow. */
+    public record AtSpeed(String question, String call) {}
+
     public Cue {
         prerequisites = List.copyOf(prerequisites);
         faults = List.copyOf(faults);

@@ -14,7 +14,12 @@ public record CueSet(String key, String skill, Kind kind, String name, List<Stri
         /** Two to four child's calls. */
         SHORT,
         /** Four to eight observed components. */
-        COMPONENTS
+        COMPONENTS,
+        /**
+         * Three to five criteria scored 0 or 1 on two formal trials. Scores come only from a sitting that is marked as
+         * that test; it is not taught to, and there are no norms.
+         */
+        TWO_TRIAL
     }
 
     public CueSet {

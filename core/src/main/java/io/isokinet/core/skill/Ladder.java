@@ -7,7 +7,8 @@ public enum Ladder {
     SENDING("shape", "wall or large target", "partner", "graded targets", "moving", "opposed"),
     RECEIVING("own toss", "one bounce", "soft feed", "off a wall", "moving to it", "opposed"),
     TRAVELLING("free", "along lines", "round things", "head up", "chased"),
-    LOCOMOTOR("shape", "slow and held", "at speed", "changing direction", "tag");
+    LOCOMOTOR("shape", "slow and held", "at speed", "changing direction", "tag"),
+    JUGGLING("one", "two", "three and stop", "three going on", "with others");
 
     private final List<String> rungs;
 

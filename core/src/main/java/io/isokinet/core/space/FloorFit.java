@@ -25,7 +25,7 @@ public record FloorFit(int groups, String how) {
             return new FloorFit(0, "a ball does not roll on over grass");
         double length = place.length().metres() - 2 * MARGIN;
         double width = place.width().metres() - 2 * MARGIN;
-        if (formation == Formation.SCATTER || formation == Formation.GATHERED) {
+        if (formation.spreads()) {
             double wanted = children * need.metresPerGroup() * need.metresPerGroup();
             return length * width >= wanted
                     ? new FloorFit(Integer.MAX_VALUE, "spread over the whole floor")

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param base width of the foot it stands on; null for what does not stand
  * @param centre height of the centre of mass as it stands; null for what does not stand
  * @param pieces how many of the item make one of what it stands for: two cups make a tower
+ * @param handling what to know before it is given to children
+ * @param recipe how it is made; null for what is bought or found
  */
 public record Item(
         String key,
@@ -27,7 +29,9 @@ public record Item(
         @Nullable Length centre,
         Set<Trait> traits,
         boolean homeMade,
-        int pieces) {
+        int pieces,
+        Handling handling,
+        @Nullable Recipe recipe) {
     public Item {
         traits = Set.copyOf(traits);
         if (pieces < 1) throw new IllegalArgumentException("The item (%s) needs at least one piece.".formatted(key));

@@ -30,6 +30,8 @@ public record Need(
     public enum Role {
         /** Rolled, thrown, kicked or struck by the child. */
         SENT,
+        /** Held in the hand: a bat, a racket. */
+        HELD,
         /** Has to fall to what is sent. */
         TOPPLED,
         /** Aimed at or into, stays where it is. */

@@ -9,7 +9,11 @@ public enum Trait {
     SOFT("is soft"),
     GRIPS("is easy to grip"),
     FLAT("lies flat"),
-    RING("can be stepped or thrown into");
+    RING("can be stepped or thrown into"),
+    STRIKES("can be struck with"),
+    WORN("is worn or tucked in"),
+    HANGS("can be hung up or leant"),
+    LONG("is long and thin");
 
     private final String label;
 

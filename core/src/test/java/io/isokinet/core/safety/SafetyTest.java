@@ -12,6 +12,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
 import java.util.List;
@@ -75,7 +76,19 @@ class SafetyTest {
     @Test
     void homeMadeThingsAreLookedOver() {
         Item made = new Item(
-                "made", "made ball", "made balls", FOAM.mass(), FOAM.width(), null, null, null, FOAM.traits(), true, 1);
+                "made",
+                "made ball",
+                "made balls",
+                FOAM.mass(),
+                FOAM.width(),
+                null,
+                null,
+                null,
+                FOAM.traits(),
+                true,
+                1,
+                Handling.UNKNOWN,
+                null);
         assertThat(cautions(roll, HALL, 9, 20, made)).extracting(Caution::key).contains("home-made");
     }
 }

@@ -1,0 +1,44 @@
+package io.isokinet.core.activity;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How an activity is run, beside what the plan needs to know of it.
+ *
+ * @param scoring how it is scored
+ * @param gathering where the children go at the stop signal
+ * @param roles the parts that are played in turn; empty where all do the same
+ * @param absentPartner what a child without a partner does; null where nobody has one
+ * @param sitsOut what a child does who cannot take part
+ * @param leaves what it builds, clears or leaves standing for the next activity; null for nothing
+ * @param link another subject with one question and its answer; null for none
+ * @param home how to do it at home; null where that makes no sense
+ */
+public record Conduct(
+        Scoring scoring,
+        Gathering gathering,
+        List<String> roles,
+        @Nullable String absentPartner,
+        String sitsOut,
+        @Nullable String leaves,
+        @Nullable Link link,
+        @Nullable String home) {
+    /** For an activity that says nothing of it. */
+    public static final Conduct USUAL = new Conduct(
+            Scoring.NONE,
+            Gathering.WHERE_THEY_ARE,
+            List.of(),
+            null,
+            "Watches one child for the call and tells what was seen.",
+            null,
+            null,
+            null);
+
+    /** A question that belongs to another subject, with its answer. */
+    public record Link(String subject, String ask, String answer) {}
+
+    public Conduct {
+        roles = List.copyOf(roles);
+    }
+}
