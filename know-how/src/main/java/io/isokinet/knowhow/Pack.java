@@ -1,11 +1,21 @@
 package io.isokinet.knowhow;
 
 import io.isokinet.core.knowhow.KnowHow;
+import java.util.List;
 
 /**
  * A checked pack.
  *
- * @param sha256 of all files with their paths, in hex: the identity of this version
- * @param json the whole pack as JSON, one member a file
+ * @param knowHow what it holds, together with what it was read on top of
  */
-public record Pack(String name, int number, String title, String sha256, String json, KnowHow knowHow) {}
+public record Pack(String name, int number, String title, PackFiles files, KnowHow knowHow) {
+    /** The identity of this version. */
+    public String sha256() {
+        return files.sha256();
+    }
+
+    /** The skills that have no drill on some rung, or fewer than two games, one sentence each. */
+    public List<String> gaps() {
+        return Gaps.of(knowHow);
+    }
+}

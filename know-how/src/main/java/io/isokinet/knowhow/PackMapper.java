@@ -1,13 +1,25 @@
 package io.isokinet.knowhow;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Conduct;
 import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Gathering;
 import io.isokinet.core.activity.Grouping;
+import io.isokinet.core.activity.Layout;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.knowhow.Library;
+import io.isokinet.core.knowhow.Library.FullGame;
+import io.isokinet.core.knowhow.Library.Outcome;
+import io.isokinet.core.knowhow.Library.OutcomeSet;
+import io.isokinet.core.knowhow.Library.Rule;
+import io.isokinet.core.knowhow.Library.Symptom;
+import io.isokinet.core.knowhow.Library.Transfer;
+import io.isokinet.core.place.Place;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Mass;
@@ -21,10 +33,13 @@ import io.isokinet.core.skill.Ladder;
 import io.isokinet.core.skill.MovementPhase;
 import io.isokinet.core.skill.Rung;
 import io.isokinet.core.skill.Skill;
+import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
+import io.isokinet.core.thing.Recipe;
 import io.isokinet.core.thing.Trait;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -43,12 +58,22 @@ final class PackMapper {
     private final List<Item> items = new ArrayList<>();
     private final Map<String, String> cautions = new LinkedHashMap<>();
     private final List<Crosswalk.Link> links = new ArrayList<>();
+    private final Map<String, Layout> layouts = new LinkedHashMap<>();
+    private final List<Transfer> transfers = new ArrayList<>();
+    private final List<Symptom> symptoms = new ArrayList<>();
+    private final List<OutcomeSet> outcomes = new ArrayList<>();
+    private final List<FullGame> games = new ArrayList<>();
     private final List<Finding> problems = new ArrayList<>();
     private final Map<String, String> places = new HashMap<>();
     private final Set<String> keys = new HashSet<>();
 
-    /** Takes one file; returns where each key in it stands. */
-    Map<String, String> take(Located file) {
+    /** Where each keyed thing stands, "file:line". */
+    Map<String, String> places() {
+        return places;
+    }
+
+    /** Takes one file. */
+    void take(Located file) {
         JsonNode tree = file.tree;
         if (file.path.startsWith("skills/")) skill(file);
         for (int i = 0; i < tree.path("activities").size(); i++) {
@@ -67,7 +92,56 @@ final class PackMapper {
         tree.path("links")
                 .forEach(n -> links.add(new Crosswalk.Link(
                         text(n, "from"), text(n, "to"), constant(Crosswalk.Relation.class, text(n, "relation")))));
-        return places;
+        library(file);
+    }
+
+    private void library(Located file) {
+        JsonNode tree = file.tree;
+        for (int i = 0; i < tree.path("layouts").size(); i++) {
+            JsonNode n = tree.get("layouts").get(i);
+            String key = text(n, "key");
+            if (layouts.put(key, new Layout(key, text(n, "name"), strings(n, "steps"), text(n, "check"))) != null)
+                twice(key, file, "/layouts/" + i);
+            places.put("layout " + key, file.where("/layouts/" + i));
+        }
+        for (int i = 0; i < tree.path("transfers").size(); i++) {
+            JsonNode n = tree.get("transfers").get(i);
+            Transfer transfer = new Transfer(text(n, "from"), text(n, "to"), text(n, "how"));
+            transfers.add(transfer);
+            places.put("transfer " + transfer.from() + " " + transfer.to(), file.where("/transfers/" + i));
+        }
+        for (int i = 0; i < tree.path("symptoms").size(); i++) {
+            JsonNode n = tree.get("symptoms").get(i);
+            symptoms.add(new Symptom(text(n, "seen"), text(n, "cause"), text(n, "cue"), text(n, "activity")));
+            places.put("symptom " + text(n, "seen"), file.where("/symptoms/" + i));
+        }
+        for (int i = 0; i < tree.path("games").size(); i++) {
+            JsonNode n = tree.get("games").get(i);
+            once(n, file, "/games/" + i);
+            List<Rule> rules = new ArrayList<>();
+            n.get("rules").forEach(r -> rules.add(new Rule(text(r, "rule"), text(r, "instead"), text(r, "back"))));
+            games.add(new FullGame(
+                    text(n, "key"), text(n, "name"), text(n, "skill"), text(n, "decision"), text(n, "core"), rules));
+        }
+        if (file.path.startsWith("outcomes/")) outcomes(file);
+    }
+
+    private void outcomes(Located file) {
+        List<Outcome> statements = new ArrayList<>();
+        once(file.tree, file, "");
+        for (int i = 0; i < file.tree.get("outcomes").size(); i++) {
+            JsonNode n = file.tree.get("outcomes").get(i);
+            statements.add(new Outcome(
+                    text(n, "code"),
+                    text(n, "text"),
+                    low(n, "ages"),
+                    high(n, "ages"),
+                    strings(n, "skills"),
+                    strings(n, "cues")));
+            places.put("outcome " + text(n, "code"), file.where("/outcomes/" + i));
+        }
+        outcomes.add(
+                new OutcomeSet(text(file.tree, "key"), text(file.tree, "name"), text(file.tree, "about"), statements));
     }
 
     private void skill(Located file) {
@@ -91,13 +165,19 @@ final class PackMapper {
                     text(node, "name"),
                     strings(node, "cues")));
         }
+        List<Skill.Variant> variants = new ArrayList<>();
+        tree.path("variants")
+                .forEach(v -> variants.add(new Skill.Variant(text(v, "name"), text(v, "for"), text(v, "how"))));
         skills.add(new Skill(
                 skill,
                 text(tree, "name"),
                 constant(Ladder.class, text(tree, "ladder")),
                 constant(Action.class, text(tree, "action")),
                 cues,
-                sets));
+                sets,
+                variants,
+                tree.has("lead-ups") ? constant(Skill.LeadUps.class, text(tree, "lead-ups")) : Skill.LeadUps.SOMETIMES,
+                tree.path("play-without").asBoolean(true)));
     }
 
     private static Cue cue(String skill, JsonNode node) {
@@ -115,7 +195,10 @@ final class PackMapper {
                 strings(node, "prerequisites"),
                 node.has("condition") ? constant(Condition.class, text(node, "condition")) : Condition.NONE,
                 faults,
-                text(node, "tell-me"));
+                text(node, "tell-me"),
+                node.has("at-speed")
+                        ? new Cue.AtSpeed(text(node.get("at-speed"), "question"), text(node.get("at-speed"), "call"))
+                        : null);
     }
 
     private static Item item(JsonNode node) {
@@ -130,7 +213,36 @@ final class PackMapper {
                 length(node, "centre"),
                 traits(node),
                 node.path("home-made").asBoolean(false),
-                node.path("pieces").asInt(1));
+                node.path("pieces").asInt(1),
+                handling(node),
+                node.has("recipe")
+                        ? new Recipe(
+                                strings(node.get("recipe"), "materials"),
+                                strings(node.get("recipe"), "steps"),
+                                node.get("recipe").get("minutes").asInt())
+                        : null);
+    }
+
+    private static Handling handling(JsonNode node) {
+        return new Handling(
+                node.has("hardness")
+                        ? constant(Handling.Hardness.class, text(node, "hardness"))
+                        : Handling.Hardness.FIRM,
+                number(node, "rebound"),
+                strings(node, "rolls-on").stream()
+                        .map(f -> constant(Place.Floor.class, f))
+                        .collect(Collectors.toSet()),
+                number(node, "fall"),
+                node.path("at-people").asBoolean(false),
+                node.path("indoors").asBoolean(true),
+                optional(node, "check"),
+                node.path("pack").asInt(1),
+                node.path("fit").asInt(0),
+                node.path("age-from").asInt(3));
+    }
+
+    private static @Nullable Double number(JsonNode node, String name) {
+        return node.has(name) ? node.get(name).asDouble() : null;
     }
 
     private Activity activity(JsonNode node, Map<String, Skill> byKey) {
@@ -146,9 +258,7 @@ final class PackMapper {
         JsonNode cycle = node.get("cycle");
         JsonNode space = node.get("space");
         List<Lever> levers = new ArrayList<>();
-        node.path("levers")
-                .forEach(l -> levers.add(new Lever(
-                        text(l, "name"), strings(l, "steps"), l.get("usual").asInt())));
+        node.path("levers").forEach(l -> levers.add(lever(l)));
         return new Activity(
                 text(node, "key"),
                 text(node, "name"),
@@ -190,7 +300,33 @@ final class PackMapper {
                 optional(node, "odd"),
                 levers,
                 strings(node, "cautions"),
-                optional(node, "question"));
+                optional(node, "question"),
+                node.path("difficulty").asDouble(0),
+                conduct(node));
+    }
+
+    private static Lever lever(JsonNode node) {
+        String name = text(node, "name");
+        List<String> steps = strings(node, "steps");
+        int usual = node.get("usual").asInt();
+        if (!node.has("logits")) return new Lever(name, steps, usual);
+        List<Double> logits = new ArrayList<>();
+        node.get("logits").forEach(l -> logits.add(l.asDouble()));
+        return new Lever(name, steps, usual, logits);
+    }
+
+    private static Conduct conduct(JsonNode node) {
+        Conduct usual = Conduct.USUAL;
+        JsonNode link = node.get("link");
+        return new Conduct(
+                node.has("scoring") ? constant(Scoring.class, text(node, "scoring")) : usual.scoring(),
+                node.has("gather") ? constant(Gathering.class, text(node, "gather")) : usual.gathering(),
+                strings(node, "roles"),
+                optional(node, "absent"),
+                node.has("sits-out") ? text(node, "sits-out") : usual.sitsOut(),
+                optional(node, "leaves"),
+                link == null ? null : new Conduct.Link(text(link, "subject"), text(link, "ask"), text(link, "answer")),
+                optional(node, "home"));
     }
 
     private static List<Need> needs(JsonNode node) {
@@ -218,8 +354,16 @@ final class PackMapper {
         return problems;
     }
 
+    /** All that was taken, skills by family and name. */
     KnowHow knowHow() {
-        return new KnowHow(skills, activities, items, cautions, new Crosswalk(links));
+        skills.sort(Comparator.comparing(Skill::ladder).thenComparing(Skill::name));
+        return new KnowHow(
+                skills,
+                activities,
+                items,
+                cautions,
+                new Crosswalk(links),
+                new Library(transfers, symptoms, outcomes, games, layouts));
     }
 
     private void guarded(String key, Runnable mapping) {
@@ -232,12 +376,13 @@ final class PackMapper {
 
     private void once(JsonNode node, Located file, String pointer) {
         String key = text(node, "key");
-        if (!keys.add(key))
-            problems.add(new Finding(
-                    "key-once",
-                    file.where(pointer),
-                    "The key (%s) stands twice; keys are never reused.".formatted(key)));
+        if (!keys.add(key)) twice(key, file, pointer);
         places.put(key, file.where(pointer));
+    }
+
+    private void twice(String key, Located file, String pointer) {
+        problems.add(new Finding(
+                "key-once", file.where(pointer), "The key (%s) stands twice; keys are never reused.".formatted(key)));
     }
 
     private static Set<Trait> traits(JsonNode node) {

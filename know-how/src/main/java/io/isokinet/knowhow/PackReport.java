@@ -2,6 +2,7 @@ package io.isokinet.knowhow;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.check.FoundException;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Skill;
@@ -15,7 +16,12 @@ public final class PackReport {
     private PackReport() {}
 
     public static void main(String[] arguments) {
-        System.out.println(of(PackReader.read(PackFiles.shipped())));
+        try {
+            System.out.println(of(PackReader.read(PackFiles.shipped())));
+        } catch (FoundException e) {
+            e.findings().all().forEach(f -> System.err.println(f.where() + " " + f.rule() + ": " + f.message()));
+            System.exit(1);
+        }
     }
 
     /** @param pack checked, as it was read */

@@ -26,30 +26,32 @@ final class Fixtures {
     static final Place HALL =
             new Place("the hall", new Length(17), new Length(9.5), new Length(4.8), Place.Floor.WOOD, 14);
 
+    static final Place YARD = new Place("the yard", new Length(30), new Length(20), null, Place.Floor.TARMAC, 10);
+
     private Fixtures() {}
 
     static Cupboard cupboard() {
-        return cupboard(Map.of(
-                "foam-ball-20",
-                10,
-                "foam-ball-16",
-                8,
-                "sock-ball",
-                14,
-                "low-tennis-ball",
-                12,
-                "beanbag",
-                20,
-                "skittle",
-                12,
-                "bottle-empty",
-                24,
-                "spot",
-                30,
-                "hoop",
-                8,
-                "rope",
-                15));
+        return cupboard(Map.ofEntries(
+                Map.entry("foam-ball-20", 10),
+                Map.entry("foam-ball-16", 8),
+                Map.entry("sock-ball", 14),
+                Map.entry("low-tennis-ball", 12),
+                Map.entry("playground-ball", 12),
+                Map.entry("beanbag", 20),
+                Map.entry("scarf", 27),
+                Map.entry("juggling-bag", 54),
+                Map.entry("skittle", 36),
+                Map.entry("bottle-empty", 24),
+                Map.entry("spot", 30),
+                Map.entry("hoop", 8),
+                Map.entry("rope", 15),
+                Map.entry("cone", 24),
+                Map.entry("foam-bat", 8),
+                Map.entry("ball-tee", 8),
+                Map.entry("short-racket", 16),
+                Map.entry("hand-paddle", 12),
+                Map.entry("foam-spear", 9),
+                Map.entry("sheet-target", 4)));
     }
 
     static Cupboard cupboard(Map<String, Integer> counts) {

@@ -2,6 +2,7 @@ package io.isokinet.knowhow;
 
 import static io.isokinet.knowhow.Fixtures.HALL;
 import static io.isokinet.knowhow.Fixtures.KNOW_HOW;
+import static io.isokinet.knowhow.Fixtures.YARD;
 import static io.isokinet.knowhow.Fixtures.ids;
 import static io.isokinet.knowhow.Fixtures.problem;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -20,6 +21,7 @@ import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.UnitProblem;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,17 +70,29 @@ class PlanningTest {
                 .isGreaterThanOrEqualTo(4);
     }
 
+    /** Kicks through the air are for outdoors. */
+    private static final Set<String> OUTDOORS = Set.of("lofted-pass", "drop-kick");
+
     /** Each skill alone, and each with the catch, for young and older classes, odd ones too: nothing is broken. */
     @ParameterizedTest
     @MethodSource("skills")
     void everySkillMakesALegalUnit(String skill) {
+        int youngest = KNOW_HOW.activities().stream()
+                .filter(a -> skill.equals(a.skill()) && a.isGame())
+                .mapToInt(Activity::ageFrom)
+                .min()
+                .orElseThrow();
+        assertThat(youngest).isLessThanOrEqualTo(7);
+        Place place = OUTDOORS.contains(skill) ? YARD : HALL;
         for (String kind : List.of("short", "components"))
-            for (int age : List.of(6, 9))
+            for (int age : List.of(Math.max(6, youngest), 9))
                 for (String[] skills : List.of(new String[] {skill}, new String[] {skill, "two-hand-catch"})) {
                     if (skill.equals("two-hand-catch") && skills.length == 2) continue;
                     String what = "%s, %s, age %d".formatted(String.join(" and ", skills), kind, age);
-                    Plan plan = plan(problem(age, 27, 4, 35, HALL, kind, skills));
-                    assertThat(Rules.score(plan).hard()).as(what).isZero();
+                    Plan plan = plan(problem(age, 27, 4, 35, place, kind, skills));
+                    assertThat(Rules.score(plan).hard())
+                            .as(what + " " + Rules.strains(plan))
+                            .isZero();
                 }
     }
 
@@ -86,7 +100,7 @@ class PlanningTest {
         return KNOW_HOW.skills().stream().map(Skill::key);
     }
 
-    /** A skill is there to be taught: two shapes without an object, drills up to a moving target, and three games. */
+    /** A skill is there to be taught: two shapes without an object, drills up to a moving target, and two games. */
     @ParameterizedTest
     @MethodSource("skills")
     void everySkillHasDrillsOnItsRungsAndGames(String skill) {
@@ -98,7 +112,7 @@ class PlanningTest {
                         .map(a -> a.rung().level()))
                 .contains(1, 2, 3, 4, 5);
         assertThat(own.stream().filter(a -> a.phases().contains(LessonPhase.PLAY)))
-                .hasSizeGreaterThanOrEqualTo(3);
+                .hasSizeGreaterThanOrEqualTo(2);
     }
 
     @Test
