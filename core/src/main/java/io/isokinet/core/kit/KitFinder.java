@@ -69,6 +69,7 @@ public final class KitFinder {
         Item made = shipped.get(need.prefers());
         return cupboard.items().stream()
                 .filter(item -> item.key().equals(need.prefers()) || need.isMetBy(item))
+                .filter(item -> item.handling().ageFrom() <= age.years())
                 .sorted(Comparator.comparingDouble((Item item) -> distance(made, item))
                         .thenComparing(Item::key))
                 .toList();

@@ -11,6 +11,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 
 /** The checked, immutable index of know-how. Whoever holds one need not check references again. */
 public final class KnowHow {
@@ -49,6 +50,13 @@ public final class KnowHow {
         List<Item> all = new ArrayList<>(items.values());
         all.addAll(more);
         return new KnowHow(skills.values(), activities.values(), all, cautions, crosswalk, library);
+    }
+
+    /** The same with only those activities that hold. */
+    public KnowHow keeping(Predicate<Activity> holds) {
+        List<Activity> kept = activities.values().stream().filter(holds).toList();
+        if (kept.size() == activities.size()) return this;
+        return new KnowHow(skills.values(), kept, items.values(), cautions, crosswalk, library);
     }
 
     public List<Skill> skills() {
