@@ -110,6 +110,7 @@ class AccessTest {
                 .replace("{item}", "cone")
                 .replace("{secret}", "not-a-secret")
                 .replace("{key}", "not-a-key")
+                .replace("{name}", "not-a-pack")
                 .replace("{segment}", UUID.randomUUID().toString())
                 .replace("{id}", ids.getOrDefault(kind, UUID.randomUUID().toString()))
                 .replace("{lesson}", ids.get("lessons"));
@@ -119,7 +120,9 @@ class AccessTest {
                     case "/api/children/{id}/trials" -> "?cue=underarm-roll/step";
                     case "/api/classes/{id}/dates" -> "?most=3";
                     case "/api/calendar/bookings" -> "?take=false&source=x&space=" + ids.get("spaces");
-                    case "/api/cupboard/table" -> "?take=false";
+                    case "/api/cupboard/table", "/api/outcomes/table", "/api/packs" -> "?take=false";
+                    case "/api/know-how/{key}" -> "?kind=SKILL";
+                    case "/api/know-how/{key}/aside" -> "?aside=true";
                     default -> "";
                 };
     }
@@ -129,6 +132,8 @@ class AccessTest {
         boolean upload = row.method.equals("POST")
                 && (row.path.startsWith("/api/rosters")
                         || row.path.equals("/api/calendar/bookings")
+                        || row.path.equals("/api/outcomes/table")
+                        || row.path.equals("/api/packs")
                         || row.path.equals("/api/cupboard/table"));
         if (upload) return caller.upload(path, Map.of("file.csv", "nothing".getBytes()), Map.of());
         return switch (row.method) {

@@ -100,7 +100,7 @@ final class TestSchool {
     }
 
     /** A class of so many, a stocked cupboard, and a planned unit. */
-    UUID unit(UUID schoolClass, int lessons, int minutes) {
+    UUID unit(UUID schoolClass, int lessons, int minutes, String... cueSets) {
         for (String item : List.of("foam-ball-20", "foam-ball-16", "spot", "hoop", "rope", "beanbag")) count(item, 20);
         count("skittle", 12);
         count("bottle-empty", 24);
@@ -118,7 +118,9 @@ final class TestSchool {
                         "title",
                         "Roll and catch",
                         "cueSets",
-                        List.of("underarm-roll/components", "two-hand-catch/components"),
+                        cueSets.length > 0
+                                ? List.of(cueSets)
+                                : List.of("underarm-roll/components", "two-hand-catch/components"),
                         "order",
                         "INTERLEAVED",
                         "lessons",

@@ -7,6 +7,7 @@ import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A cue with its texts for either side. */
 public record CueView(
@@ -21,10 +22,14 @@ public record CueView(
         List<String> prerequisites,
         Condition condition,
         List<FaultView> faults,
-        String tellMe) {
+        String tellMe,
+        @Nullable AtSpeed atSpeed) {
+    /** The wording at full speed. */
+    public record AtSpeed(Mirrored question, Mirrored call) {}
+
     /** The same text for a right-hander, a left-hander, and a child who has not settled. */
     public record Mirrored(String right, String left, String notSettled) {
-        static Mirrored of(String template, Action action) {
+        public static Mirrored of(String template, Action action) {
             return new Mirrored(
                     Mirror.text(template, action, Sides.all(Side.RIGHT)),
                     Mirror.text(template, action, Sides.all(Side.LEFT)),
@@ -49,6 +54,11 @@ public record CueView(
                 cue.faults().stream()
                         .map(f -> new FaultView(Mirrored.of(f.seen(), action), Mirrored.of(f.fix(), action)))
                         .toList(),
-                cue.tellMe());
+                cue.tellMe(),
+                cue.atSpeed() == null
+                        ? null
+                        : new AtSpeed(
+                                Mirrored.of(cue.atSpeed().question(), action),
+                                Mirrored.of(cue.atSpeed().call(), action)));
     }
 }

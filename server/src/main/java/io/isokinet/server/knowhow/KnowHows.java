@@ -7,57 +7,115 @@ import io.isokinet.knowhow.Pack;
 import io.isokinet.knowhow.PackFiles;
 import io.isokinet.knowhow.PackReader;
 import io.isokinet.server.place.Cupboards;
+import io.isokinet.server.tenancy.SchoolScope;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 
-/** The know-how in force. Its version is kept in the database, so that a unit can name what it was planned with. */
+/** The know-how in force: the shipped pack and the school's own ones. Versions are kept, so that a unit can name its own. */
 @Service
 @Order(0)
 public class KnowHows implements ApplicationRunner {
-    private static final String KEEP = """
-            insert into pack_version (sha256, school_id, pack, number, body)
-            values (:sha256, null, :pack, :number, cast(:body as jsonb))
-            on conflict (sha256) do nothing""";
-
     private final JdbcClient jdbc;
+    private final PackVersions versions;
+    private final Finder finder;
     private final Cupboards cupboards;
     // Read beside the start of everything else, which takes as long.
-    private final CompletableFuture<Pack> pack =
+    private final CompletableFuture<Pack> shipped =
             CompletableFuture.supplyAsync(() -> PackReader.read(PackFiles.shipped()));
 
-    KnowHows(JdbcClient jdbc, Cupboards cupboards) {
+    KnowHows(JdbcClient jdbc, PackVersions versions, Finder finder, Cupboards cupboards) {
         this.jdbc = jdbc;
+        this.versions = versions;
+        this.finder = finder;
         this.cupboards = cupboards;
     }
 
+    /** @param packs versions, the shipped one first @param aside keys that are set aside */
+    record InForce(List<String> packs, KnowHow knowHow, Set<String> aside) {}
+
     @Override
     public void run(ApplicationArguments arguments) {
-        jdbc.sql(KEEP)
-                .param("sha256", pack.join().sha256())
-                .param("pack", pack.join().name())
-                .param("number", pack.join().number())
-                .param("body", pack.join().json())
-                .update();
+        Pack pack = shipped.join();
+        versions.keep(null, pack.name(), pack.number(), pack.files());
+        versions.remember(List.of(pack.sha256()), pack.knowHow());
+        finder.index(pack.sha256(), pack.knowHow(), Set.of());
+    }
+
+    Pack shipped() {
+        return shipped.join();
+    }
+
+    InForce inForce() {
+        if (SchoolScope.entered().isEmpty())
+            return new InForce(List.of(shipped().sha256()), shipped().knowHow(), Set.of());
+        return SchoolScope.once(InForce.class, this::read);
+    }
+
+    private InForce read() {
+        List<String> packs = new ArrayList<>();
+        packs.add(shipped().sha256());
+        Map<Boolean, List<String>> own = jdbc
+                .sql("""
+                        select true as pack, sha256 as what, name from school_pack where school_id = :school
+                        union all
+                        select false, key, key from set_aside where school_id = :school
+                        order by 1, 3""")
+                .param("school", SchoolScope.current())
+                .query((row, n) -> Map.entry(row.getBoolean("pack"), row.getString("what")))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+        packs.addAll(own.getOrDefault(true, List.of()));
+        KnowHow known = packs.size() == 1
+                ? shipped().knowHow()
+                : versions.together(packs).orElseGet(() -> shipped().knowHow());
+        return new InForce(packs, known, Set.copyOf(own.getOrDefault(false, List.of())));
     }
 
     public KnowHow current() {
-        return pack.join().knowHow();
+        return inForce().knowHow();
     }
 
-    /** The same, with the things of the school's own. */
+    /** The versions in force, the shipped one first. */
+    public List<String> packs() {
+        return inForce().packs();
+    }
+
+    /** What the versions hold that a unit was planned with; what is in force if one of them is not kept here. */
+    public KnowHow of(List<String> packs) {
+        return versions.together(packs).orElseGet(this::current);
+    }
+
+    /** The same with the things of the school's own. */
+    public KnowHow withOwnThings(KnowHow known) {
+        return known.with(cupboards.own());
+    }
+
     public KnowHow withOwnThings() {
-        return current().with(cupboards.own());
+        return withOwnThings(current());
     }
 
-    /** Identity of the version in force. */
+    /** For planning anew: without what is set aside, but for what is already used. */
+    public KnowHow toPlan(Collection<String> used) {
+        Set<String> aside = inForce().aside();
+        return withOwnThings(current().keeping(a -> !aside.contains(a.key()) || used.contains(a.key())));
+    }
+
+    /** Identity of the shipped version in force. */
     public String sha256() {
-        return pack.join().sha256();
+        return shipped().sha256();
     }
 
     /** What the school has of the things this know-how knows. */

@@ -2,6 +2,7 @@ package io.isokinet.server.place;
 
 import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Mass;
+import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
 import io.isokinet.server.http.Fields;
@@ -84,7 +85,9 @@ public class Cupboards {
                     heightMm == null ? null : Length.ofMillimetres(heightMm / 2),
                     traits,
                     homeMade,
-                    pieces);
+                    pieces,
+                    Handling.UNKNOWN,
+                    null);
         }
     }
 

@@ -12,7 +12,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,12 +48,21 @@ record UnitBody(
 
     record PartBody(String activity, int setting) {}
 
+    /** Keys of the activities in it. */
+    Set<String> activities() {
+        return lessons.stream()
+                .flatMap(l -> l.segments().stream())
+                .flatMap(s -> s.parts().stream())
+                .map(PartBody::activity)
+                .collect(Collectors.toSet());
+    }
+
     List<Target> toTargets() {
         return targets.stream().map(t -> new Target(t.skill(), t.cueSet())).toList();
     }
 
     Wishes toWishes() {
-        return new Wishes(order, newCues, java.util.Set.of());
+        return new Wishes(order, newCues, Set.of());
     }
 
     /** The same targets and wishes with the plan's lessons; lessons that are not in the plan keep what they had. */

@@ -239,7 +239,7 @@ public class Units {
     /** Applies an edit to the revision it was made on. */
     @Transactional
     public UnitView edit(UUID id, Edit edit, @Nullable String ifMatch) {
-        Loaded unit = load(id);
+        Loaded unit = load(id, true);
         sameHead(unit, ifMatch);
         Plan after = Reading.of(unit.problem(), new Candidates(unit.problem()), Edit.apply(unit.plan(), edit));
         List<RuleChange> changes = RuleChange.between(unit.plan(), after);
@@ -316,7 +316,7 @@ public class Units {
     /** The best alternatives, by what they would cost. */
     @Transactional(readOnly = true)
     public List<Alternative> alternatives(UUID id, UUID segmentId, int most) {
-        Loaded unit = load(id);
+        Loaded unit = load(id, true);
         Segment segment = unit.plan()
                 .segment(segmentId.toString())
                 .orElseThrow(() -> new NotFoundException("segment", segmentId));
@@ -404,7 +404,7 @@ public class Units {
                         u.classId,
                         lessons.findByUnitIdOrderByPosition(id).size(),
                         body(head(u)),
-                        knowHows.current()));
+                        knowHows.of(packs(head(u)))));
     }
 
     /** The dates that lessons of a class are on. */
@@ -421,7 +421,12 @@ public class Units {
         return lessons.findById(id).orElseThrow(() -> new NotFoundException("lesson", id));
     }
 
+    /** As it was planned: with the know-how of that time. */
     Loaded load(UUID id) {
+        return load(id, false);
+    }
+
+    private Loaded load(UUID id, boolean newest) {
         UnitRow row = units.findById(id).orElseThrow(() -> new NotFoundException("unit", id));
         RevisionRow head = head(row);
         UnitBody body = body(head);
@@ -431,9 +436,24 @@ public class Units {
                 all.stream().filter(l -> l.state != LessonState.LOST).toList();
         List<List<Choice>> choices =
                 planned.stream().map(l -> body.choices(l.id())).toList();
-        UnitProblem problem = problem(row, body, schoolClass, planned, locks(body, planned, l -> false));
+        KnowHow known = newest ? newest(body, packs(head)) : knowHows.of(packs(head));
+        UnitProblem problem =
+                problem(row, body, schoolClass, planned, locks(body, planned, l -> false), l -> false, known);
         Plan plan = Reading.of(problem, new Candidates(problem), choices);
         return new Loaded(row, head, body, schoolClass, all, planned, problem, plan);
+    }
+
+    private List<String> packs(RevisionRow revision) {
+        return List.of(json.readValue(revision.packs, String[].class));
+    }
+
+    /** What is in force, unless it no longer knows something that the unit uses: then what it was planned with. */
+    private KnowHow newest(UnitBody body, List<String> packs) {
+        Set<String> used = body.activities();
+        KnowHow now = knowHows.toPlan(used);
+        boolean whole = used.stream().allMatch(now::hasActivity)
+                && body.targets().stream().allMatch(t -> now.hasSkill(t.skill()));
+        return whole ? now : knowHows.of(packs);
     }
 
     private static List<SortedMap<Integer, Choice>> locks(
@@ -469,7 +489,8 @@ public class Units {
         List<LessonRow> planned =
                 all.stream().filter(l -> l.state != LessonState.LOST).toList();
         ClassView schoolClass = classes.view(unit.classId);
-        UnitProblem problem = problem(unit, body, schoolClass, planned, locks(body, planned, kept), kept);
+        UnitProblem problem = problem(
+                unit, body, schoolClass, planned, locks(body, planned, kept), kept, newest(body, knowHows.packs()));
         Outcome outcome = planner.plan(problem, () -> Ids.next().toString(), EFFORT);
         if (outcome instanceof Outcome.Impossible impossible)
             throw new FoundException(new Findings(impossible.reasons().stream()
@@ -488,8 +509,14 @@ public class Units {
     /** The plan that a body makes with the lessons as they are now. */
     Plan read(UnitRow unit, UnitBody body, List<LessonRow> all) {
         List<LessonRow> planned = plannedOf(all);
-        UnitProblem problem =
-                problem(unit, body, classes.view(unit.classId), planned, locks(body, planned, l -> false));
+        UnitProblem problem = problem(
+                unit,
+                body,
+                classes.view(unit.classId),
+                planned,
+                locks(body, planned, l -> false),
+                l -> false,
+                newest(body, knowHows.packs()));
         return Reading.of(
                 problem,
                 new Candidates(problem),
@@ -505,17 +532,9 @@ public class Units {
             UnitBody body,
             ClassView schoolClass,
             List<LessonRow> planned,
-            List<SortedMap<Integer, Choice>> locks) {
-        return problem(unit, body, schoolClass, planned, locks, l -> false);
-    }
-
-    private UnitProblem problem(
-            UnitRow unit,
-            UnitBody body,
-            ClassView schoolClass,
-            List<LessonRow> planned,
             List<SortedMap<Integer, Choice>> locks,
-            Predicate<LessonRow> kept) {
+            Predicate<LessonRow> kept,
+            KnowHow known) {
         if (planned.isEmpty())
             throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
         Map<UUID, io.isokinet.core.place.Place> places = new HashMap<>();
@@ -533,7 +552,7 @@ public class Units {
                 body.toTargets(),
                 cueStates(unit, body, planned),
                 reached(unit),
-                knowHows.withOwnThings(),
+                knowHows.withOwnThings(known),
                 knowHows.cupboard(),
                 body.toWishes(),
                 locks);
@@ -564,7 +583,7 @@ public class Units {
             for (LessonRow lesson : lessons.findByUnitIdOrderByPosition(other.id()))
                 if (lesson.state == LessonState.TAUGHT)
                     for (Choice choice : body.choices(lesson.id())) {
-                        var activity = knowHows.current().activity(choice.activity());
+                        var activity = knowHows.of(packs(head(other))).activity(choice.activity());
                         if (activity.skill() != null && activity.rung() != null)
                             reached.merge(activity.skill(), activity.rung().level(), Math::max);
                     }
@@ -581,7 +600,7 @@ public class Units {
                 SignedIn.current().person(),
                 now,
                 cause,
-                json.writeValueAsString(List.of(knowHows.sha256())),
+                json.writeValueAsString(knowHows.packs()),
                 effort,
                 score,
                 json.writeValueAsString(body)));

@@ -1,0 +1,233 @@
+package io.isokinet.server.knowhow;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Scoring;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.knowhow.Library.Symptom;
+import io.isokinet.core.skill.Cue;
+import io.isokinet.core.skill.Skill;
+import io.isokinet.core.thing.Need;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds activities and symptoms: full text first, and where nothing is spelled like that, by what is written alike. */
+@Component
+class Finder {
+    private static final int MOST_WORDS = 8;
+    /** From here on two words are taken for the same one with a typing mistake. */
+    private static final String ALIKE = "0.4";
+
+    private static final String ADD = """
+            insert into know_how_entry (pack_sha256, kind, key, name, words, skill, level, phases, formation, scoring,
+                age_from, age_to, minutes_least, minutes_most, metres_long)
+            values (:pack, :kind, :key, :name, :words, :skill, :level, cast(:phases as text[]), :formation, :scoring,
+                :ageFrom, :ageTo, :least, :most, :long)
+            on conflict do nothing""";
+
+    private final JdbcClient jdbc;
+    private final NamedParameterJdbcTemplate batch;
+
+    Finder(JdbcClient jdbc, NamedParameterJdbcTemplate batch) {
+        this.jdbc = jdbc;
+        this.batch = batch;
+    }
+
+    /** What is looked for; null or empty for no matter. @param minutes that there are @param metresLong that there are */
+    record Wanted(
+            @Nullable String words,
+            @Nullable String skill,
+            @Nullable Integer level,
+            @Nullable LessonPhase phase,
+            @Nullable Formation formation,
+            @Nullable Scoring scoring,
+            @Nullable Integer age,
+            @Nullable Integer minutes,
+            @Nullable Double metresLong) {
+        static Wanted of(@Nullable String words, @Nullable String skill) {
+            return new Wanted(words, skill, null, null, null, null, null, null, null);
+        }
+    }
+
+    enum Kind {
+        ACTIVITY,
+        SYMPTOM
+    }
+
+    /** @param guessed true if nothing is spelled like the words and these are written alike */
+    record Found(List<String> keys, boolean guessed) {}
+
+    /** Key of a fault among the symptoms: its cue, and which of the cue's faults. */
+    static String faultKey(String cue, int index) {
+        return cue + "#" + index;
+    }
+
+    /** Puts a version's entries in, unless they are there. @param under keys that belong to packs below */
+    @Transactional
+    void index(String pack, KnowHow known, Set<String> under) {
+        Long there = jdbc.sql("select count(*) from know_how_entry where pack_sha256 = :pack")
+                .param("pack", pack)
+                .query(Long.class)
+                .single();
+        if (there > 0) return;
+        List<MapSqlParameterSource> rows = new ArrayList<>();
+        for (Activity a : known.activities()) if (!under.contains(a.key())) rows.add(row(pack, a, known));
+        for (Skill skill : known.skills())
+            if (!under.contains(skill.key()))
+                for (Cue cue : skill.cues())
+                    for (int i = 0; i < cue.faults().size(); i++) {
+                        var fault = cue.faults().get(i);
+                        rows.add(symptom(
+                                pack,
+                                faultKey(cue.key(), i),
+                                plain(fault.seen()),
+                                plain(fault.fix() + " " + cue.call() + " " + skill.name()),
+                                skill.key()));
+                    }
+        for (Symptom s : known.library().symptoms())
+            if (!under.contains(s.seen()))
+                rows.add(symptom(
+                        pack,
+                        s.seen(),
+                        s.seen(),
+                        s.cause() + " "
+                                + known.skill(known.cue(s.cue()).skill()).name(),
+                        known.cue(s.cue()).skill()));
+        batch.batchUpdate(ADD, rows.toArray(MapSqlParameterSource[]::new));
+    }
+
+    private static String plain(String template) {
+        return template.replaceAll("[{}]", "");
+    }
+
+    private static MapSqlParameterSource symptom(String pack, String key, String seen, String words, String skill) {
+        return new MapSqlParameterSource()
+                .addValue("pack", pack)
+                .addValue("kind", Kind.SYMPTOM.name())
+                .addValue("key", key)
+                .addValue("name", seen)
+                .addValue("words", words)
+                .addValue("skill", skill)
+                .addValue("level", null)
+                .addValue("phases", "{}")
+                .addValue("formation", null)
+                .addValue("scoring", null)
+                .addValue("ageFrom", null)
+                .addValue("ageTo", null)
+                .addValue("least", null)
+                .addValue("most", null)
+                .addValue("long", null);
+    }
+
+    private static MapSqlParameterSource row(String pack, Activity a, KnowHow known) {
+        String words = String.join(
+                " ",
+                a.how(),
+                a.skill() == null ? "" : known.skill(a.skill()).name(),
+                a.rung() == null ? "" : a.rung().label(),
+                a.grouping().formation().label(),
+                a.phases().stream().map(LessonPhase::label).collect(Collectors.joining(" ")),
+                a.needs().stream().map(Need::what).collect(Collectors.joining(" ")),
+                a.needs().stream().map(n -> known.item(n.prefers()).name()).collect(Collectors.joining(" ")),
+                a.countsAsOne() == null ? "" : a.countsAsOne(),
+                a.question() == null ? "" : a.question());
+        return new MapSqlParameterSource()
+                .addValue("pack", pack)
+                .addValue("kind", Kind.ACTIVITY.name())
+                .addValue("key", a.key())
+                .addValue("name", a.name())
+                .addValue("words", words)
+                .addValue("skill", a.skill())
+                .addValue("level", a.rung() == null ? null : a.rung().level())
+                .addValue("phases", a.phases().stream().map(Enum::name).collect(Collectors.joining(",", "{", "}")))
+                .addValue("formation", a.grouping().formation().name())
+                .addValue("scoring", a.conduct().scoring().name())
+                .addValue("ageFrom", a.ageFrom())
+                .addValue("ageTo", a.ageTo())
+                .addValue("least", a.minutesLeast())
+                .addValue("most", a.minutesMost())
+                .addValue("long", a.space().metresLong());
+    }
+
+    /** The keys that fit, the best first. */
+    @Transactional
+    Found find(Kind kind, List<String> packs, Wanted wanted) {
+        List<String> words = words(wanted.words());
+        List<String> keys = query(kind, packs, wanted, words, false);
+        if (!keys.isEmpty() || words.isEmpty()) return new Found(keys, false);
+        // For this transaction only.
+        jdbc.sql("select set_config('pg_trgm.word_similarity_threshold', :alike, true)")
+                .param("alike", ALIKE)
+                .query(String.class)
+                .single();
+        return new Found(query(kind, packs, wanted, words, true), true);
+    }
+
+    private static List<String> words(@Nullable String text) {
+        if (text == null) return List.of();
+        return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"))
+                .filter(w -> !w.isEmpty())
+                .limit(MOST_WORDS)
+                .toList();
+    }
+
+    private List<String> query(Kind kind, List<String> packs, Wanted wanted, List<String> words, boolean alike) {
+        Map<String, Object> values = new LinkedHashMap<>();
+        StringBuilder where = new StringBuilder(" where e.kind = :kind and e.pack_sha256 in (:packs)");
+        values.put("kind", kind.name());
+        values.put("packs", packs);
+        also(where, values, "e.skill = :skill", "skill", wanted.skill());
+        also(where, values, "e.level = :level", "level", wanted.level());
+        also(where, values, ":phase = any (e.phases)", "phase", name(wanted.phase()));
+        also(where, values, "e.formation = :formation", "formation", name(wanted.formation()));
+        also(where, values, "e.scoring = :scoring", "scoring", name(wanted.scoring()));
+        also(where, values, ":age between e.age_from and e.age_to", "age", wanted.age());
+        also(where, values, "e.minutes_least <= :minutes", "minutes", wanted.minutes());
+        also(where, values, "e.metres_long <= :metres", "metres", wanted.metresLong());
+        String order = "";
+        if (!words.isEmpty() && !alike) {
+            values.put("query", words.stream().map(w -> "'" + w + "':*").collect(Collectors.joining(" & ")));
+            where.append(" and e.doc @@ to_tsquery('english', :query)");
+            order = "ts_rank(e.doc, to_tsquery('english', :query)) desc, ";
+        } else if (alike) {
+            List<String> scores = new ArrayList<>();
+            List<String> likes = new ArrayList<>();
+            for (int i = 0; i < words.size(); i++) {
+                values.put("w" + i, words.get(i));
+                likes.add(":w%d <%% e.name or :w%d <%% e.words".formatted(i, i));
+                scores.add("2 * word_similarity(:w%d, e.name) + word_similarity(:w%d, e.words)".formatted(i, i));
+            }
+            where.append(" and (").append(String.join(" or ", likes)).append(")");
+            order = String.join(" + ", scores) + " desc, ";
+        }
+        return jdbc.sql("select e.key from know_how_entry e" + where + " order by " + order
+                        + "e.skill nulls last, e.level, e.name")
+                .params(values)
+                .query(String.class)
+                .list();
+    }
+
+    private static void also(
+            StringBuilder where, Map<String, Object> values, String condition, String name, @Nullable Object value) {
+        if (value == null) return;
+        where.append(" and ").append(condition);
+        values.put(name, value);
+    }
+
+    private static @Nullable String name(@Nullable Enum<?> value) {
+        return value == null ? null : value.name();
+    }
+}

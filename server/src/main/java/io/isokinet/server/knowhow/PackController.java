@@ -1,0 +1,124 @@
+package io.isokinet.server.knowhow;
+
+import io.isokinet.core.check.Finding;
+import io.isokinet.knowhow.PackDocuments.Kind;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.http.Uploads;
+import io.isokinet.server.knowhow.Packs.DocumentView;
+import io.isokinet.server.knowhow.Packs.PackChange;
+import io.isokinet.server.knowhow.Packs.PackView;
+import io.isokinet.server.table.Table;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import tools.jackson.databind.JsonNode;
+
+/** Packs: looked at, written, taken in and handed on. */
+@RestController
+@RequestMapping("/api")
+class PackController {
+    private final Packs packs;
+    private final OutcomeTable outcomes;
+
+    PackController(Packs packs, OutcomeTable outcomes) {
+        this.packs = packs;
+        this.outcomes = outcomes;
+    }
+
+    /** @param outcomes how many statements the table has */
+    record OutcomesTaken(int outcomes, List<Finding> findings) {}
+
+    @GetMapping("/packs")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    List<PackView> packs() {
+        return packs.all();
+    }
+
+    /** A pack as a zip, to hand on. */
+    @GetMapping("/packs/{name}.zip")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    ResponseEntity<byte[]> export(@PathVariable String name) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/zip"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name + ".zip")
+                                .build()
+                                .toString())
+                .body(packs.export(name));
+    }
+
+    /** @param take false to only see what would change */
+    @PostMapping(path = "/packs", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Allowed(Role.TEACHER)
+    PackChange take(@RequestPart("files") MultipartFile file, @RequestParam boolean take) {
+        byte[] zip = Uploads.bytes(file);
+        return take ? packs.take(zip) : packs.look(zip);
+    }
+
+    @DeleteMapping("/packs/{name}")
+    @Allowed(Role.TEACHER)
+    ResponseEntity<Void> drop(@PathVariable String name) {
+        packs.drop(name);
+        return ResponseEntity.noContent().build();
+    }
+
+    @GetMapping("/know-how/{key}")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    DocumentView document(@PathVariable String key) {
+        return packs.document(key);
+    }
+
+    /** Puts a skill or activity of the school's own in, as docs/formats/know-how.md describes it. */
+    @PutMapping("/know-how/{key}")
+    @Allowed(Role.TEACHER)
+    DocumentView put(
+            @PathVariable String key,
+            @RequestParam Kind kind,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @RequestBody JsonNode document) {
+        packs.put(kind, key, document, ifMatch);
+        return packs.document(key);
+    }
+
+    @DeleteMapping("/know-how/{key}")
+    @Allowed(Role.TEACHER)
+    ResponseEntity<Void> remove(@PathVariable String key) {
+        packs.remove(key);
+        return ResponseEntity.noContent().build();
+    }
+
+    /** Sets a skill or activity aside: known to old plans and records, offered for nothing new. */
+    @PutMapping("/know-how/{key}/aside")
+    @Allowed(Role.TEACHER)
+    ResponseEntity<Void> setAside(@PathVariable String key, @RequestParam boolean aside) {
+        packs.setAside(key, aside);
+        return ResponseEntity.noContent().build();
+    }
+
+    /** Outcomes of the school's own from a table. @param take false to only see what is found */
+    @PostMapping(path = "/outcomes/table", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Allowed(Role.TEACHER)
+    OutcomesTaken outcomes(@RequestPart("files") MultipartFile file, @RequestParam boolean take) {
+        Table table = Table.read(Uploads.name(file).toLowerCase(Locale.ROOT), Uploads.bytes(file));
+        return outcomes.read(table, take);
+    }
+}

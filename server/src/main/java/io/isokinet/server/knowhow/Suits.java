@@ -1,0 +1,102 @@
+package io.isokinet.server.knowhow;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.safety.Caution;
+import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Item;
+import io.isokinet.server.place.Spaces;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Whether activities suit a class, a place and the cupboard. */
+@Component
+class Suits {
+    private static final int USUAL_CLASS = 27;
+    private static final int PLENTY = 1000;
+    /** Anything fits here. */
+    private static final Place OPEN =
+            new Place("open ground", new Length(100), new Length(80), null, Place.Floor.TARMAC, 60);
+
+    private final KnowHows knowHows;
+    private final Spaces spaces;
+
+    Suits(KnowHows knowHows, Spaces spaces) {
+        this.knowHows = knowHows;
+        this.spaces = spaces;
+    }
+
+    /**
+     * How an activity suits a class.
+     *
+     * @param formation groups in words
+     * @param kit what is taken from the cupboard, in words
+     * @param triesInTenMinutes of each child; 0 where nobody takes turns
+     * @param reasons why it is so, or what is missing
+     */
+    record ForClass(
+            boolean works,
+            @Nullable String formation,
+            List<String> kit,
+            int triesInTenMinutes,
+            int motionPercent,
+            List<String> reasons,
+            List<String> cautions) {}
+
+    ForClass forClass(Activity activity, int age, int children, @Nullable UUID space) {
+        Place place = space == null ? OPEN : spaces.view(space).toPlace();
+        Fit fit = fitter(knowHows.cupboard(), age, children).fit(activity, place);
+        if (fit instanceof Fit.Fails fails)
+            return new ForClass(false, null, List.of(), 0, 0, fails.reasons(), List.of());
+        Fit.Works works = (Fit.Works) fit;
+        return new ForClass(
+                works.cautions().stream().noneMatch(Caution::forbids),
+                works.formation(),
+                works.kit().stream().map(KitLine::words).toList(),
+                works.milliTriesPerMinute() / 100,
+                works.motionPercent(),
+                works.reasons(),
+                works.cautions().stream().map(Caution::text).toList());
+    }
+
+    /** Those that can be done. @param age null for the youngest that each is for @param kit false for plenty of everything */
+    List<Activity> those(
+            List<Activity> activities,
+            @Nullable Integer age,
+            @Nullable Integer children,
+            @Nullable UUID space,
+            boolean kit) {
+        Place place = space == null ? OPEN : spaces.view(space).toPlace();
+        Cupboard cupboard = kit ? knowHows.cupboard() : plenty();
+        int count = children == null ? USUAL_CLASS : children;
+        Map<Integer, Fitter> byAge = new LinkedHashMap<>();
+        return activities.stream()
+                .filter(a ->
+                        byAge.computeIfAbsent(age == null ? a.ageFrom() : age, years -> fitter(cupboard, years, count))
+                                                .fit(a, place)
+                                        instanceof Fit.Works works
+                                && works.cautions().stream().noneMatch(Caution::forbids))
+                .toList();
+    }
+
+    private Cupboard plenty() {
+        Map<Item, Integer> counts = new LinkedHashMap<>();
+        knowHows.current().items().forEach(i -> counts.put(i, PLENTY));
+        return Cupboard.of(counts);
+    }
+
+    private Fitter fitter(Cupboard cupboard, int age, int children) {
+        KnowHow known = knowHows.withOwnThings();
+        return new Fitter(known, cupboard, new Age(age), children);
+    }
+}
