@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/activities/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["activity"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/audit": {
         parameters: {
             query?: never;
@@ -45,7 +61,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -203,7 +219,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export"];
+        get: operations["export_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -268,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["schoolClass"];
-        put: operations["put_1"];
+        put: operations["put_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -398,7 +414,7 @@ export interface paths {
         get?: never;
         put: operations["describe"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -500,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/full-games": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["games"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hall/{lesson}": {
         parameters: {
             query?: never;
@@ -525,7 +557,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -559,6 +591,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/know-how/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["document"];
+        put: operations["put_1"];
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/know-how/{key}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -724,6 +788,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outcomes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outcomes_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outcomes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packs"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{name}.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -884,6 +1028,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/skills/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["skill"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/spaces": {
         parameters: {
             query?: never;
@@ -911,6 +1071,22 @@ export interface paths {
         put: operations["put"];
         post?: never;
         delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/symptoms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["symptoms"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1076,40 +1252,88 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vocabulary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vocabulary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        ActivityView: {
+        ActivitiesFound: {
+            found: components["schemas"]["ActivityLine"][];
+            guessed: boolean;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            total: number;
+        };
+        ActivityLine: {
             /** Format: int32 */
             ageFrom: number;
             /** Format: int32 */
             ageTo: number;
-            cautions: string[];
-            countsAsOne?: string;
-            /** Format: double */
-            each: number;
+            aside: boolean;
             formation: string;
-            hosts: string[];
-            how: string;
             key: string;
             /** Format: int32 */
             level?: number;
-            levers: components["schemas"]["LeverView"][];
-            /** Format: double */
-            metresLong: number;
             /** Format: int32 */
             minutesLeast: number;
             /** Format: int32 */
             minutesMost: number;
             name: string;
+            own: boolean;
+            phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
+            rung?: string;
+            scoring: string;
+            skill?: string;
+            skillName?: string;
+        };
+        ActivityView: {
+            absentPartner?: string;
+            activity: components["schemas"]["ActivityLine"];
+            card?: components["schemas"]["Layout"];
+            cautions: string[];
+            /** Format: double */
+            ceiling?: number;
+            countsAsOne?: string;
+            /** Format: int32 */
+            cycleSeconds?: number;
+            /** Format: double */
+            each: number;
+            forClass?: components["schemas"]["ForClass"];
+            gathering: string;
+            home?: string;
+            hosts: components["schemas"]["CueCall"][];
+            how: string;
+            leaves?: string;
+            levers: components["schemas"]["LeverView"][];
+            link?: components["schemas"]["OtherSubject"];
+            /** Format: double */
+            metresLong: number;
             needs: components["schemas"]["NeedView"][];
             oddChild?: string;
-            phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
             question?: string;
-            rung?: string;
-            shows: string[];
-            skill?: string;
+            roles: string[];
+            /** Format: int32 */
+            setUpSeconds: number;
+            shows: components["schemas"]["CueCall"][];
+            sitsOut: string;
+            sizes: number[];
+            success?: string;
         };
         Alternative: {
             activity: string;
@@ -1128,6 +1352,10 @@ export interface components {
             /** Format: int32 */
             tries: number;
             worse: string[];
+        };
+        AtSpeed: {
+            call: components["schemas"]["Mirrored"];
+            question: components["schemas"]["Mirrored"];
         };
         AwayForm: {
             away: string[];
@@ -1349,12 +1577,17 @@ export interface components {
             count: number;
             storage?: string;
         };
+        CueCall: {
+            call: components["schemas"]["Mirrored"];
+            key: string;
+        };
         CueFitForm: {
             cue: string;
             /** @enum {string} */
             fit: "APPLIES" | "ADAPTED" | "NOT_APPLYING";
         };
         CueView: {
+            atSpeed?: components["schemas"]["AtSpeed"];
             body: string;
             call: components["schemas"]["Mirrored"];
             /** @enum {string} */
@@ -1392,7 +1625,7 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             storage: string;
-            traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING")[];
+            traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING" | "STRIKES" | "WORN" | "HANGS" | "LONG")[];
             /** Format: int32 */
             version?: number;
             /** Format: double */
@@ -1448,6 +1681,14 @@ export interface components {
             today: string;
             unplanned: components["schemas"]["Unplanned"][];
             week: string;
+        };
+        DocumentView: {
+            document: components["schemas"]["JsonNode"];
+            /** @enum {string} */
+            kind: "SKILL" | "ACTIVITY";
+            own: boolean;
+            pack: string;
+            tag: string;
         };
         EditBody: {
             activity?: string;
@@ -1546,6 +1787,17 @@ export interface components {
         FirstRunView: {
             needed: boolean;
         };
+        ForClass: {
+            cautions: string[];
+            formation?: string;
+            kit: string[];
+            /** Format: int32 */
+            motionPercent: number;
+            reasons: string[];
+            /** Format: int32 */
+            triesInTenMinutes: number;
+            works: boolean;
+        };
         Free: {
             /** Format: date */
             day: string;
@@ -1559,6 +1811,14 @@ export interface components {
             starts: string;
             /** Format: int32 */
             timetabled: number;
+        };
+        FullGame: {
+            core: string;
+            decision: string;
+            key: string;
+            name: string;
+            rules: components["schemas"]["Rule"][];
+            skill: string;
         };
         Gone: {
             /** Format: uuid */
@@ -1595,6 +1855,34 @@ export interface components {
             /** @enum {string} */
             role: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
         };
+        JsonNode: {
+            array?: boolean;
+            bigDecimal?: boolean;
+            bigInteger?: boolean;
+            binary?: boolean;
+            boolean?: boolean;
+            container?: boolean;
+            double?: boolean;
+            embeddedValue?: boolean;
+            empty?: boolean;
+            float?: boolean;
+            floatingPointNumber?: boolean;
+            int?: boolean;
+            integralNumber?: boolean;
+            long?: boolean;
+            missingNode?: boolean;
+            /** @enum {string} */
+            nodeType?: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            null?: boolean;
+            number?: boolean;
+            object?: boolean;
+            pojo?: boolean;
+            short?: boolean;
+            string?: boolean;
+            /** @deprecated */
+            textual?: boolean;
+            valueNode?: boolean;
+        };
         KitLine: {
             /** Format: int32 */
             count: number;
@@ -1604,6 +1892,12 @@ export interface components {
             reason?: string;
             what: string;
             words: string;
+        };
+        Layout: {
+            check: string;
+            key: string;
+            name: string;
+            steps: string[];
         };
         LessonBody: {
             /** Format: int32 */
@@ -1682,6 +1976,7 @@ export interface components {
         LeverView: {
             name: string;
             steps: string[];
+            success: string[];
             /** Format: int32 */
             usual: number;
         };
@@ -1773,6 +2068,63 @@ export interface components {
             day: string;
             /** @example 09:15:00 */
             starts: string;
+        };
+        OtherSubject: {
+            answer: string;
+            ask: string;
+            subject: string;
+        };
+        Outcome: {
+            /** Format: int32 */
+            ageFrom: number;
+            /** Format: int32 */
+            ageTo: number;
+            code: string;
+            cues: string[];
+            skills: string[];
+            text: string;
+        };
+        OutcomeSet: {
+            about: string;
+            key: string;
+            name: string;
+            outcomes: components["schemas"]["Outcome"][];
+        };
+        OutcomeView: {
+            /** Format: int32 */
+            ageFrom: number;
+            /** Format: int32 */
+            ageTo: number;
+            code: string;
+            set: string;
+            text: string;
+        };
+        OutcomesTaken: {
+            findings: components["schemas"]["Finding"][];
+            /** Format: int32 */
+            outcomes: number;
+        };
+        PackChange: {
+            added: string[];
+            changed: string[];
+            gone: string[];
+            name: string;
+            /** Format: int32 */
+            number: number;
+            title: string;
+        };
+        PackView: {
+            /** Format: int32 */
+            activities: number;
+            gaps: string[];
+            name: string;
+            /** Format: int32 */
+            number: number;
+            own: boolean;
+            shipped: boolean;
+            /** Format: int32 */
+            skills: number;
+            title: string;
         };
         PairForm: {
             /** Format: uuid */
@@ -1892,6 +2244,11 @@ export interface components {
                 [key: string]: components["schemas"]["LevelView"];
             };
         };
+        Rule: {
+            back: string;
+            instead: string;
+            rule: string;
+        };
         RuleForm: {
             /** Format: int32 */
             allOfLast: number;
@@ -1915,6 +2272,12 @@ export interface components {
             own: boolean;
             rule: components["schemas"]["MasteryRule"];
             sentence: string;
+        };
+        RungView: {
+            activities: components["schemas"]["ActivityLine"][];
+            /** Format: int32 */
+            level: number;
+            name: string;
         };
         SchoolBody: {
             cautions: string[];
@@ -2054,7 +2417,7 @@ export interface components {
             cues: string[];
             key: string;
             /** @enum {string} */
-            kind: "SHORT" | "COMPONENTS";
+            kind: "SHORT" | "COMPONENTS" | "TWO_TRIAL";
             name: string;
         };
         SheetView: {
@@ -2106,13 +2469,31 @@ export interface components {
             setName: string;
             skill: string;
         };
+        SkillPage: {
+            borrows: components["schemas"]["TransferView"][];
+            crosswalk: components["schemas"]["Link"][];
+            cues: components["schemas"]["CueView"][];
+            games: components["schemas"]["FullGame"][];
+            gaps: string[];
+            /** @enum {string} */
+            leadUps: "OFTEN" | "SOMETIMES" | "RARELY";
+            lends: components["schemas"]["TransferView"][];
+            outcomes: components["schemas"]["OutcomeView"][];
+            playStartsWithout: boolean;
+            rungs: components["schemas"]["RungView"][];
+            skill: components["schemas"]["SkillView"];
+            variants: components["schemas"]["Variant"][];
+        };
         SkillView: {
             /** @enum {string} */
             action: "THROW" | "BAT" | "KICK";
-            crosswalk: components["schemas"]["Link"][];
-            cues: components["schemas"]["CueView"][];
+            aside: boolean;
+            cues: components["schemas"]["CueCall"][];
             key: string;
+            /** @enum {string} */
+            ladder: "SENDING" | "RECEIVING" | "TRAVELLING" | "LOCOMOTOR" | "JUGGLING";
             name: string;
+            own: boolean;
             rungs: string[];
             sets: components["schemas"]["SetView"][];
         };
@@ -2221,6 +2602,26 @@ export interface components {
             today: string;
             weeks: components["schemas"]["WeekView"][];
         };
+        SymptomView: {
+            call: components["schemas"]["Mirrored"];
+            cause?: string;
+            cue: string;
+            fix?: components["schemas"]["Mirrored"];
+            key: string;
+            seen: components["schemas"]["Mirrored"];
+            skill: string;
+            skillName: string;
+            use: components["schemas"]["ActivityLine"][];
+            view: components["schemas"]["Mirrored"];
+        };
+        SymptomsFound: {
+            found: components["schemas"]["SymptomView"][];
+            guessed: boolean;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            total: number;
+        };
         TableChange: {
             /** Format: int32 */
             after: number;
@@ -2288,7 +2689,16 @@ export interface components {
             name: string;
             /** Format: int32 */
             pieces?: number;
-            traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING")[];
+            traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING" | "STRIKES" | "WORN" | "HANGS" | "LONG")[];
+            /** Format: double */
+            widthMm: number;
+        };
+        ThingName: {
+            /** Format: double */
+            grams: number;
+            key: string;
+            name: string;
+            traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING" | "STRIKES" | "WORN" | "HANGS" | "LONG")[];
             /** Format: double */
             widthMm: number;
         };
@@ -2314,6 +2724,13 @@ export interface components {
             segment: string;
             /** Format: int32 */
             tries: number;
+        };
+        TransferView: {
+            cue: string;
+            how: string;
+            otherCue: string;
+            skill: string;
+            skillName: string;
         };
         TrialEntry: {
             /** Format: date-time */
@@ -2406,6 +2823,18 @@ export interface components {
         Used: {
             signIn: string;
         };
+        Variant: {
+            how: string;
+            name: string;
+            purpose: string;
+        };
+        Vocabulary: {
+            cautions: {
+                [key: string]: string;
+            };
+            layouts: components["schemas"]["Layout"][];
+            things: components["schemas"]["ThingName"][];
+        };
         VoidEntry: {
             /** Format: date-time */
             at: string;
@@ -2461,7 +2890,20 @@ export type $defs = Record<string, never>;
 export interface operations {
     activities: {
         parameters: {
-            query?: never;
+            query?: {
+                words?: string;
+                skill?: string;
+                level?: number;
+                phase?: "GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE";
+                formation?: "GATHERED" | "SCATTER" | "WALL" | "PAIRS" | "CIRCLE" | "LANES" | "FILES" | "TWO_SIDES" | "RELAY" | "ROLES" | "STATIONS" | "CROSSING" | "SCRAMBLE";
+                scoring?: "NONE" | "TALLY" | "STREAK" | "HITS_OF" | "TOGETHER" | "PINS" | "FALLEN_FROM_TEN" | "FEWEST" | "NEAREST" | "MEASURED" | "TIME" | "ZONES" | "COLOURS" | "TAILS" | "CROSSED" | "SWAP";
+                age?: number;
+                minutes?: number;
+                space?: string;
+                children?: number;
+                kit?: boolean;
+                aside?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2474,7 +2916,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ActivityView"][];
+                    "application/json": components["schemas"]["ActivitiesFound"];
+                };
+            };
+        };
+    };
+    activity: {
+        parameters: {
+            query?: {
+                children?: number;
+                age?: number;
+                space?: string;
+            };
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActivityView"];
                 };
             };
         };
@@ -2501,7 +2969,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2884,7 +3352,7 @@ export interface operations {
             };
         };
     };
-    export: {
+    export_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2998,7 +3466,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_2: {
         parameters: {
             query?: never;
             header?: {
@@ -3246,7 +3714,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3427,6 +3895,26 @@ export interface operations {
             };
         };
     };
+    games: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FullGame"][];
+                };
+            };
+        };
+    };
     hall: {
         parameters: {
             query?: never;
@@ -3449,7 +3937,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3505,6 +3993,100 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    document: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentView"];
+                };
+            };
+        };
+    };
+    put_1: {
+        parameters: {
+            query: {
+                kind: "SKILL" | "ACTIVITY";
+            };
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocumentView"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query: {
+                aside: boolean;
+            };
+            header?: never;
+            path: {
+                key: string;
             };
             cookie?: never;
         };
@@ -3869,6 +4451,146 @@ export interface operations {
             };
         };
     };
+    outcomes_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomeSet"][];
+                };
+            };
+        };
+    };
+    outcomes: {
+        parameters: {
+            query: {
+                take: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    files: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomesTaken"];
+                };
+            };
+        };
+    };
+    packs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"][];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query: {
+                take: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    files: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackChange"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     people: {
         parameters: {
             query?: never;
@@ -4188,6 +4910,28 @@ export interface operations {
             };
         };
     };
+    skill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SkillPage"];
+                };
+            };
+        };
+    };
     spaces: {
         parameters: {
             query?: never;
@@ -4253,6 +4997,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    symptoms: {
+        parameters: {
+            query?: {
+                words?: string;
+                skill?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SymptomsFound"];
+                };
             };
         };
     };
@@ -4511,6 +5278,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UnitView"];
+                };
+            };
+        };
+    };
+    vocabulary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Vocabulary"];
                 };
             };
         };

@@ -16,6 +16,10 @@ const traits: { value: Trait; label: string }[] = [
   { value: 'GRIPS', label: 'is easy to grip' },
   { value: 'FLAT', label: 'lies flat' },
   { value: 'RING', label: 'can be stepped or thrown into' },
+  { value: 'STRIKES', label: 'can be struck with' },
+  { value: 'WORN', label: 'is worn or tucked in' },
+  { value: 'HANGS', label: 'can be hung up or leant' },
+  { value: 'LONG', label: 'is long and thin' },
 ]
 
 interface Fields {

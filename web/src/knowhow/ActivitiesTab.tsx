@@ -1,35 +1,52 @@
-import { Input, InputNumber, Select } from 'antd'
-import { useState } from 'react'
-import type { Schemas } from '../api/client'
-import { useMeasures } from '../shared/measures'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { Checkbox, Input, InputNumber, Select } from 'antd'
+import { useDeferredValue, useState } from 'react'
+import { api, type Schemas, take } from '../api/client'
 import page from '../shared/Page.module.css'
-import { rungFill, rungInk } from '../shared/tokens'
-import { findActivities, type Wanted } from './find'
+import { ProblemNote } from '../shared/ProblemNote'
+import { ActivityCard } from './ActivityCard'
 import styles from './KnowHow.module.css'
+import type { TabProps } from './KnowHowPage'
+import { Rung } from './Rung'
+import { formations, phases, phaseWords, scorings } from './words'
 
-type Activity = Schemas['ActivityView']
-
-const phases: { value: Activity['phases'][number]; label: string }[] = [
-  { value: 'GATHER', label: 'opening talk' },
-  { value: 'WARM', label: 'warm-up' },
-  { value: 'PRACTISE', label: 'practise' },
-  { value: 'PLAY', label: 'play' },
-  { value: 'COOL', label: 'cool down' },
-  { value: 'CLOSE', label: 'closing talk' },
-]
-
-interface ActivitiesTabProps {
-  skills: Schemas['SkillView'][]
-  activities: Activity[]
-  opened?: string
-  open: (activity: string) => void
+interface Wanted {
+  words?: string
+  skill?: string
+  level?: number
+  phase?: Schemas['ActivityLine']['phases'][number]
+  formation?: string
+  scoring?: string
+  age?: number
+  minutes?: number
+  kit: boolean
 }
 
-/** Every activity, found by what it is for, and one of them in full. */
-export function ActivitiesTab({ skills, activities, opened, open }: ActivitiesTabProps) {
-  const [wanted, setWanted] = useState<Wanted>({ text: '' })
-  const found = findActivities(activities, wanted)
-  const shown = activities.find((a) => a.key === opened)
+/** Every activity, found by what it is for and what there is, and one of them in full. */
+export function ActivitiesTab(props: TabProps & { opened?: string }) {
+  const { skills, openActivity, opened } = props
+  const [wanted, setWanted] = useState<Wanted>({ kit: false })
+  const [classId, setClass] = useState<string>()
+  const [space, setSpace] = useState<string>()
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const group = classes.data?.find((c) => c.id === classId)
+  const asked = useDeferredValue({
+    ...wanted,
+    age: wanted.age ?? group?.yearAge,
+    children: group?.children,
+    space,
+  })
+  const found = useQuery({
+    queryKey: ['activities', asked],
+    queryFn: () =>
+      take(
+        api.GET('/api/activities', {
+          params: { query: { ...asked, words: asked.words?.trim() || undefined } as never },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })
   const set = (part: Partial<Wanted>) => setWanted({ ...wanted, ...part })
   return (
     <>
@@ -37,27 +54,25 @@ export function ActivitiesTab({ skills, activities, opened, open }: ActivitiesTa
         <Input
           aria-label="Words"
           placeholder="name, kit or what happens"
-          value={wanted.text}
-          onChange={(e) => set({ text: e.target.value })}
-          style={{ width: 220 }}
-        />
-        <Select
-          aria-label="Skill"
-          allowClear
-          placeholder="any skill"
-          value={wanted.skill}
-          onChange={(skill) => set({ skill })}
-          options={skills.map((s) => ({ value: s.key, label: s.name }))}
+          value={wanted.words}
+          onChange={(e) => set({ words: e.target.value })}
           style={{ width: 210 }}
         />
-        <Select
-          aria-label="Phase"
-          allowClear
-          placeholder="any phase"
+        <Choice
+          label="Skill"
+          any="any skill"
+          width={190}
+          value={wanted.skill}
+          set={(skill) => set({ skill })}
+          options={skills.map((s) => ({ value: s.key, label: s.name }))}
+        />
+        <Choice
+          label="Phase"
+          any="any phase"
+          width={130}
           value={wanted.phase}
-          onChange={(phase) => set({ phase })}
           options={phases}
-          style={{ width: 140 }}
+          set={(phase) => set({ phase: phase as Wanted['phase'] })}
         />
         <Select
           aria-label="Rung"
@@ -66,131 +81,134 @@ export function ActivitiesTab({ skills, activities, opened, open }: ActivitiesTa
           value={wanted.level}
           onChange={(level) => set({ level })}
           options={[1, 2, 3, 4, 5, 6].map((value) => ({ value, label: `rung ${value}` }))}
-          style={{ width: 120 }}
+          style={{ width: 105 }}
         />
-        <Select
-          aria-label="Formation"
-          allowClear
-          placeholder="any formation"
+        <Choice
+          label="Formation"
+          any="any formation"
+          width={150}
           value={wanted.formation}
-          onChange={(formation) => set({ formation })}
-          options={[...new Set(activities.map((a) => a.formation))].map((value) => ({ value, label: value }))}
-          style={{ width: 160 }}
+          options={formations}
+          set={(formation) => set({ formation })}
+        />
+        <Choice
+          label="Kind of game"
+          any="any scoring"
+          width={170}
+          value={wanted.scoring}
+          options={scorings}
+          set={(scoring) => set({ scoring })}
         />
         <InputNumber
-          aria-label="Age"
-          placeholder="age"
-          min={3}
-          max={14}
-          value={wanted.age}
-          onChange={(age) => set({ age: age ?? undefined })}
-          style={{ width: 76 }}
+          aria-label="Minutes there are"
+          placeholder="minutes"
+          min={1}
+          max={30}
+          value={wanted.minutes}
+          onChange={(minutes) => set({ minutes: minutes ?? undefined })}
+          style={{ width: 90 }}
         />
+        <Choice
+          label="For the class"
+          any="any class"
+          width={150}
+          value={classId}
+          set={setClass}
+          options={(classes.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
+        />
+        {!group && (
+          <InputNumber
+            aria-label="Age"
+            placeholder="age"
+            min={3}
+            max={14}
+            value={wanted.age}
+            onChange={(age) => set({ age: age ?? undefined })}
+            style={{ width: 72 }}
+          />
+        )}
+        <Choice
+          label="In the place"
+          any="any place"
+          width={130}
+          value={space}
+          set={setSpace}
+          options={(spaces.data ?? []).map((s) => ({ value: s.id, label: s.name }))}
+        />
+        <Checkbox checked={wanted.kit} onChange={(e) => set({ kit: e.target.checked })}>
+          with the kit we have
+        </Checkbox>
         <span className="mute" role="status">
-          {found.length} of {activities.length}
+          {found.data && `${found.data.total} of ${found.data.of}`}
+          {found.data?.guessed && found.data.total > 0 && ': nothing is spelled like that; these are alike'}
         </span>
       </div>
+      {found.error && <ProblemNote error={found.error} retry={() => found.refetch()} />}
       <div className={styles.finder}>
         <ul className={styles.found}>
-          {found.map((a) => (
+          {found.data?.found.map((a) => (
             <li key={a.key}>
               <button
                 type="button"
                 aria-pressed={a.key === opened}
                 className={a.key === opened ? styles.chosen : ''}
-                onClick={() => open(a.key)}
+                onClick={() => openActivity(a.key)}
               >
                 <Rung level={a.level} />
-                <b>{a.name}</b>
+                <b>
+                  {a.name}
+                  {a.own && <i className="mute"> ours</i>}
+                </b>
                 <span className="mute">
-                  {a.skill ? skills.find((s) => s.key === a.skill)?.name : phaseWords(a)}
+                  {a.skillName ?? phaseWords(a)}
                   {a.skill && a.phases.includes('PLAY') && ', play'} · {a.formation} · age {a.ageFrom} to{' '}
                   {a.ageTo} · {a.minutesLeast} to {a.minutesMost} min
                 </span>
               </button>
             </li>
           ))}
-          {found.length === 0 && <li className="mute">Nothing is like that. Take a wish away.</li>}
+          {found.data?.total === 0 && <li className="mute">Nothing is like that. Take a wish away.</li>}
+          {found.data && found.data.total > found.data.found.length && (
+            <li className="mute">
+              The first {found.data.found.length} are shown. Wish for more, to see fewer.
+            </li>
+          )}
         </ul>
-        {shown && <ActivityCard activity={shown} skills={skills} />}
+        {opened && (
+          <ActivityCard
+            {...props}
+            about={opened}
+            group={group && { name: group.name, children: group.children, age: group.yearAge }}
+            space={space}
+          />
+        )}
       </div>
     </>
   )
 }
 
-const phaseWords = (a: Activity) =>
-  a.phases
-    .map((p) => phases.find((known) => known.value === p)?.label)
-    .filter(Boolean)
-    .join(', ')
-
-function Rung({ level }: { level?: number }) {
-  return (
-    <span
-      className={styles.level}
-      style={level ? { background: rungFill[level - 1], color: rungInk(level) } : undefined}
-    >
-      {level ?? '·'}
-    </span>
-  )
+interface ChoiceProps {
+  label: string
+  /** what stands there while nothing is chosen */
+  any: string
+  width: number
+  value?: string
+  set: (value?: string) => void
+  options: { value: string; label: string }[]
 }
 
-/** One activity in full. */
-function ActivityCard({ activity: a, skills }: { activity: Activity; skills: Schemas['SkillView'][] }) {
-  const { inText, words } = useMeasures()
-  const skill = skills.find((s) => s.key === a.skill)
-  const call = (key: string) => skill?.cues.find((c) => c.key === key)?.call.notSettled ?? key
-  const facts: [string, string | undefined][] = [
-    [
-      'Kit',
-      a.needs.map((n) => `${n.what} (${n.count} a ${n.per}), such as a ${n.like}`).join('; ') || undefined,
-    ],
-    ['Room', `${words(a.metresLong * 100)} clear, ${words(a.each * 100)} wide for each group`],
-    ['Counts', a.countsAsOne],
-    ['Odd number', a.oddChild],
-    ['Ask', a.question],
-  ]
+function Choice({ label, any, width, value, set, options }: ChoiceProps) {
   return (
-    <article className={styles.card} aria-label={a.name}>
-      <h2>{a.name}</h2>
-      <p className="mute">
-        {skill ? `${skill.name}, rung ${a.level}: ${a.rung}` : phaseWords(a)} · {a.formation} · age{' '}
-        {a.ageFrom} to {a.ageTo} · {a.minutesLeast} to {a.minutesMost} min
-      </p>
-      <p>{inText(a.how)}</p>
-      {a.shows.length > 0 && (
-        <p>
-          Shows well: <b className={styles.calls}>{a.shows.map((c) => `“${call(c)}”`).join(' ')}</b>
-        </p>
-      )}
-      {a.levers.map((l) => (
-        <p key={l.name}>
-          {l.name}, from easy to hard:{' '}
-          {l.steps.map((step, i) => (
-            <span key={step}>
-              {i > 0 && ' · '}
-              {i === l.usual ? <b>{inText(step)}</b> : inText(step)}
-            </span>
-          ))}
-        </p>
-      ))}
-      <dl>
-        {facts
-          .filter(([, text]) => text)
-          .map(([name, text]) => (
-            <div key={name}>
-              <dt>{name}</dt>
-              <dd>{text}</dd>
-            </div>
-          ))}
-      </dl>
-      {a.cautions.length > 0 && (
-        <ul className={styles.cautions}>
-          {a.cautions.map((c) => (
-            <li key={c}>{c}</li>
-          ))}
-        </ul>
-      )}
-    </article>
+    <Select
+      aria-label={label}
+      allowClear
+      showSearch={{ optionFilterProp: 'label' }}
+      placeholder={any}
+      value={value}
+      onChange={set}
+      options={options}
+      style={{ width }}
+      popupMatchSelectWidth={false}
+    />
   )
 }

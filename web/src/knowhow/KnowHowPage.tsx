@@ -1,59 +1,85 @@
 import { useQuery } from '@tanstack/react-query'
 import { Tabs } from 'antd'
+import { lazy, Suspense } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
+import { usePlans } from '../session/useSession'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { ActivitiesTab } from './ActivitiesTab'
+import { GamesTab } from './GamesTab'
+import { OutcomesTab } from './OutcomesTab'
+import { PacksTab } from './PacksTab'
 import { SkillsTab } from './SkillsTab'
 import { SymptomsTab } from './SymptomsTab'
 
-/** What the product knows: by skill, by activity, and by what a teacher sees. */
+const Editor = lazy(() => import('./Editor'))
+
+/** What the product and the school know: by skill, by activity, by what a teacher sees, and whole packs of it. */
 export default function KnowHowPage() {
   const [search, setSearch] = useSearchParams()
+  const plans = usePlans()
   const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
-  const activities = useQuery({ queryKey: ['activities'], queryFn: () => take(api.GET('/api/activities')) })
-  const error = skills.error ?? activities.error
-  if (error) return <ProblemNote error={error} retry={() => skills.refetch()} />
-  if (!skills.data || !activities.data) return <p className={page.page}>Opening …</p>
-  const open = (activity: string) => setSearch({ tab: 'activities', open: activity })
+  if (skills.error) return <ProblemNote error={skills.error} retry={() => skills.refetch()} />
+  if (!skills.data) return <p className={page.page}>Opening …</p>
+  const openActivity = (open: string) => setSearch({ tab: 'activities', open })
+  const openSkill = (skill: string) => setSearch({ tab: 'skills', skill })
+  const edit = (key: string, copy: boolean) => setSearch({ edit: key, ...(copy ? { copy: 'yes' } : {}) })
+  const parts = { skills: skills.data, openActivity, openSkill, edit, plans }
+  const editing = search.get('edit')
+  if (editing !== null && plans)
+    return (
+      <div className={page.page}>
+        <Suspense fallback={<p>Opening …</p>}>
+          <Editor
+            key={editing}
+            about={editing}
+            copy={search.get('copy') === 'yes'}
+            skills={skills.data}
+            done={(kind, key) => (kind === 'SKILL' ? openSkill(key) : openActivity(key))}
+            leave={() => setSearch({ tab: 'packs' })}
+          />
+        </Suspense>
+      </div>
+    )
   return (
     <div className={page.page}>
       <div className={page.head}>
         <h1>Know-how</h1>
-        <span className="mute">
-          {skills.data.length} skills, {activities.data.length} activities
-        </span>
       </div>
       <Tabs
         size="small"
         activeKey={search.get('tab') ?? 'skills'}
         onChange={(tab) => setSearch({ tab })}
+        destroyOnHidden
         items={[
           {
             key: 'skills',
             label: 'Skills',
-            children: <SkillsTab skills={skills.data} activities={activities.data} open={open} />,
+            children: <SkillsTab {...parts} chosen={search.get('skill') ?? undefined} />,
           },
           {
             key: 'activities',
             label: 'Activities',
-            children: (
-              <ActivitiesTab
-                skills={skills.data}
-                activities={activities.data}
-                opened={search.get('open') ?? undefined}
-                open={open}
-              />
-            ),
+            children: <ActivitiesTab {...parts} opened={search.get('open') ?? undefined} />,
           },
-          {
-            key: 'symptoms',
-            label: 'What do you see?',
-            children: <SymptomsTab skills={skills.data} activities={activities.data} open={open} />,
-          },
+          { key: 'symptoms', label: 'What do you see?', children: <SymptomsTab {...parts} /> },
+          { key: 'games', label: 'Games cut down', children: <GamesTab {...parts} /> },
+          { key: 'outcomes', label: 'Outcomes', children: <OutcomesTab {...parts} /> },
+          { key: 'packs', label: 'Our own & packs', children: <PacksTab {...parts} /> },
         ]}
       />
     </div>
   )
+}
+
+/** What every tab is given. */
+export interface TabProps {
+  skills: import('../api/client').Schemas['SkillView'][]
+  openActivity: (key: string) => void
+  openSkill: (key: string) => void
+  /** opens the editor on a skill or activity, or on a copy of it; "new-skill" and "new-activity" start afresh */
+  edit: (key: string, copy: boolean) => void
+  /** true for those who may change things */
+  plans: boolean
 }

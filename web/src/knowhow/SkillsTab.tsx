@@ -1,99 +1,256 @@
-import { Radio, Segmented } from 'antd'
+import { useQuery } from '@tanstack/react-query'
+import { Segmented } from 'antd'
 import { useState } from 'react'
-import type { Schemas } from '../api/client'
-import page from '../shared/Page.module.css'
+import { api, type Schemas, take } from '../api/client'
+import { ProblemNote } from '../shared/ProblemNote'
 import { rungFill, rungInk } from '../shared/tokens'
+import { featureRows, type Kind, kinds } from './featureRows'
 import styles from './KnowHow.module.css'
+import type { TabProps } from './KnowHowPage'
+import { OwnButtons } from './OwnButtons'
+import { families } from './words'
 
 type View = keyof Schemas['Mirrored']
+type Page = Schemas['SkillPage']
 
-interface SkillsTabProps {
-  skills: Schemas['SkillView'][]
-  activities: Schemas['ActivityView'][]
-  /** opens an activity */
-  open: (activity: string) => void
+const kindWords: Record<Kind, string> = {
+  SHORT: 'Short set: what the child is told',
+  COMPONENTS: 'Component set: what is observed',
+  TWO_TRIAL: 'Two-trial test: 0 or 1, twice',
 }
 
-/** Skills with their cues in each set, mirrored, and the activities on each rung. */
-export function SkillsTab({ skills, activities, open }: SkillsTabProps) {
-  const [view, setView] = useState<View>('right')
-  const [chosen, setChosen] = useState<string | null>(null)
-  const skill = skills.find((s) => s.key === chosen) ?? skills[0]
+/** A list of skills by family, and one of them in full. */
+export function SkillsTab(props: TabProps & { chosen?: string }) {
+  const { skills, openSkill } = props
+  const chosen = skills.find((s) => s.key === props.chosen) ?? skills.find((s) => !s.aside) ?? skills[0]
+  const ladders = Object.keys(families) as (keyof typeof families)[]
   return (
-    <>
-      <div className={page.head}>
-        <Radio.Group
-          aria-label="Skill"
-          className={styles.skills}
-          optionType="button"
-          value={skill.key}
-          onChange={(e) => setChosen(e.target.value)}
-          options={skills.map((s) => ({ value: s.key, label: s.name }))}
-        />
-        <div className={page.end}>
-          <span className="mute">worded for</span>
-          <Segmented
-            value={view}
-            onChange={setView}
-            options={[
-              { value: 'right', label: 'right-handers' },
-              { value: 'left', label: 'left-handers' },
-              { value: 'notSettled', label: 'not settled' },
-            ]}
-          />
-        </div>
-      </div>
-      <section className={styles.ladder} aria-label="Progression">
-        {skill.rungs.map((rung, i) => {
-          const on = activities.filter((a) => a.skill === skill.key && a.level === i + 1)
-          return (
-            <div key={rung} className={styles.rung}>
-              <h3 style={{ background: rungFill[i], color: rungInk(i + 1) }}>
-                {i + 1} {rung}
-              </h3>
-              {on.map((a) => (
-                <p key={a.key} title={a.how}>
-                  <button type="button" className={styles.link} onClick={() => open(a.key)}>
-                    {a.name}
-                  </button>
-                  <span className="mute">
-                    {a.phases.includes('PLAY') ? ' play,' : ''} {a.formation}
-                  </span>
-                </p>
+    <div className={styles.shelf}>
+      <nav aria-label="Skills" className={styles.skills}>
+        {ladders.map((ladder) => (
+          <section key={ladder} aria-label={families[ladder]}>
+            <h3>{families[ladder]}</h3>
+            {skills
+              .filter((s) => s.ladder === ladder)
+              .map((s) => (
+                <button
+                  key={s.key}
+                  type="button"
+                  aria-current={s.key === chosen.key}
+                  className={s.key === chosen.key ? styles.chosen : ''}
+                  onClick={() => openSkill(s.key)}
+                >
+                  {s.name}
+                  {s.own && <i> ours</i>}
+                  {s.aside && <i> aside</i>}
+                </button>
               ))}
-              {on.length === 0 && <p className="mute">nothing yet</p>}
-            </div>
-          )
-        })}
-      </section>
-      {[...skill.sets].reverse().map((set) => (
-        <section key={set.key}>
-          <h2 className={styles.set}>
-            {set.name} <span className="mute">{set.kind === 'SHORT' ? 'short set' : 'component set'}</span>
-          </h2>
-          <div className={styles.cues}>
-            {set.cues.map((key) => {
-              const cue = skill.cues.find((c) => c.key === key)
-              return cue && <CueCard key={key} cue={cue} view={view} skill={skill} />
-            })}
-          </div>
-        </section>
-      ))}
-    </>
+          </section>
+        ))}
+      </nav>
+      <SkillInFull key={chosen.key} {...props} about={chosen.key} />
+    </div>
   )
 }
 
-const relation = (link: Schemas['Link'], cue: string, call: (key: string) => string) => {
-  const other = link.from === cue ? link.to : link.from
-  if (link.relation === 'SAME') return `same as “${call(other)}”`
-  return link.from === cue ? `implies “${call(other)}”` : `implied by “${call(other)}”`
+function SkillInFull({ about, openActivity, openSkill, edit, plans }: TabProps & { about: string }) {
+  const [view, setView] = useState<View>('right')
+  const [cue, setCue] = useState<string>()
+  const found = useQuery({
+    queryKey: ['skill', about],
+    queryFn: () => take(api.GET('/api/skills/{key}', { params: { path: { key: about } } })),
+  })
+  if (found.error) return <ProblemNote error={found.error} retry={() => found.refetch()} />
+  const page = found.data
+  if (!page) return <p>Opening …</p>
+  const rows = featureRows(page.skill.sets, page.crosswalk)
+  const first = rows[0].cues
+  const shown = page.cues.find((c) => c.key === (cue ?? first.COMPONENTS ?? first.SHORT))
+  const present = kinds.filter((k) => page.skill.sets.some((s) => s.kind === k))
+  return (
+    <article className={styles.skill}>
+      <header>
+        <h2>{page.skill.name}</h2>
+        <span className="mute">
+          Lead-up games need it {page.leadUps.toLowerCase()};{' '}
+          {page.playStartsWithout ? 'play can start before it is learnt.' : 'learn it before the game.'}
+        </span>
+        <Segmented
+          size="small"
+          aria-label="Worded for"
+          value={view}
+          onChange={setView}
+          options={[
+            { value: 'right', label: 'right-handers' },
+            { value: 'left', label: 'left-handers' },
+            { value: 'notSettled', label: 'not settled' },
+          ]}
+        />
+        {plans && (
+          <OwnButtons
+            about={about}
+            own={page.skill.own}
+            aside={page.skill.aside}
+            edit={edit}
+            removed={() => openSkill('')}
+          />
+        )}
+      </header>
+      {page.gaps.length > 0 && <p className={styles.gap}>Still needed: {page.gaps.join(' ')}</p>}
+      <section
+        className={styles.ladder}
+        aria-label="Progression"
+        style={{ gridTemplateColumns: `repeat(${page.rungs.length}, minmax(0, 1fr))` }}
+      >
+        {page.rungs.map((rung) => (
+          <div key={rung.level} className={styles.rung}>
+            <h3 style={{ background: rungFill[rung.level - 1], color: rungInk(rung.level) }}>
+              {rung.level} {rung.name}
+            </h3>
+            {rung.activities
+              .filter((a) => !a.aside)
+              .map((a) => (
+                <p key={a.key}>
+                  <button type="button" className={styles.link} onClick={() => openActivity(a.key)}>
+                    {a.name}
+                  </button>
+                  {a.phases.includes('PLAY') && <span className="mute"> play</span>}
+                </p>
+              ))}
+          </div>
+        ))}
+      </section>
+      <div className={styles.sets}>
+        <table className={styles.features} aria-label="Cues in each set, one feature a row">
+          <thead>
+            <tr>
+              {present.map((k) => (
+                <th key={k} scope="col">
+                  {kindWords[k]}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={Object.values(row.cues).join()}>
+                {present.map((k) => {
+                  const key = row.cues[k]
+                  const named = page.cues.find((c) => c.key === key)
+                  return (
+                    <td key={k}>
+                      {named && (
+                        <button
+                          type="button"
+                          aria-pressed={named.key === shown?.key}
+                          className={named.key === shown?.key ? styles.pressed : ''}
+                          onClick={() => setCue(named.key)}
+                        >
+                          <b className={styles.call}>
+                            {k === 'SHORT'
+                              ? `“${named.call[view]}”`
+                              : k === 'COMPONENTS'
+                                ? named.call[view]
+                                : 'scored 0 / 1'}
+                          </b>
+                          {k === 'COMPONENTS' && <span className={styles.asked}>{named.question[view]}</span>}
+                        </button>
+                      )}
+                      {k === 'SHORT' && row.relation && (
+                        <i className="mute">
+                          {row.relation === 'SAME'
+                            ? '= the same, trials carry both ways'
+                            : '← implied by what stands beside it'}
+                        </i>
+                      )}
+                    </td>
+                  )
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {shown && <CueCard cue={shown} view={view} page={page} />}
+      </div>
+      {page.skill.sets.some((s) => s.kind === 'TWO_TRIAL') && (
+        <p className="mute">
+          The test is for a sitting of its own, marked as such; it is not taught to, and there are no norms.
+        </p>
+      )}
+      <Neighbours page={page} openSkill={openSkill} />
+    </article>
+  )
 }
 
-function CueCard({ cue, view, skill }: { cue: Schemas['CueView']; view: View; skill: Schemas['SkillView'] }) {
-  const call = (key: string) => skill.cues.find((c) => c.key === key)?.call[view] ?? key
-  const links = skill.crosswalk.filter((l) => l.from === cue.key || l.to === cue.key)
+/** Variants, what is lent and borrowed, outcomes and games. */
+function Neighbours({ page, openSkill }: { page: Page; openSkill: (key: string) => void }) {
+  const lent = (list: Page['lends'], verb: string) =>
+    list.length > 0 && (
+      <section>
+        <h3>{verb}</h3>
+        {list.map((t) => (
+          <p key={t.cue + t.skill + t.otherCue}>
+            “{t.cue}” {verb === 'Lends' ? '→' : '←'}{' '}
+            <button type="button" className={styles.link} onClick={() => openSkill(t.skill)}>
+              {t.skillName}
+            </button>{' '}
+            “{t.otherCue}”. <span className="mute">{t.how}</span>
+          </p>
+        ))}
+      </section>
+    )
   return (
-    <article className={styles.cue}>
+    <div className={styles.neighbours}>
+      {page.variants.length > 0 && (
+        <section>
+          <h3>Ways of doing it</h3>
+          {page.variants.map((v) => (
+            <p key={v.name}>
+              <b>{v.name}</b>, for {v.purpose}: <span className="mute">{v.how}</span>
+            </p>
+          ))}
+        </section>
+      )}
+      {lent(page.lends, 'Lends')}
+      {lent(page.borrows, 'Borrows')}
+      {page.outcomes.length > 0 && (
+        <section>
+          <h3>Outcomes it speaks to</h3>
+          {page.outcomes.map((o) => (
+            <p key={o.set + o.code}>
+              <b>{o.code}</b> {o.text}{' '}
+              <span className="mute">
+                age {o.ageFrom} to {o.ageTo}
+              </span>
+            </p>
+          ))}
+        </section>
+      )}
+      {page.games.length > 0 && (
+        <section>
+          <h3>What remains of a game cut down</h3>
+          {page.games.map((g) => (
+            <p key={g.key}>
+              <b>{g.name}</b>: {g.decision} <span className="mute">{g.core}</span>
+            </p>
+          ))}
+        </section>
+      )}
+    </div>
+  )
+}
+
+const conditionWords: Record<string, string> = {
+  TARGET: 'where there is a target',
+  PARTNER: 'where there is a partner',
+  OBJECT: 'where there is something in the hands or at the feet',
+  MOVING_BALL: 'where a ball comes',
+}
+
+function CueCard({ cue, view, page }: { cue: Schemas['CueView']; view: View; page: Page }) {
+  const call = (key: string) => page.cues.find((c) => c.key === key)?.call[view] ?? key.split('/')[1]
+  return (
+    <aside className={styles.cue} aria-label="One cue">
       <header>
         <b>“{cue.call[view]}”</b>
         <span className="mute">
@@ -101,11 +258,15 @@ function CueCard({ cue, view, skill }: { cue: Schemas['CueView']; view: View; sk
         </span>
       </header>
       <p>{cue.question[view]}</p>
+      {cue.atSpeed && (
+        <p>
+          At full speed: “{cue.atSpeed.call[view]}” {cue.atSpeed.question[view]}
+        </p>
+      )}
       <p className="mute">
         Stand {cue.view[view]}. From age {cue.fromAge}
-        {cue.condition !== 'NONE' &&
-          `, where there is ${cue.condition === 'OBJECT' ? 'something to catch' : `a ${cue.condition.toLowerCase().replace('_', ' ')}`}`}
-        .{cue.prerequisites.length > 0 && ` After “${cue.prerequisites.map(call).join('”, “')}”.`}
+        {conditionWords[cue.condition] && `, ${conditionWords[cue.condition]}`}.
+        {cue.prerequisites.length > 0 && ` After “${cue.prerequisites.map(call).join('”, “')}”.`}
       </p>
       <dl>
         {cue.faults.map((f) => (
@@ -115,10 +276,7 @@ function CueCard({ cue, view, skill }: { cue: Schemas['CueView']; view: View; sk
           </div>
         ))}
       </dl>
-      <p className="mute">
-        Tell me: {cue.tellMe}
-        {links.length > 0 && <> · Other set: {links.map((l) => relation(l, cue.key, call)).join('; ')}</>}
-      </p>
-    </article>
+      <p className="mute">Tell me: {cue.tellMe}</p>
+    </aside>
   )
 }

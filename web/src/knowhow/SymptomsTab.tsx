@@ -1,30 +1,28 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Input, Select } from 'antd'
-import { useMemo, useState } from 'react'
-import type { Schemas } from '../api/client'
+import { useDeferredValue, useState } from 'react'
+import { api, take } from '../api/client'
 import page from '../shared/Page.module.css'
-import { findSymptoms, symptoms } from './find'
+import { ProblemNote } from '../shared/ProblemNote'
 import styles from './KnowHow.module.css'
+import type { TabProps } from './KnowHowPage'
 
-const DRILLS = 3
-
-interface SymptomsTabProps {
-  skills: Schemas['SkillView'][]
-  activities: Schemas['ActivityView'][]
-  open: (activity: string) => void
-}
-
-/** From what goes wrong to the cue to give and where to work on it. */
-export function SymptomsTab({ skills, activities, open }: SymptomsTabProps) {
+/** From what goes wrong to the likely cause, the cue to give and where to work on it. */
+export function SymptomsTab({ skills, openActivity, openSkill }: TabProps) {
   const [words, setWords] = useState('')
   const [skill, setSkill] = useState<string>()
-  const all = useMemo(() => symptoms(skills, activities), [skills, activities])
-  const found = findSymptoms(all, words, skill)
+  const asked = useDeferredValue({ words: words.trim() || undefined, skill })
+  const found = useQuery({
+    queryKey: ['symptoms', asked],
+    queryFn: () => take(api.GET('/api/symptoms', { params: { query: asked } })),
+    placeholderData: keepPreviousData,
+  })
   return (
     <>
       <div className={page.head}>
         <Input
           aria-label="What goes wrong"
-          placeholder="what goes wrong: toe, foot, too late, looks …"
+          placeholder="what goes wrong: wobbles, too late, hops …"
           value={words}
           onChange={(e) => setWords(e.target.value)}
           style={{ width: 320 }}
@@ -39,35 +37,39 @@ export function SymptomsTab({ skills, activities, open }: SymptomsTabProps) {
           style={{ width: 220 }}
         />
         <span className="mute" role="status">
-          {found.length} of {all.length}
+          {found.data && `${found.data.total} of ${found.data.of}`}
+          {found.data?.guessed && found.data.total > 0 && ': nothing is spelled like that; these are alike'}
         </span>
       </div>
+      {found.error && <ProblemNote error={found.error} retry={() => found.refetch()} />}
       <table className={styles.symptoms}>
         <thead>
           <tr>
             <th scope="col">You see</th>
-            <th scope="col">Try</th>
+            <th scope="col">Likely cause, or what to try</th>
             <th scope="col">Cue to give</th>
             <th scope="col">Work on it in</th>
           </tr>
         </thead>
         <tbody>
-          {found.map((s) => (
-            <tr key={s.cue.key + s.fault.seen.notSettled}>
+          {found.data?.found.map((s) => (
+            <tr key={s.key}>
               <th scope="row">
-                {s.fault.seen.notSettled}
-                <span className="mute"> {s.skill.name}</span>
+                {s.seen.notSettled}{' '}
+                <button type="button" className={styles.quiet} onClick={() => openSkill(s.skill)}>
+                  {s.skillName}
+                </button>
               </th>
-              <td>{s.fault.fix.notSettled}</td>
+              <td>{s.cause ?? s.fix?.notSettled}</td>
               <td>
-                <b className={styles.calls}>“{s.cue.call.notSettled}”</b>
-                <span className="mute"> stand {s.cue.view.notSettled}</span>
+                <b className={styles.calls}>“{s.call.notSettled}”</b>
+                <span className="mute"> stand {s.view.notSettled}</span>
               </td>
               <td>
-                {s.use.slice(0, DRILLS).map((a, i) => (
+                {s.use.map((a, i) => (
                   <span key={a.key}>
                     {i > 0 && ', '}
-                    <button type="button" className={styles.link} onClick={() => open(a.key)}>
+                    <button type="button" className={styles.link} onClick={() => openActivity(a.key)}>
                       {a.name}
                     </button>
                   </span>
@@ -77,8 +79,11 @@ export function SymptomsTab({ skills, activities, open }: SymptomsTabProps) {
           ))}
         </tbody>
       </table>
-      {found.length === 0 && (
+      {found.data?.total === 0 && (
         <p className="mute">Nothing known is like that. Try fewer words, or another one.</p>
+      )}
+      {found.data && found.data.total > found.data.found.length && (
+        <p className="mute">The first {found.data.found.length} are shown; say more of what you see.</p>
       )}
     </>
   )

@@ -1,0 +1,178 @@
+import { useQuery } from '@tanstack/react-query'
+import { api, type Schemas, take } from '../api/client'
+import { useMeasures } from '../shared/measures'
+import { ProblemNote } from '../shared/ProblemNote'
+import styles from './KnowHow.module.css'
+import type { TabProps } from './KnowHowPage'
+import { OwnButtons } from './OwnButtons'
+import { phaseWords } from './words'
+
+interface ActivityCardProps extends TabProps {
+  about: string
+  /** the class to count for; undefined for none */
+  group?: { name: string; children: number; age: number }
+  /** id of the place it is counted for */
+  space?: string
+}
+
+/** One activity in full, counted for a class if one is chosen. */
+export function ActivityCard({
+  about,
+  group,
+  space,
+  edit,
+  plans,
+  openSkill,
+  openActivity,
+}: ActivityCardProps) {
+  const { inText, words } = useMeasures()
+  const found = useQuery({
+    queryKey: ['activity', about, group?.children, group?.age, space],
+    queryFn: () =>
+      take(
+        api.GET('/api/activities/{key}', {
+          params: { path: { key: about }, query: { children: group?.children, age: group?.age, space } },
+        }),
+      ),
+  })
+  if (found.error) return <ProblemNote error={found.error} retry={() => found.refetch()} />
+  const a = found.data
+  if (!a) return <p>Opening …</p>
+  const line = a.activity
+  const calls = (cues: Schemas['CueCall'][]) => cues.map((c) => `“${c.call.notSettled}”`).join(' ')
+  const facts: [string, string | undefined][] = [
+    [
+      'Kit',
+      a.needs.map((n) => `${n.what} (${n.count} a ${n.per}), such as a ${n.like}`).join('; ') || undefined,
+    ],
+    [
+      'Room',
+      `${words(a.metresLong * 100)} clear, ${words(a.each * 100)} wide for each group${a.ceiling ? `, ${words(a.ceiling * 100)} high` : ''}`,
+    ],
+    ['Groups', a.sizes[2] > 1 ? `${a.sizes[0]} to ${a.sizes[2]}, ${a.sizes[1]} at best` : undefined],
+    ['Parts', a.roles.length > 0 ? a.roles.join(', ') : undefined],
+    ['Counts', a.countsAsOne && `${a.countsAsOne} (${line.scoring})`],
+    ['Stop', `Signal, then ${a.gathering}.`],
+    ['Odd number', a.oddChild],
+    ['No partner', a.absentPartner],
+    ['Sits out', a.sitsOut],
+    ['After it', a.leaves],
+    ['Ask', a.question],
+    ['At home', a.home],
+  ]
+  return (
+    <article className={styles.card} aria-label={line.name}>
+      <header>
+        <h2>{line.name}</h2>
+        {plans && (
+          <OwnButtons
+            about={about}
+            own={line.own}
+            aside={line.aside}
+            edit={edit}
+            removed={() => openActivity('')}
+          />
+        )}
+      </header>
+      <p className="mute">
+        {line.skill ? (
+          <>
+            <button type="button" className={styles.link} onClick={() => openSkill(line.skill ?? '')}>
+              {line.skillName}
+            </button>
+            , rung {line.level}: {line.rung}
+          </>
+        ) : (
+          phaseWords(line)
+        )}{' '}
+        · {line.formation} · age {line.ageFrom} to {line.ageTo} · {line.minutesLeast} to {line.minutesMost}{' '}
+        min
+      </p>
+      <p className={styles.how}>{inText(a.how)}</p>
+      {a.shows.length > 0 && (
+        <p>
+          Shows well: <b className={styles.calls}>{calls(a.shows)}</b>
+        </p>
+      )}
+      {group && a.forClass && (
+        <section className={styles.counted} aria-label={`For ${group.name}`}>
+          <h3>
+            For {group.name}: {group.children} children, age {group.age}
+          </h3>
+          {a.forClass.works ? (
+            <p>
+              <b>{a.forClass.formation}.</b>{' '}
+              {a.forClass.kit.length > 0 && `Take ${a.forClass.kit.join(', ')}. `}
+              {a.forClass.triesInTenMinutes > 0 &&
+                `${a.forClass.triesInTenMinutes} tries each in ten minutes, `}
+              {a.forClass.motionPercent} % of the time in motion.
+            </p>
+          ) : (
+            <p>It does not work as things are.</p>
+          )}
+          {a.forClass.reasons.map((r) => (
+            <p key={r} className="mute">
+              {r}
+            </p>
+          ))}
+        </section>
+      )}
+      {a.levers.map((l) => (
+        <table key={l.name} className={styles.lever}>
+          <caption>
+            {l.name}, from easy to hard{l.success.length > 0 && '; tries that succeed (a default by age)'}
+          </caption>
+          <tbody>
+            <tr>
+              {l.steps.map((step, i) => (
+                <td key={step} className={i === l.usual ? styles.usual : ''}>
+                  {inText(step)}
+                  {l.success[i] && <span className={styles.success}>{l.success[i]}</span>}
+                </td>
+              ))}
+            </tr>
+          </tbody>
+        </table>
+      ))}
+      <dl>
+        {facts
+          .filter(([, text]) => text)
+          .map(([name, text]) => (
+            <div key={name}>
+              <dt>{name}</dt>
+              <dd>{text && inText(text)}</dd>
+            </div>
+          ))}
+        {a.link && (
+          <div>
+            <dt>{a.link.subject}</dt>
+            <dd>
+              {a.link.ask} <span className="mute">{a.link.answer}</span>
+            </dd>
+          </div>
+        )}
+        {a.card && (
+          <div>
+            <dt>Set it out</dt>
+            <dd>
+              {a.card.steps.map((s, i) => (
+                <span key={s}>
+                  {i + 1}. {s}.{' '}
+                </span>
+              ))}
+              Check: {a.card.check}.
+            </dd>
+          </div>
+        )}
+      </dl>
+      {a.cautions.length > 0 && (
+        <ul className={styles.cautions}>
+          {a.cautions.map((c) => (
+            <li key={c}>{c}</li>
+          ))}
+          <li className="mute">The school’s own risk assessment and local rules come first.</li>
+        </ul>
+      )}
+    </article>
+  )
+}
