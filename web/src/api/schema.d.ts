@@ -1614,6 +1614,7 @@ export interface components {
             countedAt?: string;
             /** Format: double */
             grams: number;
+            handling: components["schemas"]["Handling"];
             /** Format: double */
             heightMm?: number;
             homeMade: boolean;
@@ -1624,6 +1625,7 @@ export interface components {
             own: boolean;
             /** Format: int32 */
             pieces: number;
+            recipe?: components["schemas"]["Recipe"];
             storage: string;
             traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING" | "STRIKES" | "WORN" | "HANGS" | "LONG")[];
             /** Format: int32 */
@@ -1848,6 +1850,24 @@ export interface components {
             grid: components["schemas"]["Grid"];
             lesson: components["schemas"]["LessonPlan"];
             pack: string;
+        };
+        Handling: {
+            /** Format: int32 */
+            ageFrom: number;
+            atPeople: boolean;
+            check?: string;
+            /** Format: double */
+            fallSpeed?: number;
+            /** Format: int32 */
+            fitSeconds: number;
+            /** @enum {string} */
+            hardness: "SOFT" | "FIRM" | "HARD";
+            indoors: boolean;
+            /** Format: int32 */
+            packSize: number;
+            /** Format: double */
+            rebound?: number;
+            rollsOn: ("CARPET" | "WOOD" | "TARMAC" | "GRASS")[];
         };
         InviteForm: {
             classes: string[];
@@ -2184,6 +2204,12 @@ export interface components {
             conflicts: string[];
             kept: string[];
             refused: components["schemas"]["Refusal"][];
+        };
+        Recipe: {
+            materials: string[];
+            /** Format: int32 */
+            minutes: number;
+            steps: string[];
         };
         Refusal: {
             /** Format: uuid */

@@ -30,7 +30,7 @@ export default function ClassPage() {
   // Without a choice: what the class has units of.
   const planned = (units.data ?? []).filter((u) => u.classId === id).flatMap((u) => u.skills)
   const shown = (skills.data ?? []).filter((s) =>
-    chosen.length > 0 ? chosen.includes(s.key) : planned.length === 0 || planned.includes(s.name),
+    chosen.length > 0 ? chosen.includes(s.key) : planned.includes(s.name),
   )
   const sets = (units.data ? shown : []).map((s) => `${s.key}/${kind}`)
   if (group.error)
@@ -101,7 +101,7 @@ export default function ClassPage() {
                   <Select
                     aria-label="Skills"
                     mode="multiple"
-                    placeholder={planned.length > 0 ? 'Skills of its units' : 'All skills'}
+                    placeholder={planned.length > 0 ? 'Skills of its units' : 'Choose skills'}
                     value={chosen}
                     onChange={(k) => change('skill', k)}
                     options={skills.data?.map((s) => ({ value: s.key, label: s.name }))}
@@ -114,6 +114,11 @@ export default function ClassPage() {
                   </div>
                 </div>
                 {sets.length > 0 && <GridTable classId={id} sets={sets} />}
+                {units.data && sets.length === 0 && (
+                  <p className="mute">
+                    The class has no unit yet. Choose skills to see its marks, or plan a unit.
+                  </p>
+                )}
               </>
             ),
           },

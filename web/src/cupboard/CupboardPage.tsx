@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Input, InputNumber } from 'antd'
+import { Button, Input, InputNumber, Segmented } from 'antd'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
@@ -12,6 +12,7 @@ import { NewSpace } from '../spaces/NewSpace'
 import styles from './CupboardPage.module.css'
 import { OwnThing } from './OwnThing'
 import { TableImport } from './TableImport'
+import { ThingCard } from './ThingCard'
 
 type Line = Schemas['CupboardLine']
 type Count = Schemas['CountForm']
@@ -27,6 +28,9 @@ export default function CupboardPage() {
   const [adding, setAdding] = useState(false)
   const [thing, setThing] = useState<Line | 'new' | null>(null)
   const [importing, setImporting] = useState(false)
+  const [wanted, setWanted] = useState('')
+  const [all, setAll] = useState<boolean | null>(null)
+  const [read, setRead] = useState<Line | null>(null)
   const refresh = () => {
     queries.invalidateQueries({ queryKey: ['cupboard'] })
     queries.invalidateQueries({ queryKey: ['unit'] })
@@ -52,6 +56,16 @@ export default function CupboardPage() {
     refresh()
   }
   if (cupboard.error) return <ProblemNote error={cupboard.error} retry={() => cupboard.refetch()} />
+  const lines = cupboard.data ?? []
+  const owned = lines.filter((l) => l.count > 0 || l.broken > 0)
+  // Until something was counted, there is everything to count.
+  const everything = all ?? owned.length === 0
+  const sought = wanted.toLowerCase().split(' ').filter(Boolean)
+  const shown = lines.filter((l) =>
+    sought.length > 0
+      ? sought.every((w) => `${l.name} ${l.like.join(' ')} ${l.storage}`.toLowerCase().includes(w))
+      : everything || owned.includes(l),
+  )
   const number = (line: Line, field: 'count' | 'broken', label: string) => (
     <InputNumber
       // Made anew only when its own number changed: a save elsewhere in the row leaves the focus alone.
@@ -82,6 +96,24 @@ export default function CupboardPage() {
         </div>
       </div>
       {error !== null && <ProblemNote error={error} />}
+      <div className={page.head}>
+        <Input
+          aria-label="Find a thing"
+          placeholder="find a thing: ball, floats, shed …"
+          value={wanted}
+          onChange={(e) => setWanted(e.target.value)}
+          style={{ width: 260 }}
+        />
+        <Segmented
+          aria-label="Which things"
+          value={everything}
+          onChange={setAll}
+          options={[
+            { value: false, label: `what we have (${owned.length})` },
+            { value: true, label: `all that is known (${lines.length})` },
+          ]}
+        />
+      </div>
       <div className={styles.columns}>
         <table className={styles.table}>
           <caption className="visually-hidden">Kit</caption>
@@ -97,7 +129,7 @@ export default function CupboardPage() {
             </tr>
           </thead>
           <tbody>
-            {cupboard.data?.map((line) => (
+            {shown.map((line) => (
               <tr key={line.key}>
                 <th scope="row">
                   {line.own ? (
@@ -105,7 +137,9 @@ export default function CupboardPage() {
                       {line.name}
                     </button>
                   ) : (
-                    line.name
+                    <button type="button" tabIndex={-1} className={styles.own} onClick={() => setRead(line)}>
+                      {line.name}
+                    </button>
                   )}
                   {line.homeMade && <span className="mute"> home-made</span>}
                 </th>
@@ -157,6 +191,7 @@ export default function CupboardPage() {
           ))}
         </aside>
       </div>
+      {read && <ThingCard line={read} close={() => setRead(null)} />}
       {adding && <NewSpace close={() => setAdding(false)} />}
       {thing && (
         <OwnThing

@@ -3,6 +3,7 @@ import { Button, Checkbox, Input, InputNumber, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
+import { families } from '../knowhow/words'
 import { DateInput } from '../shared/DateInput'
 import { addDays, dayWords, timeWords, todayHere } from '../shared/dates'
 import { useMeasures } from '../shared/measures'
@@ -19,6 +20,8 @@ interface Slot {
   spaceId: string
   words: string
 }
+
+const ladders = Object.keys(families) as (keyof typeof families)[]
 
 /** A class, skills and lessons in; a planned unit out. */
 export default function NewUnitPage() {
@@ -148,16 +151,29 @@ export default function NewUnitPage() {
             aria-labelledby="skills"
             value={chosen}
             onChange={(v) => setChosen(v as string[])}
-            options={skills.data?.map((s) => ({ value: s.key, label: s.name })) ?? []}
-          />
+            className={styles.skills}
+          >
+            {ladders.map((ladder) => (
+              <fieldset key={ladder}>
+                <legend>{families[ladder]}</legend>
+                {skills.data
+                  ?.filter((s) => s.ladder === ladder && !s.aside)
+                  .map((s) => (
+                    <Checkbox key={s.key} value={s.key}>
+                      {s.name}
+                    </Checkbox>
+                  ))}
+              </fieldset>
+            ))}
+          </Checkbox.Group>
           <span id="kind">Cues</span>
           <Radio.Group
             aria-labelledby="kind"
             value={kind}
             onChange={(e) => setKind(e.target.value)}
             options={[
-              { value: 'components', label: 'component sets, four to six observed cues' },
-              { value: 'short', label: 'short sets, three calls for the young' },
+              { value: 'components', label: 'component sets, four to eight observed cues' },
+              { value: 'short', label: 'short sets, two to four calls for the young' },
             ]}
           />
           <span id="order">Order</span>

@@ -108,7 +108,10 @@ final class Desk implements AutoCloseable {
 
     /** Chooses from a list that opens. */
     void choose(String label, String option) {
-        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).click();
+        Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+        field.click();
+        // A long list shows only its first options until it is searched.
+        if (field.getAttribute("readonly") == null) field.fill(option);
         Locator open = page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden)");
         open.locator(".ant-select-item-option")
                 .filter(new Locator.FilterOptions().setHasText(option))

@@ -162,6 +162,7 @@ class YearTest {
         for (String thing : new String[] {
             "foam ball (20 cm)", "foam ball (16 cm)", "beanbag", "empty half-litre bottle", "spot marker", "hoop"
         }) {
+            fill("Find a thing", thing);
             fill("How many: " + thing, "24");
             press("Tab");
             assertThat(page.getByText("Saving")).hasCount(0);

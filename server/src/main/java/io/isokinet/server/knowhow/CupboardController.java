@@ -2,7 +2,9 @@ package io.isokinet.server.knowhow;
 
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
+import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Recipe;
 import io.isokinet.core.thing.Trait;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
@@ -63,6 +65,7 @@ public class CupboardController {
      * @param own true for a thing of the school's own
      * @param countedAt null if never counted
      * @param version for If-Match; null if never counted
+     * @param recipe how it is made; null for what is bought
      */
     record CupboardLine(
             String key,
@@ -81,7 +84,9 @@ public class CupboardController {
             int broken,
             String storage,
             @Nullable Instant countedAt,
-            @Nullable Integer version) {}
+            @Nullable Integer version,
+            Handling handling,
+            @Nullable Recipe recipe) {}
 
     /** @param broken null leaves it as it is; storage the same */
     record CountForm(
@@ -268,6 +273,8 @@ public class CupboardController {
                 counted == null ? 0 : counted.broken(),
                 counted == null ? "" : counted.storage(),
                 counted == null ? null : counted.countedAt(),
-                counted == null ? null : counted.version());
+                counted == null ? null : counted.version(),
+                item.handling(),
+                item.recipe());
     }
 }

@@ -68,7 +68,7 @@ class RuleController {
     List<RuleView> rules() {
         List<RuleView> views = new java.util.ArrayList<>();
         views.add(view(null, "every cue set without a rule of its own"));
-        knowHows.current().skills().forEach(s -> s.sets()
+        knowHows.current().skills().forEach(s -> s.taught()
                 .forEach(set -> views.add(view(set.key(), s.name() + ", " + set.name()))));
         return views;
     }

@@ -217,6 +217,12 @@ public class Units {
         for (int i = 0; i < inOrder.size(); i++) lessons.save(new LessonRow(Ids.next(), id, i, inOrder.get(i)));
         lessons.flush();
         KnowHow known = knowHows.current();
+        new Fields()
+                .check(
+                        form.cueSets().stream().noneMatch(s -> known.set(s).kind() == CueSet.Kind.TWO_TRIAL),
+                        "cueSets",
+                        "must be short or component sets; a two-trial set is for a test, which is not taught to.")
+                .done();
         UnitBody body = new UnitBody(
                 form.cueSets().stream()
                         .map(known::set)

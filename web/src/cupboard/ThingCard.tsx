@@ -1,0 +1,55 @@
+import { Modal } from 'antd'
+import type { Schemas } from '../api/client'
+
+/** What to know of a thing before it is given to children, and how a home-made one is made. */
+export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; close: () => void }) {
+  const { handling: h, recipe } = line
+  const facts = [
+    `${(line.widthMm / 10).toLocaleString('en-GB')} cm, ${line.grams.toLocaleString('en-GB')} g, ${h.hardness.toLowerCase()}`,
+    line.heightMm && `stands ${line.heightMm / 10} cm high on a foot of ${(line.baseMm ?? 0) / 10} cm`,
+    h.rebound !== undefined && `comes back to ${Math.round(h.rebound * 100)} % of the height it fell from`,
+    h.rollsOn.length > 0 && `rolls on over ${h.rollsOn.map((f) => f.toLowerCase()).join(', ')}`,
+    h.fallSpeed !== undefined && `sinks at ${h.fallSpeed} m a second`,
+    h.atPeople ? 'may be thrown to people' : 'is not thrown at people',
+    h.indoors ? 'indoors and out' : 'outdoors only',
+    h.packSize > 1 && `usually ${h.packSize} in a pack`,
+    h.fitSeconds > 0 && `takes ${h.fitSeconds} s a child to put on`,
+    h.ageFrom > 3 && `from ${h.ageFrom} years`,
+  ].filter((f): f is string => typeof f === 'string')
+  return (
+    <Modal
+      open
+      title={line.name}
+      onCancel={close}
+      onOk={close}
+      cancelButtonProps={{ hidden: true }}
+      okText="Done"
+    >
+      <ul style={{ paddingLeft: 18 }}>
+        {facts.map((f) => (
+          <li key={f}>{f}</li>
+        ))}
+      </ul>
+      {h.check && (
+        <p>
+          <b>Before each use:</b> {h.check}
+        </p>
+      )}
+      {recipe && (
+        <>
+          <h3>How to make one, about {recipe.minutes} min</h3>
+          <p>Take {recipe.materials.join('; ')}.</p>
+          <ol>
+            {recipe.steps.map((s) => (
+              <li key={s}>{s}.</li>
+            ))}
+          </ol>
+          <p className="mute">
+            Weigh what is thrown: about 0.4 kg at most to age 7, 0.6 kg to 9, 1.0 kg to 12. Your school’s own
+            rules come first.
+          </p>
+        </>
+      )}
+    </Modal>
+  )
+}
