@@ -46,11 +46,17 @@ create table know_how_entry (
     age_to integer,
     minutes_least integer,
     minutes_most integer,
-    metres_long double precision,
     doc tsvector not null generated always as
         (setweight(to_tsvector('english', name), 'A') || setweight(to_tsvector('english', words), 'B')) stored,
     primary key (pack_sha256, kind, key)
 );
 create index know_how_entry_doc on know_how_entry using gin (doc);
-create index know_how_entry_name on know_how_entry using gin (name gin_trgm_ops);
-create index know_how_entry_words on know_how_entry using gin (words gin_trgm_ops);
+
+-- The words that entries are made of: a word with a typing mistake is read as the ones it is most like.
+create table know_how_word (
+    pack_sha256 text not null references pack_version on delete cascade,
+    kind text not null check (kind in ('ACTIVITY', 'SYMPTOM')),
+    word text not null,
+    primary key (pack_sha256, kind, word)
+);
+create index know_how_word_alike on know_how_word using gin (word gin_trgm_ops);

@@ -2,13 +2,19 @@ package io.isokinet.e2e;
 
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Response;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
+import io.isokinet.knowhow.PackFiles;
+import io.isokinet.knowhow.PackZip;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.regex.Pattern;
@@ -25,6 +31,7 @@ final class Bench {
             planning(desk, application);
             firstLoad(desk);
             taps(desk);
+            searching(desk, application);
         }
         Desk.endDriver();
     }
@@ -143,6 +150,81 @@ final class Bench {
         row(
                 "tap to saved and the mark from the server painted",
                 "%.0f ms".formatted((System.nanoTime() - start) / 1e6));
+    }
+
+    /** Answers over HTTP with 5,000 activities loaded: the shipped ones and a pack of made-up ones. */
+    private static void searching(Desk desk, Application application) {
+        String token = desk.context.cookies().stream()
+                .filter(c -> c.name.equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .value;
+        long start = System.nanoTime();
+        APIResponse taken = desk.context
+                .request()
+                .post(
+                        application.address() + "/api/packs?take=true",
+                        RequestOptions.create()
+                                .setHeader("X-XSRF-TOKEN", token)
+                                .setTimeout(180_000)
+                                .setMultipart(FormData.create()
+                                        .set(
+                                                "files",
+                                                new FilePayload("many.zip", "application/zip", manyActivities()))));
+        if (taken.status() != 200) throw new IllegalStateException(taken.text());
+        row(
+                "taking in a pack of %d activities: checked, indexed, in force".formatted(MANY),
+                "%.1f s".formatted((System.nanoTime() - start) / 1e9));
+        String hall = id(desk, "/api/spaces", "Hall");
+        Map<String, String> queries = new LinkedHashMap<>();
+        queries.put("one word", "words=lantern");
+        queries.put("two words, both with a slip", "words=lantren%20harbuor");
+        queries.put("skill, phase, age and minutes", "skill=hop&phase=PLAY&age=7&minutes=8");
+        queries.put("nothing asked", "");
+        queries.put("with the kit we have, 27 children in the hall", "age=8&children=27&kit=true&space=" + hall);
+        queries.forEach((what, query) -> {
+            double[] milliseconds = new double[30];
+            for (int i = 0; i < milliseconds.length; i++) {
+                long from = System.nanoTime();
+                APIResponse found = desk.context.request().get(application.address() + "/api/activities?" + query);
+                if (found.status() != 200) throw new IllegalStateException(found.text());
+                milliseconds[i] = (System.nanoTime() - from) / 1e6;
+            }
+            row(
+                    "finding among 5,000 activities: " + what + ", median of the last 20",
+                    "%.0f ms".formatted(median(Arrays.copyOfRange(milliseconds, 10, 30))));
+        });
+    }
+
+    private static final int MANY = 4600;
+
+    private static byte[] manyActivities() {
+        List<String> words = List.of(
+                ("anchor buoy cable deck ebb flag gull harbour island jetty keel lantern mast net oar pier quay rope sail tide"
+                                + " under swell tern wave yard lock crane cargo ferry pilot storm beacon reef sand shell crab heron otter")
+                        .split(" "));
+        Random random = new Random(5);
+        PackFiles files = new PackFiles(Map.of("pack.yaml", "name: many\nnumber: 1\ntitle: Many made-up ones\n"));
+        StringBuilder yaml = new StringBuilder("activities:\n");
+        for (int i = 0; i < MANY; i++) {
+            StringBuilder how = new StringBuilder();
+            for (int w = 0; w < 24; w++)
+                how.append(words.get(random.nextInt(words.size()))).append(' ');
+            yaml.append("""
+                      - {key: made-%d, name: "%s %s %d", phases: [play], skill: hop, rung: %d, difficulty: 0, hosts: [hop/one-foot], shows: [hop/one-foot], ages: [4, 12], minutes: [4, 8], formation: {kind: scatter, sizes: [1, 1, 1]}, space: {long: 6, each: 1.8}, kit: [{what: spot, role: marker, like: spot, traits: [flat], width: [80, 700], per: child, count: 1}], set-up: 10, layout: clear, how: "%s"}
+                    """.formatted(
+                            i,
+                            words.get(random.nextInt(words.size())),
+                            words.get(random.nextInt(words.size())),
+                            i,
+                            1 + i % 5,
+                            how.toString().strip()));
+            if (i % 1000 == 999 || i == MANY - 1) {
+                files = files.with("activities/made-" + i + ".yaml", yaml.toString());
+                yaml = new StringBuilder("activities:\n");
+            }
+        }
+        return PackZip.write("many", 1, "Many made-up ones", files);
     }
 
     private static double median(double[] values) {

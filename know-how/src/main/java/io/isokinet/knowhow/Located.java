@@ -56,6 +56,11 @@ final class Located {
         return located;
     }
 
+    /** The tree alone, of a file that was checked before: its lines are not asked for. */
+    static Located checked(String path, String text) {
+        return new Located(path, YAML.readTree(text));
+    }
+
     /** "file:line" of the value at a JSON pointer, or of the nearest value around it. */
     String where(String pointer) {
         String at = pointer;

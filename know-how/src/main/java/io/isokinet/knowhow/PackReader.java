@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 
 /** Reads packs whole or not at all: schema first, then what a schema cannot say. */
 public final class PackReader {
@@ -60,10 +61,22 @@ public final class PackReader {
         return new PackReader().pack(pack, under);
     }
 
+    /** The pack that comes with the product: checked when it was built, and only mapped here. */
+    public static Pack shipped() {
+        PackFiles files = PackFiles.shipped();
+        JsonNode head = Located.checked("pack.yaml", files.texts().getOrDefault("pack.yaml", "{}")).tree;
+        return new Pack(
+                head.get("name").asString(),
+                head.get("number").asInt(),
+                head.get("title").asString(),
+                files,
+                known(List.of(files)));
+    }
+
     /** What packs that were checked when they were taken in hold together: no check is made again. */
     public static KnowHow known(List<PackFiles> packs) {
         PackMapper mapper = new PackMapper();
-        for (PackFiles pack : packs) pack.texts().forEach((path, text) -> mapper.take(Located.read(path, text)));
+        for (PackFiles pack : packs) pack.texts().forEach((path, text) -> mapper.take(Located.checked(path, text)));
         List<Finding> problems = mapper.problems();
         if (!problems.isEmpty()) throw new FoundException(new Findings(problems));
         return mapper.knowHow();
@@ -83,7 +96,7 @@ public final class PackReader {
             add("pack-named", "pack.yaml", "A pack needs a pack.yaml with name, number and title.");
         stopIfFound();
         PackMapper mapper = new PackMapper();
-        for (PackFiles below : under) below.texts().forEach((path, text) -> mapper.take(Located.read(path, text)));
+        for (PackFiles below : under) below.texts().forEach((path, text) -> mapper.take(Located.checked(path, text)));
         Set<String> known = Set.copyOf(mapper.places().keySet());
         files.values().forEach(mapper::take);
         findings.addAll(mapper.problems());

@@ -5,14 +5,22 @@ import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.check.FoundException;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.skill.Cue;
+import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Skill;
 import io.isokinet.core.thing.Item;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** What a pack holds, counted, as a table in Markdown; bin/know-how report prints it. */
 public final class PackReport {
+    /** From this share on pairs are listed. */
+    private static final double REPORTED = 0.1;
+
+    private static final int MOST_REPORTED = 10;
+
     private PackReport() {}
 
     public static void main(String[] arguments) {
@@ -51,8 +59,40 @@ public final class PackReport {
                 text,
                 "of them home-made",
                 known.items().stream().filter(Item::homeMade).count());
+        for (CueSet.Kind kind : CueSet.Kind.values())
+            count(
+                    text,
+                    "sets: " + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    known.skills().stream()
+                            .flatMap(s -> s.sets().stream())
+                            .filter(s -> s.kind() == kind)
+                            .count());
         count(text, "links of the crosswalk", known.crosswalk().links().size());
+        count(text, "transfers", known.library().transfers().size());
+        count(
+                text,
+                "symptoms with cause, cue and activity",
+                known.library().symptoms().size());
+        known.library()
+                .outcomes()
+                .forEach(s -> count(text, "outcomes: " + s.name(), s.outcomes().size()));
+        count(text, "full games to cut down", known.library().games().size());
+        count(text, "lay-outs with a set-up card", known.library().layouts().size());
+        count(text, "home versions", having(known, a -> a.conduct().home() != null));
+        count(text, "links to another subject", having(known, a -> a.conduct().link() != null));
+        List<String> gaps = pack.gaps();
+        count(text, "gaps", gaps.size());
+        text.append("\nThe most alike, by word triples in common (").append(Math.round(Similar.ALIKE * 100));
+        text.append(" % is refused):\n\n| one | other | share |\n|---|---|---|\n");
+        Similar.closest(known.activities(), REPORTED).stream()
+                .limit(MOST_REPORTED)
+                .forEach(p -> text.append(
+                        "| %s | %s | %d %% |\n".formatted(p.one(), p.other(), Math.round(p.share() * 100))));
         return text.toString();
+    }
+
+    private static long having(KnowHow known, Predicate<Activity> what) {
+        return known.activities().stream().filter(what).count();
     }
 
     private static String row(Skill skill, KnowHow known) {

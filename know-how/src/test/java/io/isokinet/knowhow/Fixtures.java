@@ -68,13 +68,25 @@ final class Fixtures {
 
     static UnitProblem problem(
             int age, int children, int lessons, int minutes, Place place, String kind, String... skills) {
+        return problem(KNOW_HOW, age, children, lessons, minutes, place, kind, skills);
+    }
+
+    static UnitProblem problem(
+            KnowHow known,
+            int age,
+            int children,
+            int lessons,
+            int minutes,
+            Place place,
+            String kind,
+            String... skills) {
         return new UnitProblem(
                 new ClassProfile(new Age(age), children),
                 Collections.nCopies(lessons, new LessonSlot(minutes, place, false)),
                 Arrays.stream(skills).map(s -> new Target(s, s + "/" + kind)).toList(),
                 Map.<String, CueState>of(),
                 Map.of(),
-                KNOW_HOW,
+                known,
                 cupboard(),
                 Wishes.USUAL,
                 List.of());

@@ -25,12 +25,16 @@ public final class KitFinder {
     private final Cupboard cupboard;
     private final Map<String, Item> shipped;
     private final Age age;
+    private final List<Item> owned;
+    // Many tasks need the same: what does it is worked out once.
+    private final Map<Need, List<Item>> ranks = new HashMap<>();
 
     /** @param shipped every known item by key, so that a need can name what it was made for even if there is none */
     public KitFinder(Cupboard cupboard, Map<String, Item> shipped, Age age) {
         this.cupboard = cupboard;
         this.shipped = shipped;
         this.age = age;
+        this.owned = cupboard.items();
     }
 
     /** @param children in the segment @param groups of its formation */
@@ -38,7 +42,6 @@ public final class KitFinder {
         List<KitLine> lines = new ArrayList<>();
         List<String> shortages = new ArrayList<>();
         Map<Item, Integer> left = new HashMap<>();
-        cupboard.items().forEach(item -> left.put(item, cupboard.count(item)));
         List<Item> sent = new ArrayList<>();
         List<Need> order =
                 needs.stream().sorted(Comparator.comparing(Need::role)).toList();
@@ -52,7 +55,7 @@ public final class KitFinder {
                     refused.add(fall.reason());
                     continue;
                 }
-                int taken = Math.min(missing, left.getOrDefault(item, 0));
+                int taken = Math.min(missing, left.computeIfAbsent(item, cupboard::count));
                 if (taken == 0) continue;
                 missing -= taken;
                 left.merge(item, -taken, Integer::sum);
@@ -66,8 +69,12 @@ public final class KitFinder {
     }
 
     private List<Item> ranked(Need need) {
+        return ranks.computeIfAbsent(need, this::rank);
+    }
+
+    private List<Item> rank(Need need) {
         Item made = shipped.get(need.prefers());
-        return cupboard.items().stream()
+        return owned.stream()
                 .filter(item -> item.key().equals(need.prefers()) || need.isMetBy(item))
                 .filter(item -> item.handling().ageFrom() <= age.years())
                 .sorted(Comparator.comparingDouble((Item item) -> distance(made, item))

@@ -8,6 +8,7 @@ import io.isokinet.core.skill.Skill;
 import io.isokinet.core.thing.Item;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,9 @@ public final class KnowHow {
     private final Map<String, String> cautions;
     private final Crosswalk crosswalk;
     private final Library library;
+    private final List<Skill> skillList;
+    private final List<Activity> activityList;
+    private final List<Item> itemList;
 
     /** @param cautions texts by key */
     public KnowHow(
@@ -42,6 +46,9 @@ public final class KnowHow {
         this.cautions = new LinkedHashMap<>(cautions);
         this.crosswalk = crosswalk;
         this.library = library;
+        this.skillList = List.copyOf(this.skills.values());
+        this.activityList = List.copyOf(this.activities.values());
+        this.itemList = List.copyOf(this.items.values());
     }
 
     /** The same with more items: a school's own things. */
@@ -60,23 +67,23 @@ public final class KnowHow {
     }
 
     public List<Skill> skills() {
-        return List.copyOf(skills.values());
+        return skillList;
     }
 
     public List<Activity> activities() {
-        return List.copyOf(activities.values());
+        return activityList;
     }
 
     public List<Item> items() {
-        return List.copyOf(items.values());
+        return itemList;
     }
 
     public Map<String, Item> itemsByKey() {
-        return Map.copyOf(items);
+        return Collections.unmodifiableMap(items);
     }
 
     public Map<String, String> cautions() {
-        return Map.copyOf(cautions);
+        return Collections.unmodifiableMap(cautions);
     }
 
     public Crosswalk crosswalk() {

@@ -11,27 +11,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Every activity fitted once to each place of the unit, before anything is decided. */
+/** Activities fitted to the places of the unit, each once, when it is first asked for. One thread at a time. */
 public final class Candidates {
     private final UnitProblem problem;
     private final List<String> targetCues;
+    private final Fitter fitter;
     private final Map<Place, Map<String, Fit>> fits = new HashMap<>();
 
     public Candidates(UnitProblem problem) {
         this.problem = problem;
         this.targetCues = problem.targetCues();
-        Fitter fitter = new Fitter(
+        this.fitter = new Fitter(
                 problem.knowHow(),
                 problem.cupboard(),
                 problem.profile().age(),
                 problem.profile().children());
-        for (LessonSlot lesson : problem.lessons())
-            fits.computeIfAbsent(lesson.place(), place -> {
-                Map<String, Fit> byKey = new HashMap<>();
-                for (Activity activity : problem.knowHow().activities())
-                    byKey.put(activity.key(), fitter.fit(activity, place));
-                return byKey;
-            });
     }
 
     /** The cues to teach, worked out once. */
@@ -40,12 +34,9 @@ public final class Candidates {
     }
 
     public Fit fit(int lesson, String activity) {
-        Fit fit = fits.get(problem.lessons().get(lesson).place()).get(activity);
-        if (fit == null) {
-            problem.knowHow().activity(activity);
-            throw new IllegalStateException("Impossible state: the activity (%s) was not fitted.".formatted(activity));
-        }
-        return fit;
+        Place place = problem.lessons().get(lesson).place();
+        return fits.computeIfAbsent(place, p -> new HashMap<>())
+                .computeIfAbsent(activity, key -> fitter.fit(problem.knowHow().activity(key), place));
     }
 
     /** Activities that serve all these phases, fit, are not banned, and work on a target skill or on none. */

@@ -24,19 +24,31 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Finds activities and symptoms: full text first, and where nothing is spelled like that, by what is written alike. */
+/** Finds activities and symptoms by full text; where nothing is spelled like that, each word is read as those most like it. */
 @Component
 class Finder {
     private static final int MOST_WORDS = 8;
-    /** From here on two words are taken for the same one with a typing mistake. */
-    private static final String ALIKE = "0.4";
+    /** Trigrams in common from which a word may be another one with a typing mistake. */
+    private static final String ALIKE = "0.25";
+
+    private static final int MOST_READINGS = 3;
 
     private static final String ADD = """
             insert into know_how_entry (pack_sha256, kind, key, name, words, skill, level, phases, formation, scoring,
-                age_from, age_to, minutes_least, minutes_most, metres_long)
+                age_from, age_to, minutes_least, minutes_most)
             values (:pack, :kind, :key, :name, :words, :skill, :level, cast(:phases as text[]), :formation, :scoring,
-                :ageFrom, :ageTo, :least, :most, :long)
+                :ageFrom, :ageTo, :least, :most)
             on conflict do nothing""";
+    private static final String ADD_WORDS = """
+            insert into know_how_word (pack_sha256, kind, word)
+            select distinct e.pack_sha256, e.kind, w
+            from know_how_entry e, regexp_split_to_table(lower(e.name || ' ' || e.words), '[^[:alnum:]]+') w
+            where e.pack_sha256 = :pack and length(w) > 1
+            on conflict do nothing""";
+    private static final String READINGS = """
+            select word from know_how_word
+            where kind = :kind and pack_sha256 in (:packs) and word % :word
+            group by word order by similarity(word, :word) desc, word limit :most""";
 
     private final JdbcClient jdbc;
     private final NamedParameterJdbcTemplate batch;
@@ -46,7 +58,7 @@ class Finder {
         this.batch = batch;
     }
 
-    /** What is looked for; null or empty for no matter. @param minutes that there are @param metresLong that there are */
+    /** What is looked for; null or empty for no matter. @param minutes that there are */
     record Wanted(
             @Nullable String words,
             @Nullable String skill,
@@ -55,10 +67,9 @@ class Finder {
             @Nullable Formation formation,
             @Nullable Scoring scoring,
             @Nullable Integer age,
-            @Nullable Integer minutes,
-            @Nullable Double metresLong) {
+            @Nullable Integer minutes) {
         static Wanted of(@Nullable String words, @Nullable String skill) {
-            return new Wanted(words, skill, null, null, null, null, null, null, null);
+            return new Wanted(words, skill, null, null, null, null, null, null);
         }
     }
 
@@ -107,6 +118,7 @@ class Finder {
                                 + known.skill(known.cue(s.cue()).skill()).name(),
                         known.cue(s.cue()).skill()));
         batch.batchUpdate(ADD, rows.toArray(MapSqlParameterSource[]::new));
+        jdbc.sql(ADD_WORDS).param("pack", pack).update();
     }
 
     private static String plain(String template) {
@@ -128,8 +140,7 @@ class Finder {
                 .addValue("ageFrom", null)
                 .addValue("ageTo", null)
                 .addValue("least", null)
-                .addValue("most", null)
-                .addValue("long", null);
+                .addValue("most", null);
     }
 
     private static MapSqlParameterSource row(String pack, Activity a, KnowHow known) {
@@ -158,22 +169,47 @@ class Finder {
                 .addValue("ageFrom", a.ageFrom())
                 .addValue("ageTo", a.ageTo())
                 .addValue("least", a.minutesLeast())
-                .addValue("most", a.minutesMost())
-                .addValue("long", a.space().metresLong());
+                .addValue("most", a.minutesMost());
     }
 
     /** The keys that fit, the best first. */
     @Transactional
     Found find(Kind kind, List<String> packs, Wanted wanted) {
         List<String> words = words(wanted.words());
-        List<String> keys = query(kind, packs, wanted, words, false);
-        if (!keys.isEmpty() || words.isEmpty()) return new Found(keys, false);
+        if (words.isEmpty()) return new Found(query(kind, packs, wanted, null), false);
+        String query = words.stream().map(Finder::begins).collect(Collectors.joining(" & "));
+        List<String> keys = query(kind, packs, wanted, query);
+        if (!keys.isEmpty()) return new Found(keys, false);
+        List<String> readings = words.stream()
+                .map(w -> readings(kind, packs, w))
+                .filter(r -> !r.isEmpty())
+                .toList();
+        for (String between : List.of(" & ", " | ")) {
+            keys = readings.isEmpty() ? List.of() : query(kind, packs, wanted, String.join(between, readings));
+            if (!keys.isEmpty()) break;
+        }
+        return new Found(keys, true);
+    }
+
+    /** Any of the words that a typed one may have been meant for; empty if none is like it. */
+    private String readings(Kind kind, List<String> packs, String word) {
         // For this transaction only.
-        jdbc.sql("select set_config('pg_trgm.word_similarity_threshold', :alike, true)")
+        jdbc.sql("select set_config('pg_trgm.similarity_threshold', :alike, true)")
                 .param("alike", ALIKE)
                 .query(String.class)
                 .single();
-        return new Found(query(kind, packs, wanted, words, true), true);
+        List<String> meant = jdbc.sql(READINGS)
+                .param("kind", kind.name())
+                .param("packs", packs)
+                .param("word", word)
+                .param("most", MOST_READINGS)
+                .query(String.class)
+                .list();
+        return meant.isEmpty() ? "" : meant.stream().map(Finder::begins).collect(Collectors.joining(" | ", "(", ")"));
+    }
+
+    private static String begins(String word) {
+        return "'" + word + "':*";
     }
 
     private static List<String> words(@Nullable String text) {
@@ -184,7 +220,7 @@ class Finder {
                 .toList();
     }
 
-    private List<String> query(Kind kind, List<String> packs, Wanted wanted, List<String> words, boolean alike) {
+    private List<String> query(Kind kind, List<String> packs, Wanted wanted, @Nullable String query) {
         Map<String, Object> values = new LinkedHashMap<>();
         StringBuilder where = new StringBuilder(" where e.kind = :kind and e.pack_sha256 in (:packs)");
         values.put("kind", kind.name());
@@ -196,23 +232,8 @@ class Finder {
         also(where, values, "e.scoring = :scoring", "scoring", name(wanted.scoring()));
         also(where, values, ":age between e.age_from and e.age_to", "age", wanted.age());
         also(where, values, "e.minutes_least <= :minutes", "minutes", wanted.minutes());
-        also(where, values, "e.metres_long <= :metres", "metres", wanted.metresLong());
-        String order = "";
-        if (!words.isEmpty() && !alike) {
-            values.put("query", words.stream().map(w -> "'" + w + "':*").collect(Collectors.joining(" & ")));
-            where.append(" and e.doc @@ to_tsquery('english', :query)");
-            order = "ts_rank(e.doc, to_tsquery('english', :query)) desc, ";
-        } else if (alike) {
-            List<String> scores = new ArrayList<>();
-            List<String> likes = new ArrayList<>();
-            for (int i = 0; i < words.size(); i++) {
-                values.put("w" + i, words.get(i));
-                likes.add(":w%d <%% e.name or :w%d <%% e.words".formatted(i, i));
-                scores.add("2 * word_similarity(:w%d, e.name) + word_similarity(:w%d, e.words)".formatted(i, i));
-            }
-            where.append(" and (").append(String.join(" or ", likes)).append(")");
-            order = String.join(" + ", scores) + " desc, ";
-        }
+        also(where, values, "e.doc @@ to_tsquery('english', :query)", "query", query);
+        String order = query == null ? "" : "ts_rank(e.doc, to_tsquery('english', :query)) desc, ";
         return jdbc.sql("select e.key from know_how_entry e" + where + " order by " + order
                         + "e.skill nulls last, e.level, e.name")
                 .params(values)

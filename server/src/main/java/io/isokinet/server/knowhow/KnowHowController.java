@@ -271,7 +271,7 @@ public class KnowHowController {
         Finder.Found found = finder.find(
                 Finder.Kind.ACTIVITY,
                 now.packs(),
-                new Finder.Wanted(words, skill, level, phase, formation, scoring, age, minutes, null));
+                new Finder.Wanted(words, skill, level, phase, formation, scoring, age, minutes));
         List<Activity> fit = found.keys().stream()
                 .filter(k -> aside || !now.aside().contains(k))
                 .map(now.knowHow()::activity)

@@ -4,7 +4,6 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.knowhow.Pack;
-import io.isokinet.knowhow.PackFiles;
 import io.isokinet.knowhow.PackReader;
 import io.isokinet.server.place.Cupboards;
 import io.isokinet.server.tenancy.SchoolScope;
@@ -31,8 +30,7 @@ public class KnowHows implements ApplicationRunner {
     private final Finder finder;
     private final Cupboards cupboards;
     // Read beside the start of everything else, which takes as long.
-    private final CompletableFuture<Pack> shipped =
-            CompletableFuture.supplyAsync(() -> PackReader.read(PackFiles.shipped()));
+    private final CompletableFuture<Pack> shipped = CompletableFuture.supplyAsync(PackReader::shipped);
 
     KnowHows(JdbcClient jdbc, PackVersions versions, Finder finder, Cupboards cupboards) {
         this.jdbc = jdbc;
