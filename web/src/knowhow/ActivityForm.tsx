@@ -1,6 +1,6 @@
 import { Button, Form, type FormInstance, Input, InputNumber, Select } from 'antd'
 import type { Schemas } from '../api/client'
-import styles from './KnowHow.module.css'
+import styles from './Editor.module.css'
 import { formations, phases, scorings, small } from './words'
 
 const option = (value: string, label = value) => ({ value, label })

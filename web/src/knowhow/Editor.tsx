@@ -6,7 +6,7 @@ import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { ActivityForm } from './ActivityForm'
-import styles from './KnowHow.module.css'
+import styles from './Editor.module.css'
 import { inSets, newActivity, newSkill, renamed, SkillForm } from './SkillForm'
 import { slug } from './words'
 
@@ -81,6 +81,9 @@ function Sheet({ kind, start, tag, from, skills, vocabulary, done, leave }: Shee
     attempt(async () => {
       const key = tag === undefined ? slug(fields.name ?? '') : start.key
       const whole = { ...start, ...form.getFieldsValue(true), ...fields, key }
+      // A turn that is told in part has noughts for the rest.
+      if (Object.values(whole.cycle ?? {}).some((v) => typeof v === 'number'))
+        whole.cycle = { act: 0, fetch: 0, back: 0, reset: 0, ...(clean(whole.cycle) as object) }
       const document = kind === 'SKILL' ? renamed(whole, key) : whole
       await take(
         api.PUT('/api/know-how/{key}', {

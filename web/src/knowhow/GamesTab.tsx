@@ -4,7 +4,8 @@ import { useState } from 'react'
 import { api, take } from '../api/client'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
-import styles from './KnowHow.module.css'
+import styles from './Games.module.css'
+import shared from './KnowHow.module.css'
 import type { TabProps } from './KnowHowPage'
 
 /** A full game that loses the children in its rules, cut down until one skill and one decision are left. */
@@ -44,7 +45,7 @@ export function GamesTab({ skills, openSkill }: TabProps) {
       </div>
       <p className={styles.core}>
         <b>{taken === game.rules.length ? 'What remains: ' : 'The skill and the decision stay: '}</b>
-        <button type="button" className={styles.link} onClick={() => openSkill(game.skill)}>
+        <button type="button" className={shared.link} onClick={() => openSkill(game.skill)}>
           {skill?.name}
         </button>
         , and “{game.decision}” {taken === game.rules.length && game.core}

@@ -1,6 +1,6 @@
 import { Button, Checkbox, Collapse, Form, type FormInstance, Input, InputNumber, Select } from 'antd'
 import type { Document } from './Editor'
-import styles from './KnowHow.module.css'
+import styles from './Editor.module.css'
 import { families, slug, small } from './words'
 
 const option = (value: string, label = value) => ({ value, label })

@@ -5,9 +5,10 @@ import { api, type Schemas, take } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
 import { rungFill, rungInk } from '../shared/tokens'
 import { featureRows, type Kind, kinds } from './featureRows'
-import styles from './KnowHow.module.css'
+import shared from './KnowHow.module.css'
 import type { TabProps } from './KnowHowPage'
 import { OwnButtons } from './OwnButtons'
+import styles from './Skills.module.css'
 import { families } from './words'
 
 type View = keyof Schemas['Mirrored']
@@ -111,7 +112,7 @@ function SkillInFull({ about, openActivity, openSkill, edit, plans }: TabProps &
               .filter((a) => !a.aside)
               .map((a) => (
                 <p key={a.key}>
-                  <button type="button" className={styles.link} onClick={() => openActivity(a.key)}>
+                  <button type="button" className={shared.link} onClick={() => openActivity(a.key)}>
                     {a.name}
                   </button>
                   {a.phases.includes('PLAY') && <span className="mute"> play</span>}
@@ -191,7 +192,7 @@ function Neighbours({ page, openSkill }: { page: Page; openSkill: (key: string) 
         {list.map((t) => (
           <p key={t.cue + t.skill + t.otherCue}>
             “{t.cue}” {verb === 'Lends' ? '→' : '←'}{' '}
-            <button type="button" className={styles.link} onClick={() => openSkill(t.skill)}>
+            <button type="button" className={shared.link} onClick={() => openSkill(t.skill)}>
               {t.skillName}
             </button>{' '}
             “{t.otherCue}”. <span className="mute">{t.how}</span>

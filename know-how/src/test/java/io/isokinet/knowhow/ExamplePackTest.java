@@ -61,6 +61,24 @@ class ExamplePackTest {
                 .isNotNull();
     }
 
+    /** A newer pack below has taken a key since: the pack on top keeps its own, and nothing is lost. */
+    @Test
+    void aKeyThatWasTakenBelowStaysOnTop() {
+        PackFiles below = new PackFiles(java.util.Map.of(
+                "activities/any/new.yaml",
+                files.texts().get("activities/rope-jump.yaml").replace("name: Line Jumps", "name: Taken")));
+        var known = PackReader.known(List.of(PackFiles.shipped(), below, files));
+        assertThat(known.activity("line-jumps").name()).isEqualTo("Line Jumps");
+    }
+
+    /** What no longer goes together is said, not half loaded. */
+    @Test
+    void whatNoLongerGoesTogetherIsSaid() {
+        PackFiles lost = PackDocuments.remove(files, "rope-jump");
+        assertThat(catchThrowableOfType(FoundException.class, () -> PackReader.known(List.of(PackFiles.shipped(), lost))))
+                .isNotNull();
+    }
+
     /** What an editor puts in comes out as it was, and the rest of the pack stays. */
     @Test
     void aDocumentIsPutInAndTakenOut() {

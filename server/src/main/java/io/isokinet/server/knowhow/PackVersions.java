@@ -1,5 +1,6 @@
 package io.isokinet.server.knowhow;
 
+import io.isokinet.core.check.FoundException;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.knowhow.PackDocuments;
 import io.isokinet.knowhow.PackDocuments.Document;
@@ -14,6 +15,8 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,6 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Immutable versions of packs by their SHA-256, and what several of them hold together. */
 @Component
 class PackVersions {
+    private static final Logger LOG = LoggerFactory.getLogger(PackVersions.class);
     private static final int KEPT = 32;
     private static final String KEEP = """
             insert into pack_version (sha256, school_id, pack, number, body)
@@ -89,16 +93,21 @@ class PackVersions {
         return new PackFiles(texts);
     }
 
-    /** What these versions hold together; empty if one of them is not kept here. */
+    /** What these versions hold together; empty if one of them is not kept here, or they no longer go together. */
     Optional<KnowHow> together(List<String> packs) {
         KnowHow before = known.get(packs);
         if (before != null) return Optional.of(before);
         List<PackFiles> all =
                 packs.stream().map(this::files).flatMap(Optional::stream).toList();
         if (all.size() < packs.size()) return Optional.empty();
-        KnowHow now = PackReader.known(all);
-        known.put(List.copyOf(packs), now);
-        return Optional.of(now);
+        try {
+            KnowHow now = PackReader.known(all);
+            remember(packs, now);
+            return Optional.of(now);
+        } catch (FoundException e) {
+            LOG.warn("The packs {} no longer go together: {}", packs, e.getMessage());
+            return Optional.empty();
+        }
     }
 
     /** Remembers what was just read. */
