@@ -1796,6 +1796,7 @@ export interface components {
             /** Format: int32 */
             motionPercent: number;
             reasons: string[];
+            rotations: components["schemas"]["RotationView"][];
             /** Format: int32 */
             triesInTenMinutes: number;
             works: boolean;
@@ -1999,6 +2000,7 @@ export interface components {
             success: string[];
             /** Format: int32 */
             usual: number;
+            why?: string;
         };
         Link: {
             from: string;
@@ -2260,6 +2262,13 @@ export interface components {
             schoolClass?: string;
             /** Format: int32 */
             yearAge: number;
+        };
+        RotationView: {
+            /** Format: int32 */
+            children: number;
+            others?: string;
+            roles: string[];
+            turns: number[][];
         };
         Row: {
             cells: {

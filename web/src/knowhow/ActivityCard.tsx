@@ -110,6 +110,34 @@ export function ActivityCard({
           ) : (
             <p>It does not work as things are.</p>
           )}
+          {a.forClass.rotations.map((r) => (
+            <table key={r.children} className={styles.lever}>
+              <caption>
+                A group of {r.children}: each has each part once in {r.turns.length} turns
+                {r.others && `; the others are ${r.others}`}
+              </caption>
+              <thead>
+                <tr>
+                  <th scope="col">turn</th>
+                  {r.roles.map((role) => (
+                    <th key={role} scope="col">
+                      {role}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {r.turns.map((turn, i) => (
+                  <tr key={turn.join()}>
+                    <td>{i + 1}</td>
+                    {turn.map((child, role) => (
+                      <td key={r.roles[role]}>{'ABCDEFGHIJ'[child]}</td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          ))}
           {a.forClass.reasons.map((r) => (
             <p key={r} className="mute">
               {r}
@@ -120,9 +148,9 @@ export function ActivityCard({
       {a.levers.map((l) => (
         <table key={l.name} className={styles.lever}>
           <caption>
-            {l.name}, from easy to hard{l.success.length > 0 && '; tries that succeed (a default by age)'}
+            {l.name}, from easy to hard{l.success.length > 0 && ', and how many tries succeed'}
           </caption>
-          <tbody>
+          <tbody title={l.why}>
             <tr>
               {l.steps.map((step, i) => (
                 <td key={step} className={i === l.usual ? styles.usual : ''}>
@@ -134,6 +162,9 @@ export function ActivityCard({
           </tbody>
         </table>
       ))}
+      {a.levers.some((l) => l.why) && (
+        <p className={styles.success}>{[...new Set(a.levers.map((l) => l.why).filter(Boolean))].join(' ')}</p>
+      )}
       <dl>
         {facts
           .filter(([, text]) => text)

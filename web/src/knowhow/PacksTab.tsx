@@ -102,6 +102,12 @@ export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
           ))}
         </tbody>
       </table>
+      {packs.data?.every((p) => p.shipped) && (
+        <p className="mute">
+          Nothing of our own yet. Copy a drill that almost fits and change what does not; it is checked like
+          the shipped ones, planned with, and can be handed on to another school as a file.
+        </p>
+      )}
       {own.length > 0 && (
         <p>
           Skills of our own:{' '}

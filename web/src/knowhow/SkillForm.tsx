@@ -136,7 +136,7 @@ export function SkillForm({ form, used }: SkillFormProps) {
         <Form.Item name="lead-ups" label="Lead-up games need it">
           <Select options={[option('often'), option('sometimes'), option('rarely')]} />
         </Form.Item>
-        <Form.Item name="play-without" valuePropName="checked" label=" ">
+        <Form.Item name="play-without" valuePropName="checked">
           <Checkbox>Play can start before it is learnt</Checkbox>
         </Form.Item>
       </div>
@@ -273,10 +273,10 @@ function CueFields({ row, cues }: { row: number; cues: Document[] }) {
           </Form.Item>
         </div>
       ))}
-      <Form.Item name={[row, 'components']} valuePropName="checked" label=" ">
+      <Form.Item name={[row, 'components']} valuePropName="checked">
         <Checkbox>in the component set</Checkbox>
       </Form.Item>
-      <Form.Item name={[row, 'short']} valuePropName="checked" label=" ">
+      <Form.Item name={[row, 'short']} valuePropName="checked">
         <Checkbox>in the short set</Checkbox>
       </Form.Item>
     </div>

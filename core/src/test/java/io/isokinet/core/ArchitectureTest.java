@@ -16,7 +16,7 @@ class ArchitectureTest {
             List.of("quantity", "check"),
             List.of("skill", "place", "calendar"),
             List.of("thing"),
-            List.of("activity", "motion"),
+            List.of("activity", "motion", "aim"),
             List.of("kit", "space", "group", "safety", "mastery", "knowhow"),
             List.of("lesson"),
             List.of("unit"));

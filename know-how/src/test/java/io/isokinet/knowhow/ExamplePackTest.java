@@ -75,7 +75,8 @@ class ExamplePackTest {
     @Test
     void whatNoLongerGoesTogetherIsSaid() {
         PackFiles lost = PackDocuments.remove(files, "rope-jump");
-        assertThat(catchThrowableOfType(FoundException.class, () -> PackReader.known(List.of(PackFiles.shipped(), lost))))
+        assertThat(catchThrowableOfType(
+                        FoundException.class, () -> PackReader.known(List.of(PackFiles.shipped(), lost))))
                 .isNotNull();
     }
 

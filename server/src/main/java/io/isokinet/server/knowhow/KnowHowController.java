@@ -9,6 +9,8 @@ import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
+import io.isokinet.core.lesson.Success;
+import io.isokinet.core.quantity.Age;
 import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
@@ -115,8 +117,13 @@ public class KnowHowController {
     /** @param per whom: "child", "group" or "class" */
     record NeedView(String what, String like, int count, String per) {}
 
-    /** @param success for each step, the share of tries that succeed at the age asked for, in words; a default by age */
-    record LeverView(String name, List<String> steps, int usual, List<String> success) {}
+    /** @param success for each step, the share of tries that succeed at the age asked for, in words @param why where from */
+    record LeverView(
+            String name,
+            List<String> steps,
+            int usual,
+            List<String> success,
+            @Nullable String why) {}
 
     record OtherSubject(String subject, String ask, String answer) {}
 
@@ -311,7 +318,7 @@ public class KnowHowController {
                 a.cycle() == null ? null : a.cycle().seconds(),
                 a.setUpSeconds(),
                 a.needs().stream().map(n -> need(n, known)).toList(),
-                a.levers().stream().map(l -> lever(a, l, years)).toList(),
+                a.levers().stream().map(l -> lever(a, l, years, known)).toList(),
                 a.worksOnSkill() ? Difficulty.words(Difficulty.success(a.difficulty(), years)) : null,
                 a.countsAsOne(),
                 a.oddChild(),
@@ -441,16 +448,17 @@ public class KnowHowController {
                 how);
     }
 
-    private static LeverView lever(Activity a, Lever lever, int years) {
+    private static LeverView lever(Activity a, Lever lever, int years, KnowHow known) {
+        if (!a.worksOnSkill()) return new LeverView(lever.name(), lever.steps(), lever.usual(), List.of(), null);
+        List<Success> shares = IntStream.range(0, lever.steps().size())
+                .mapToObj(step -> Success.of(a, lever, step, known, new Age(years)))
+                .toList();
         return new LeverView(
                 lever.name(),
                 lever.steps(),
                 lever.usual(),
-                a.worksOnSkill()
-                        ? lever.logits().stream()
-                                .map(l -> Difficulty.words(Difficulty.success(a.difficulty() + l, years)))
-                                .toList()
-                        : List.of());
+                shares.stream().map(s -> Difficulty.words(s.share())).toList(),
+                shares.get(lever.usual()).reason());
     }
 
     private static NeedView need(Need need, KnowHow known) {

@@ -1,6 +1,7 @@
 package io.isokinet.server.knowhow;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.group.Rotation;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.Fit;
@@ -15,6 +16,7 @@ import io.isokinet.server.place.Spaces;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -43,6 +45,7 @@ class Suits {
      * @param kit what is taken from the cupboard, in words
      * @param triesInTenMinutes of each child; 0 where nobody takes turns
      * @param reasons why it is so, or what is missing
+     * @param rotations for each size of group, who plays which part in which turn; empty where there are no parts
      */
     record ForClass(
             boolean works,
@@ -51,13 +54,22 @@ class Suits {
             int triesInTenMinutes,
             int motionPercent,
             List<String> reasons,
-            List<String> cautions) {}
+            List<String> cautions,
+            List<RotationView> rotations) {}
+
+    /**
+     * @param roles the parts of one child each
+     * @param others what the rest of the group is; null where they watch and count
+     * @param turns for each turn the child with each part, by place in the group from 0
+     */
+    record RotationView(
+            int children, List<String> roles, @Nullable String others, List<List<Integer>> turns) {}
 
     ForClass forClass(Activity activity, int age, int children, @Nullable UUID space) {
         Place place = space == null ? OPEN : spaces.view(space).toPlace();
         Fit fit = fitter(knowHows.cupboard(), age, children).fit(activity, place);
         if (fit instanceof Fit.Fails fails)
-            return new ForClass(false, null, List.of(), 0, 0, fails.reasons(), List.of());
+            return new ForClass(false, null, List.of(), 0, 0, fails.reasons(), List.of(), List.of());
         Fit.Works works = (Fit.Works) fit;
         return new ForClass(
                 works.cautions().stream().noneMatch(Caution::forbids),
@@ -66,7 +78,20 @@ class Suits {
                 works.milliTriesPerMinute() / 100,
                 works.motionPercent(),
                 works.reasons(),
-                works.cautions().stream().map(Caution::text).toList());
+                works.cautions().stream().map(Caution::text).toList(),
+                works.sizes().stream()
+                        .distinct()
+                        .flatMap(size -> rotation(activity.conduct().roles(), size).stream())
+                        .toList());
+    }
+
+    /** A part in the plural is everybody who has none of the others. */
+    private static Optional<RotationView> rotation(List<String> parts, int children) {
+        List<String> roles = parts.stream().filter(r -> !r.endsWith("s")).toList();
+        if (roles.isEmpty() || roles.size() > children) return Optional.empty();
+        Rotation rotation = Rotation.of(roles, children);
+        String others = parts.stream().filter(r -> r.endsWith("s")).findFirst().orElse(null);
+        return Optional.of(new RotationView(children, roles, others, rotation.turns()));
     }
 
     /** Those that can be done. @param age null for the youngest that each is for @param kit false for plenty of everything */

@@ -1,0 +1,161 @@
+package io.isokinet.core.aim;
+
+import io.isokinet.core.quantity.Age;
+import java.util.random.RandomGenerator;
+
+/**
+ * The chance that one try hits. The error of the aim is an angle, normal with mean zero and the standard deviation
+ * {@code spread} in radians, small enough that it misses by {@code spread} times the distance.
+ *
+ * <p>What counts is the effective width: target plus ball for a hit, gap less ball for a pass through.
+ */
+public final class HitChance {
+    private static final double ROOT_TWO = Math.sqrt(2);
+    private static final double ROOT_PI = Math.sqrt(Math.PI);
+    private static final double FAR_OUT = 6;
+
+    private HitChance() {}
+
+    /** The effective width of a target that is to be hit, in the unit of both. */
+    public static double widthToHit(double target, double ball) {
+        return target + ball;
+    }
+
+    /** The effective width of a gap that is to be passed through; zero if the ball does not fit. */
+    public static double widthToPass(double gap, double ball) {
+        return Math.max(0, gap - ball);
+    }
+
+    /**
+     * The usual spread of a child's roll or throw in radians: 0.10 at five, 0.06 at nine, 0.05 for a skilled one of eleven and
+     * more. Common practice, no source: a default that the child's own hits replace.
+     */
+    public static double usualSpread(Age age) {
+        double years = age.years();
+        if (years >= 11) return 0.05;
+        if (years >= 9) return 0.06 - 0.005 * (years - 9);
+        return Math.min(0.12, 0.06 + 0.01 * (9 - years));
+    }
+
+    /**
+     * Sideways only: a roll at a target, or through a gap. p = erf(W / (2 √2 s D)).
+     *
+     * @param width effective width in metres, zero or more
+     * @param distance in metres, more than zero
+     * @param spread in radians, more than zero
+     * @return 0 to 1
+     */
+    public static double across(double width, double distance, double spread) {
+        check(width, distance, spread);
+        return erf(width / (2 * ROOT_TWO * spread * distance));
+    }
+
+    /**
+     * A round target on a wall, both errors alike: Rayleigh, p = 1 - exp(-r² / (2 s² D²)).
+     *
+     * @param radius effective radius in metres, zero or more
+     */
+    public static double round(double radius, double distance, double spread) {
+        check(radius, distance, spread);
+        double off = spread * distance;
+        return -Math.expm1(-radius * radius / (2 * off * off));
+    }
+
+    /**
+     * The distance at which a share of tries hits: the other way of {@link #across}.
+     *
+     * @param share more than 0, less than 1
+     * @return metres
+     */
+    public static double distanceFor(double share, double width, double spread) {
+        if (share <= 0 || share >= 1)
+            throw new IllegalArgumentException("The share (%s) must lie between 0 and 1.".formatted(share));
+        check(width, 1, spread);
+        return width / (2 * ROOT_TWO * spread * inverseErf(share));
+    }
+
+    /**
+     * The spread of somebody who hit a share of tries at one distance.
+     *
+     * @param share more than 0, less than 1
+     * @return radians
+     */
+    public static double spreadOf(double share, double width, double distance) {
+        if (share <= 0 || share >= 1)
+            throw new IllegalArgumentException("The share (%s) must lie between 0 and 1.".formatted(share));
+        check(width, distance, 1);
+        return width / (2 * ROOT_TWO * distance * inverseErf(share));
+    }
+
+    /**
+     * The chance of meeting at least one pin of a triangle with a ball that rolls straight, by simulation.
+     *
+     * @param rows 1 to 4
+     * @param pin width of a pin in metres
+     * @param gap between the middles of neighbours, in metres
+     * @param ball its diameter in metres
+     * @param tries how many rolls are simulated; the standard error is at most 0.5 / √tries
+     */
+    public static double triangle(
+            int rows,
+            double pin,
+            double gap,
+            double ball,
+            double distance,
+            double spread,
+            int tries,
+            RandomGenerator random) {
+        check(pin, distance, spread);
+        if (rows < 1 || rows > 4 || tries < 1)
+            throw new IllegalArgumentException(
+                    "A triangle has 1 to 4 rows, not %d, and at least one roll, not %d.".formatted(rows, tries));
+        double reach = (pin + ball) / 2;
+        int hits = 0;
+        for (int i = 0; i < tries; i++) {
+            double slope = random.nextGaussian() * spread;
+            if (meets(rows, gap, reach, distance, slope)) hits++;
+        }
+        return (double) hits / tries;
+    }
+
+    private static boolean meets(int rows, double gap, double reach, double distance, double slope) {
+        for (int row = 0; row < rows; row++) {
+            double at = slope * (distance + row * gap * Math.sqrt(3) / 2);
+            for (int pin = 0; pin <= row; pin++) if (Math.abs(at - (pin - row / 2.0) * gap) <= reach) return true;
+        }
+        return false;
+    }
+
+    private static void check(double width, double distance, double spread) {
+        if (width < 0 || distance <= 0 || spread <= 0)
+            throw new IllegalArgumentException(
+                    "The width (%s m) must be zero or more, the distance (%s m) and the spread (%s) more than zero."
+                            .formatted(width, distance, spread));
+    }
+
+    /** The error function: its series near zero, 1 beyond where a double can tell. */
+    static double erf(double x) {
+        if (x < 0) return -erf(-x);
+        if (x > FAR_OUT) return 1;
+        // Kummer's form has only positive terms, so nothing cancels: 2x/√π e^(-x²) Σ (2x²)^n / (1·3·5···(2n+1)).
+        double term = 1;
+        double sum = 1;
+        for (int n = 1; term > sum * 1e-17; n++) {
+            term *= 2 * x * x / (2 * n + 1);
+            sum += term;
+        }
+        return Math.min(1, 2 * x / ROOT_PI * Math.exp(-x * x) * sum);
+    }
+
+    /** By halving: the error function rises. */
+    static double inverseErf(double y) {
+        double low = 0;
+        double high = FAR_OUT;
+        for (int i = 0; i < 80; i++) {
+            double middle = (low + high) / 2;
+            if (erf(middle) < y) low = middle;
+            else high = middle;
+        }
+        return (low + high) / 2;
+    }
+}

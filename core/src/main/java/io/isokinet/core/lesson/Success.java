@@ -1,0 +1,97 @@
+package io.isokinet.core.lesson;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Difficulty;
+import io.isokinet.core.activity.Lever;
+import io.isokinet.core.aim.HitChance;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Need;
+import io.isokinet.core.thing.Trait;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * The share of tries that succeed at a setting: computed from the aim where something is rolled at a target over a distance
+ * that is told, and from the difficulty of the pack for everything else.
+ *
+ * @param share 0 to 1
+ * @param computed true if it comes from the aim
+ * @param reason one sentence with its numbers
+ */
+public record Success(double share, boolean computed, String reason) {
+    private static final Pattern METRES = Pattern.compile("(\\d+(?:\\.\\d+)?) m\\b.*");
+    /** Between the middles of two neighbours of a triangle: 12 in. USBC Equipment Specifications. */
+    private static final double PIN_GAP = 0.3048;
+
+    private static final int SIMULATED = 4000;
+
+    /** @param step index among the lever's steps; the other levers stand at their usual step */
+    public static Success of(Activity activity, Lever lever, int step, KnowHow known, Age age) {
+        return aimed(activity, lever, step, known, age)
+                .orElseGet(() -> new Success(
+                        Difficulty.success(
+                                activity.difficulty() + lever.logits().get(step), age.years()),
+                        false,
+                        "A default by age and task; what the class hits replaces it."));
+    }
+
+    private static Optional<Success> aimed(Activity activity, Lever lever, int step, KnowHow known, Age age) {
+        Matcher metres = METRES.matcher(lever.steps().get(step));
+        if (!lever.name().startsWith("distance") || !metres.matches()) return Optional.empty();
+        Optional<Need> sent =
+                need(activity, Need.Role.SENT).filter(n -> n.traits().contains(Trait.ROLLS));
+        Optional<Need> target = need(activity, Need.Role.TOPPLED).or(() -> need(activity, Need.Role.AIMED_AT));
+        if (sent.isEmpty() || target.isEmpty()) return Optional.empty();
+        Item ball = known.item(sent.get().prefers());
+        Item aim = known.item(target.get().prefers());
+        int rows = target.get().role() == Need.Role.TOPPLED ? rows(target.get().count()) : 1;
+        if (rows == 0
+                || target.get().role() == Need.Role.AIMED_AT && target.get().count() > 1) return Optional.empty();
+        double distance = Double.parseDouble(metres.group(1));
+        double spread = HitChance.usualSpread(age);
+        double share = rows == 1
+                ? HitChance.across(
+                        HitChance.widthToHit(aim.width().metres(), ball.width().metres()), distance, spread)
+                : HitChance.triangle(
+                        rows,
+                        aim.width().metres(),
+                        PIN_GAP,
+                        ball.width().metres(),
+                        distance,
+                        spread,
+                        SIMULATED,
+                        new Random(1));
+        return Optional.of(new Success(
+                share,
+                true,
+                String.format(
+                        Locale.ROOT,
+                        "From the aim: a %s and a %s of %.0f cm at %.1f m, a spread of %.2f rad at %d years (a default).",
+                        rows == 1 ? aim.name() : "triangle of " + target.get().count() + " " + aim.many(),
+                        ball.name().replaceAll(" \\(.*\\)", ""),
+                        ball.width().metres() * 100,
+                        distance,
+                        spread,
+                        age.years())));
+    }
+
+    private static Optional<Need> need(Activity activity, Need.Role role) {
+        return activity.needs().stream().filter(n -> n.role() == role).findFirst();
+    }
+
+    /** Rows of a full triangle of so many pins; 0 if they make none. */
+    private static int rows(int pins) {
+        return switch (pins) {
+            case 1 -> 1;
+            case 3 -> 2;
+            case 6 -> 3;
+            case 10 -> 4;
+            default -> 0;
+        };
+    }
+}

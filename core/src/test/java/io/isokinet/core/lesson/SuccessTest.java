@@ -1,0 +1,65 @@
+package io.isokinet.core.lesson;
+
+import static io.isokinet.core.Made.activity;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import io.isokinet.core.Made;
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Difficulty;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Lever;
+import io.isokinet.core.aim.HitChance;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.thing.Need;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class SuccessTest {
+    private final KnowHow known = Made.knowHow();
+    private final Lever distance = new Lever("distance", List.of("2 m", "3 m", "4 paces"), 1);
+
+    private static Activity rolling(int pins) {
+        return activity("roll", LessonPhase.PRACTISE)
+                .of(Made.ROLL, 4)
+                .needs(Made.balls(Need.Per.GROUP, 1), Made.targets(Need.Per.GROUP, pins))
+                .build();
+    }
+
+    /** A 75 mm skittle and a 20 cm ball at 3 m: worked from the normal distribution. */
+    @Test
+    void aRollAtASkittleIsComputed() {
+        Success s = Success.of(rolling(1), distance, 1, known, new Age(9));
+        assertThat(s.computed()).isTrue();
+        assertThat(s.share()).isCloseTo(HitChance.across(0.275, 3, 0.06), within(1e-12));
+        assertThat(s.reason()).contains("20 cm at 3.0 m", "0.06 rad at 9 years");
+    }
+
+    @Test
+    void nearerOlderAndMorePinsAreEasier() {
+        for (int pins : new int[] {1, 3, 6, 10}) {
+            Activity a = rolling(pins);
+            assertThat(Success.of(a, distance, 0, known, new Age(8)).share())
+                    .isGreaterThan(Success.of(a, distance, 1, known, new Age(8)).share());
+            assertThat(Success.of(a, distance, 1, known, new Age(9)).share())
+                    .isGreaterThan(Success.of(a, distance, 1, known, new Age(6)).share());
+        }
+        assertThat(Success.of(rolling(6), distance, 1, known, new Age(8)).share())
+                .isGreaterThan(
+                        Success.of(rolling(1), distance, 1, known, new Age(8)).share());
+    }
+
+    @Test
+    void everythingElseGoesByItsDifficulty() {
+        Activity hop = activity("hop", LessonPhase.PRACTISE).of(Made.ROLL, 2).build();
+        for (Activity a : List.of(hop, rolling(5))) {
+            Success s = Success.of(a, distance, 1, known, new Age(8));
+            assertThat(s.computed()).isFalse();
+            assertThat(s.share()).isCloseTo(Difficulty.success(0, 8), within(1e-12));
+        }
+        // Whose paces they are is not said, so no metres are made of them.
+        assertThat(Success.of(rolling(1), distance, 2, known, new Age(8)).computed())
+                .isFalse();
+    }
+}
