@@ -50,8 +50,8 @@ final class Pictures {
             desk.open("/know-how?tab=skills&skill=overarm-throw");
             desk.page.getByText("Sea Wall Throws").waitFor();
             take(desk, "know-how");
-            desk.open("/know-how?tab=activities&open=ball-on-the-bollard");
-            desk.heading("Ball on the Bollard").waitFor();
+            desk.open("/know-how?tab=activities&open=quay-skittles");
+            desk.heading("Quay Skittles").waitFor();
             desk.choose("For the class", "Sanderlings");
             desk.page.getByText("For Sanderlings").waitFor();
             take(desk, "activities");
