@@ -1,6 +1,7 @@
-import { Button, Modal } from 'antd'
-import { useRef, useState } from 'react'
+import { Modal } from 'antd'
+import { useState } from 'react'
 import { Problem, type Schemas, upload } from '../api/client'
+import { FileButton } from '../shared/FileButton'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 
@@ -9,7 +10,6 @@ const send = (file: File, take: boolean) =>
 
 /** Counts from a CSV or XLSX, looked at before they are taken. */
 export function TableImport({ close, taken }: { close: () => void; taken: () => void }) {
-  const input = useRef<HTMLInputElement>(null)
   const [file, setFile] = useState<File | null>(null)
   const [view, setView] = useState<Schemas['TableView'] | null>(null)
   const { error, busy, attempt } = useAttempt()
@@ -32,21 +32,18 @@ export function TableImport({ close, taken }: { close: () => void; taken: () => 
         A CSV or XLSX with the columns Thing and Usable, and Broken and Kept in if you like; such as the one
         you can take from here.
       </p>
-      <Button onClick={() => input.current?.click()}>Choose a file</Button> {file?.name}
-      <input
-        ref={input}
-        type="file"
-        hidden
+      <FileButton
+        label="Table of the cupboard"
         accept=".csv,.tsv,.txt,.xlsx"
-        aria-label="Table of the cupboard"
-        onChange={(e) => {
-          const chosen = e.target.files?.[0]
-          if (!chosen) return
+        chosen={(chosen) => {
           setFile(chosen)
           setView(null)
           attempt(async () => setView(await send(chosen, false)))
         }}
-      />
+      >
+        Choose a file
+      </FileButton>{' '}
+      {file?.name}
       {error !== null && <ProblemNote error={error} />}
       {view && view.findings.length > 0 && (
         <ProblemNote error={new Problem(400, 'Not yet: these have to be mended first', '', view.findings)} />

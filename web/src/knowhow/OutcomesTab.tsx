@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, InputNumber, Segmented } from 'antd'
-import { useRef, useState } from 'react'
+import { InputNumber, Segmented } from 'antd'
+import { useState } from 'react'
 import { api, Problem, type Schemas, take, upload } from '../api/client'
+import { FileButton } from '../shared/FileButton'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -14,7 +15,6 @@ export function OutcomesTab({ skills, openSkill, plans }: TabProps) {
   const [chosen, setChosen] = useState<string>()
   const [age, setAge] = useState<number | null>(null)
   const queries = useQueryClient()
-  const input = useRef<HTMLInputElement>(null)
   const { error, busy, attempt } = useAttempt()
   if (sets.error) return <ProblemNote error={sets.error} retry={() => sets.refetch()} />
   const set = sets.data?.find((s) => s.key === chosen) ?? sets.data?.[0]
@@ -33,18 +33,11 @@ export function OutcomesTab({ skills, openSkill, plans }: TabProps) {
         <InputNumber aria-label="Age" placeholder="age" min={3} max={14} value={age} onChange={setAge} />
         {plans && (
           <div className={page.end}>
-            <Button loading={busy} onClick={() => input.current?.click()}>
-              Put in our own from a table
-            </Button>
-            <input
-              ref={input}
-              type="file"
-              hidden
+            <FileButton
+              label="Table of outcomes"
               accept=".csv,.xlsx"
-              aria-label="Table of outcomes"
-              onChange={(e) => {
-                const file = e.target.files?.[0]
-                if (!file) return
+              busy={busy}
+              chosen={(file) =>
                 attempt(async () => {
                   const looked = await send(file, false)
                   if (looked.findings.length > 0)
@@ -53,9 +46,10 @@ export function OutcomesTab({ skills, openSkill, plans }: TabProps) {
                   await queries.invalidateQueries()
                   setChosen('our-own')
                 })
-                e.target.value = ''
-              }}
-            />
+              }
+            >
+              Put in our own from a table
+            </FileButton>
           </div>
         )}
       </div>

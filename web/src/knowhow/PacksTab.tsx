@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Modal, Popconfirm } from 'antd'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { api, type Schemas, take, upload } from '../api/client'
+import { FileButton } from '../shared/FileButton'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -12,7 +13,6 @@ import type { TabProps } from './KnowHowPage'
 export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
   const packs = useQuery({ queryKey: ['packs'], queryFn: () => take(api.GET('/api/packs')) })
   const queries = useQueryClient()
-  const input = useRef<HTMLInputElement>(null)
   const [looked, setLooked] = useState<{ file: File; change: Schemas['PackChange'] } | null>(null)
   const { error, busy, attempt } = useAttempt()
   if (packs.error) return <ProblemNote error={packs.error} retry={() => packs.refetch()} />
@@ -29,22 +29,14 @@ export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
           <Button onClick={() => edit('new-skill', false)}>Write a skill</Button>
           <span className="mute">or open a shipped one and “Copy and change” it</span>
           <div className={page.end}>
-            <Button loading={busy} onClick={() => input.current?.click()}>
-              Take in a pack
-            </Button>
-            <input
-              ref={input}
-              type="file"
-              hidden
+            <FileButton
+              label="Pack file"
               accept=".zip"
-              aria-label="Pack file"
-              onChange={(e) => {
-                const file = e.target.files?.[0]
-                if (!file) return
-                attempt(async () => setLooked({ file, change: await send(file, false) }))
-                e.target.value = ''
-              }}
-            />
+              busy={busy}
+              chosen={(file) => attempt(async () => setLooked({ file, change: await send(file, false) }))}
+            >
+              Take in a pack
+            </FileButton>
           </div>
         </div>
       )}

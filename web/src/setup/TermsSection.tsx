@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, Form, Input, Select } from 'antd'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { api, ifMatch, Problem, type Schemas, take, upload } from '../api/client'
 import { DateInput } from '../shared/DateInput'
 import { dayWords, timeWords } from '../shared/dates'
+import { FileButton } from '../shared/FileButton'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { uuid7 } from '../shared/uuid7'
@@ -300,15 +301,14 @@ function NewClosure({ changed }: Changes) {
 
 function BookingsImport({ done }: { done: (now: Schemas['CalendarView']) => void }) {
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
-  const input = useRef<HTMLInputElement>(null)
   const [space, setSpace] = useState<string>()
   const [file, setFile] = useState<File | null>(null)
   const [read, setRead] = useState<Schemas['Read'] | null>(null)
   const { error, busy, attempt } = useAttempt()
   const send = (chosen: File, into: string, takeIt: boolean) =>
     upload<Schemas['Read']>(`/api/calendar/bookings?space=${into}&take=${takeIt}`, [chosen])
-  const choose = (chosen: File | undefined) => {
-    if (!chosen || !space) return
+  const choose = (chosen: File) => {
+    if (!space) return
     setFile(chosen)
     setRead(null)
     attempt(async () => setRead(await send(chosen, space, false)))
@@ -333,20 +333,15 @@ function BookingsImport({ done }: { done: (now: Schemas['CalendarView']) => void
         style={{ width: '100%', marginBottom: 8 }}
         options={spaces.data?.map((s) => ({ value: s.id, label: s.name }))}
       />
-      <Button disabled={!space} loading={busy} onClick={() => input.current?.click()}>
-        Choose a file
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        hidden
+      <FileButton
+        label="Calendar file"
         accept=".ics,text/calendar"
-        aria-label="Calendar file"
-        onChange={(e) => {
-          choose(e.target.files?.[0])
-          e.target.value = ''
-        }}
-      />
+        busy={busy}
+        disabled={!space}
+        chosen={choose}
+      >
+        Choose a file
+      </FileButton>
       {error !== null && <ProblemNote error={error} />}
       {read && read.findings.length > 0 && (
         <ProblemNote error={new Problem(400, 'Not yet: these have to be mended first', '', read.findings)} />
