@@ -28,6 +28,7 @@ public final class KitFinder {
     private final List<Item> owned;
     // Many tasks need the same: what does it is worked out once.
     private final Map<Need, List<Item>> ranks = new HashMap<>();
+    private final Map<Asked, KitList> found = new HashMap<>();
 
     /** @param shipped every known item by key, so that a need can name what it was made for even if there is none */
     public KitFinder(Cupboard cupboard, Map<String, Item> shipped, Age age) {
@@ -37,8 +38,15 @@ public final class KitFinder {
         this.owned = cupboard.items();
     }
 
+    private record Asked(List<Need> needs, int children, int groups) {}
+
     /** @param children in the segment @param groups of its formation */
     public KitList find(List<Need> needs, int children, int groups) {
+        return found.computeIfAbsent(
+                new Asked(needs, children, groups), asked -> assign(asked.needs, asked.children, asked.groups));
+    }
+
+    private KitList assign(List<Need> needs, int children, int groups) {
         List<KitLine> lines = new ArrayList<>();
         List<String> shortages = new ArrayList<>();
         Map<Item, Integer> left = new HashMap<>();

@@ -2,6 +2,7 @@ package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.group.Groups;
 import io.isokinet.core.kit.KitFinder;
@@ -17,9 +18,11 @@ import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
-/** Fits one activity to a class, a place and a cupboard: groups, kit, tries, time in motion, cautions. */
+/** Fits one activity to a class, a place and a cupboard: groups, kit, tries, time in motion, cautions. One thread at a time. */
 public final class Fitter {
     /** Seconds one look takes, of which half the time is for looking. Common practice: job figures for a usual cue. */
     private static final int LOOK_SECONDS = 10;
@@ -31,6 +34,7 @@ public final class Fitter {
     private final KitFinder kit;
     private final Age age;
     private final int children;
+    private final Map<Grouping, List<Integer>> splits = new HashMap<>();
 
     /** @param children present, at least 1 */
     public Fitter(KnowHow knowHow, Cupboard cupboard, Age age, int children) {
@@ -52,7 +56,7 @@ public final class Fitter {
         FloorFit floor = FloorFit.of(place, activity.space(), formation, children);
         if (floor.groups() == 0)
             return fails("%s does not fit into %s: %s.".formatted(activity.name(), place.name(), floor.how()));
-        List<Integer> counts = Groups.counts(activity.grouping(), children);
+        List<Integer> counts = splits.computeIfAbsent(activity.grouping(), g -> Groups.counts(g, children));
         if (counts.isEmpty())
             return fails("%s needs groups of %d to %d, which %d children do not make."
                     .formatted(
@@ -94,7 +98,7 @@ public final class Fitter {
                 .map(l -> knowHow.item(l.item()))
                 .toList();
         List<Caution> cautions = Safety.of(activity, place, age, children, sent, knowHow.cautions());
-        int tries = milliTriesPerMinute(activity, sizes.get(0));
+        int tries = milliTriesPerMinute(activity, sizes.get(0), children);
         List<String> reasons = new ArrayList<>();
         if (groups != best)
             reasons.add(
@@ -144,17 +148,32 @@ public final class Fitter {
         return pairs + (pairs == 1 ? " pair" : " pairs") + (threes == 0 ? "" : " and " + threesText);
     }
 
-    /** Tries a child gets in a minute, in thousandths: in a queue one child of a group has a turn at a time. */
-    static int milliTriesPerMinute(Activity activity, int largestGroup) {
+    /**
+     * Tries a child gets in a minute, in thousandths. In a queue, at a station and where parts are played one child of a group
+     * has a turn at a time; a pair has two tries in a turn there and back; a ring, two sides and a scramble have as many at a
+     * time as there are things to send.
+     */
+    static int milliTriesPerMinute(Activity activity, int largestGroup, int children) {
         TurnCycle cycle = activity.cycle();
         if (cycle == null || cycle.seconds() == 0) return 0;
         double sharing =
                 switch (activity.grouping().formation()) {
-                    case LANES, FILES, WALL, RELAY -> largestGroup;
+                    case LANES, FILES, WALL, RELAY, ROLES, STATIONS -> largestGroup;
                     case PAIRS -> largestGroup / 2.0;
-                    default -> 1;
+                    case CIRCLE -> perObject(activity, Need.Per.GROUP, largestGroup);
+                    case TWO_SIDES, SCRAMBLE -> perObject(activity, Need.Per.CLASS, children);
+                    case GATHERED, SCATTER, CROSSING -> 1;
                 };
         return (int) Math.round(60_000.0 * activity.triesPerTurn() / (cycle.seconds() * sharing));
+    }
+
+    /** How many share one thing that is sent, at least one; one where nothing is. */
+    private static double perObject(Activity activity, Need.Per per, int sharers) {
+        int objects = activity.needs().stream()
+                .filter(n -> n.role() == Need.Role.SENT && n.per() == per)
+                .mapToInt(Need::count)
+                .sum();
+        return objects == 0 ? 1 : Math.max(1, (double) sharers / objects);
     }
 
     /** Lanes run from 45 % with two in a lane down to 25 % with six; the other formations keep their usual figure. */
@@ -171,7 +190,8 @@ public final class Fitter {
     private static String rate(Activity activity, int largestGroup, int milli) {
         String tries = "%.1f tries a child each minute".formatted(milli / 1000.0);
         int seconds = activity.cycle() == null ? 0 : activity.cycle().seconds();
-        return activity.grouping().formation().queues()
+        Formation formation = activity.grouping().formation();
+        return formation.queues() || formation == Formation.ROLES || formation == Formation.STATIONS
                 ? "A turn takes about %d s and %d share it: %s.".formatted(seconds, largestGroup, tries)
                 : "A turn takes about %d s: %s.".formatted(seconds, tries);
     }
