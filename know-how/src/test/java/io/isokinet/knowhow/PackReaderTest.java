@@ -133,6 +133,8 @@ class PackReaderTest {
             assertThat(a.difficulty()).as(a.name()).isBetween(-5.0, 5.0);
             a.levers().forEach(l -> assertThat(l.logits()).as(a.name()).hasSameSizeAs(l.steps()));
         }
+        // A low toss is easier, except where the task needs the time in the air.
+        assertThat(known.activity("toss-and-touch").levers().get(1).logits()).containsExactly(0.7, 0.0, 0.4);
         assertThat(known.activities().stream().filter(a -> a.conduct().home() != null))
                 .hasSizeGreaterThanOrEqualTo(20);
         assertThat(known.activities().stream().filter(a -> a.conduct().link() != null))
