@@ -280,6 +280,21 @@ class KnowHowTest {
         assertThat(look.json().get("added").toString()).contains("boat-shed-rolls");
         assertThat(other.as.get("/api/packs").json()).hasSize(1);
         other.as.upload("/api/packs?take=true", Map.of("p.zip", zip), Map.of());
+        assertThat(other.as
+                        .get("/api/activities/boat-shed-rolls")
+                        .json()
+                        .get("activity")
+                        .get("own")
+                        .asBoolean())
+                .as("what was taken in is not its own")
+                .isFalse();
+        assertThat(school.as
+                        .get("/api/activities/boat-shed-rolls")
+                        .json()
+                        .get("activity")
+                        .get("own")
+                        .asBoolean())
+                .isTrue();
         assertThat(keys(other.as.get("/api/activities?words=boat%20shed").json()))
                 .contains("boat-shed-rolls");
         assertThat(other.as.delete("/api/packs/" + name).status()).isEqualTo(204);

@@ -394,7 +394,7 @@ public class KnowHowController {
                 skill.cues().stream()
                         .map(c -> new CueCall(c.key(), CueView.Mirrored.of(c.call(), skill.action())))
                         .toList(),
-                !knowHows.shipped().knowHow().hasSkill(skill.key()),
+                knowHows.inForce().own().contains(skill.key()),
                 knowHows.inForce().aside().contains(skill.key()));
     }
 
@@ -428,7 +428,7 @@ public class KnowHowController {
                 a.ageTo(),
                 a.minutesLeast(),
                 a.minutesMost(),
-                !knowHows.shipped().knowHow().hasActivity(a.key()),
+                knowHows.inForce().own().contains(a.key()),
                 knowHows.inForce().aside().contains(a.key()));
     }
 

@@ -39,8 +39,15 @@ public class KnowHows implements ApplicationRunner {
         this.cupboards = cupboards;
     }
 
-    /** @param packs versions, the shipped one first @param aside keys that are set aside */
-    record InForce(List<String> packs, KnowHow knowHow, Set<String> aside) {}
+    /** @param packs versions, the shipped one first @param own keys that the school wrote @param aside keys that are set aside */
+    record InForce(List<String> packs, KnowHow knowHow, Set<String> own, Set<String> aside) {}
+
+    /** What a row of the school's know-how says. */
+    private enum Said {
+        OWN_PACK,
+        PACK,
+        ASIDE
+    }
 
     @Override
     public void run(ApplicationArguments arguments) {
@@ -56,30 +63,37 @@ public class KnowHows implements ApplicationRunner {
 
     InForce inForce() {
         if (SchoolScope.entered().isEmpty())
-            return new InForce(List.of(shipped().sha256()), shipped().knowHow(), Set.of());
+            return new InForce(List.of(shipped().sha256()), shipped().knowHow(), Set.of(), Set.of());
         return SchoolScope.once(InForce.class, this::read);
     }
 
     private InForce read() {
         List<String> packs = new ArrayList<>();
         packs.add(shipped().sha256());
-        Map<Boolean, List<String>> own = jdbc
+        Map<Said, List<String>> said = jdbc
                 .sql("""
-                        select true as pack, sha256 as what, name from school_pack where school_id = :school
+                        select case when own then 'OWN_PACK' else 'PACK' end as said, sha256 as what, name
+                        from school_pack where school_id = :school
                         union all
-                        select false, key, key from set_aside where school_id = :school
-                        order by 1, 3""")
+                        select 'ASIDE', key, key from set_aside where school_id = :school
+                        order by name""")
                 .param("school", SchoolScope.current())
-                .query((row, n) -> Map.entry(row.getBoolean("pack"), row.getString("what")))
+                .query((row, n) -> Map.entry(Said.valueOf(row.getString("said")), row.getString("what")))
                 .list()
                 .stream()
                 .collect(Collectors.groupingBy(
                         Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
-        packs.addAll(own.getOrDefault(true, List.of()));
+        List<String> own = said.getOrDefault(Said.OWN_PACK, List.of());
+        packs.addAll(said.getOrDefault(Said.PACK, List.of()));
+        packs.addAll(own);
         KnowHow known = packs.size() == 1
                 ? shipped().knowHow()
                 : versions.together(packs).orElseGet(() -> shipped().knowHow());
-        return new InForce(packs, known, Set.copyOf(own.getOrDefault(false, List.of())));
+        return new InForce(
+                packs,
+                known,
+                own.isEmpty() ? Set.of() : versions.keys(own.get(0)),
+                Set.copyOf(said.getOrDefault(Said.ASIDE, List.of())));
     }
 
     public KnowHow current() {

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -35,6 +36,7 @@ class PackVersions {
     private final JsonMapper json;
     private final Map<List<String>, KnowHow> known = latest();
     private final Map<String, Map<String, Document>> documents = latest();
+    private final Map<String, Set<String>> keys = latest();
 
     PackVersions(JdbcClient jdbc, JsonMapper json) {
         this.jdbc = jdbc;
@@ -48,6 +50,12 @@ class PackVersions {
                 return size() > KEPT;
             }
         });
+    }
+
+    /** Keys of the skills and activities of a version; none if it is not kept here. */
+    Set<String> keys(String sha256) {
+        return keys.computeIfAbsent(
+                sha256, s -> files(s).map(f -> documents(f).keySet()).orElse(Set.of()));
     }
 
     /** The skills and activities of a pack by their keys. */

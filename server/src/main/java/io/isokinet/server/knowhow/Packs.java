@@ -56,6 +56,7 @@ public class Packs {
         Optional<AsideRow> findByKey(String key);
     }
 
+    private static final int MOST_OF_NAME = 50;
     private static final String USES = """
             select distinct 'the unit “' || u.title || '”' as what
             from unit u join unit_revision r on r.school_id = u.school_id and r.unit_id = u.id
@@ -397,14 +398,15 @@ public class Packs {
         return versions.documents(files).keySet();
     }
 
+    /** After the school, with a piece of its id: schools of one name may hand packs to each other. */
     private String ownName() {
         String plain = Normalizer.normalize(schools.view().name(), Normalizer.Form.NFD)
                 .replaceAll("\\p{M}", "")
                 .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-|-$", "");
-        String cut = plain.length() > 50 ? plain.substring(0, 50).replaceAll("-$", "") : plain;
-        return cut.isEmpty() || cut.equals(knowHows.shipped().name()) ? "our-own" : cut;
+                .replaceAll("[^a-z0-9]+", "-");
+        String id = SchoolScope.current().toString();
+        String whole = plain.substring(0, Math.min(plain.length(), MOST_OF_NAME)) + "-" + id.substring(id.length() - 6);
+        return whole.replaceAll("-+", "-").replaceAll("^-", "");
     }
 
     private String ownTitle() {
