@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Checkbox, Input, InputNumber, Select } from 'antd'
-import { useDeferredValue, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -31,12 +31,12 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
   const group = classes.data?.find((c) => c.id === classId)
-  const asked = useDeferredValue({
-    ...wanted,
-    age: wanted.age ?? group?.yearAge,
-    children: group?.children,
-    space,
-  })
+  const age = wanted.age ?? group?.yearAge
+  const children = group?.children
+  // One object as long as nothing in it changes: a new one at each render would never come to rest.
+  const asked = useDeferredValue(
+    useMemo(() => ({ ...wanted, age, children, space }), [wanted, age, children, space]),
+  )
   const found = useQuery({
     queryKey: ['activities', asked],
     queryFn: () =>

@@ -11,7 +11,8 @@ import type { TabProps } from './KnowHowPage'
 export function SymptomsTab({ skills, openActivity, openSkill }: TabProps) {
   const [words, setWords] = useState('')
   const [skill, setSkill] = useState<string>()
-  const asked = useDeferredValue({ words: words.trim() || undefined, skill })
+  const typed = useDeferredValue(words.trim() || undefined)
+  const asked = { words: typed, skill }
   const found = useQuery({
     queryKey: ['symptoms', asked],
     queryFn: () => take(api.GET('/api/symptoms', { params: { query: asked } })),
