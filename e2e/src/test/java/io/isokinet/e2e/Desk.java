@@ -122,6 +122,10 @@ final class Desk implements AutoCloseable {
 
     /** What WCAG 2.2 AA says of the page as it is. */
     void isAccessible() {
+        // Colours are judged when they have arrived: a button that fades in is no button yet.
+        page.waitForFunction("""
+                () => document.getAnimations().every(
+                  (a) => a.playState !== 'running' || a.effect?.getTiming().iterations === Infinity)""");
         List<Rule> violations = new AxeBuilder(page)
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
                 .analyze()
