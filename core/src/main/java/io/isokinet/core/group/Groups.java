@@ -48,11 +48,11 @@ public final class Groups {
         return sizes;
     }
 
-    /** Sizes in words: "5 groups: 3 of 6, 2 of 5". */
+    /** Sizes in words: "3 groups of 6, 2 of 5". @param noun in the plural */
     public static String words(String noun, List<Integer> sizes) {
         int large = sizes.get(0);
         long many = sizes.stream().filter(s -> s == large).count();
-        String text = "%d %s of %d".formatted(many, noun, large);
+        String text = "%d %s of %d".formatted(many, many == 1 ? noun.replaceFirst("s$", "") : noun, large);
         return many == sizes.size() ? text : text + ", %d of %d".formatted(sizes.size() - many, large - 1);
     }
 }

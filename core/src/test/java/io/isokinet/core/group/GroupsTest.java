@@ -10,6 +10,12 @@ import org.junit.jupiter.api.Test;
 
 class GroupsTest {
     @Test
+    void oneOfThemIsSpokenOfAsOne() {
+        assertThat(Groups.words("groups", Groups.sizes(31, 10))).isEqualTo("1 group of 4, 9 of 3");
+        assertThat(Groups.words("lanes", Groups.sizes(27, 6))).isEqualTo("3 lanes of 5, 3 of 4");
+    }
+
+    @Test
     void nobodyIsLeftOverAndSizesDifferByAtMostOne() {
         for (int children = 1; children <= 60; children++)
             for (int groups = 1; groups <= children; groups++) {
