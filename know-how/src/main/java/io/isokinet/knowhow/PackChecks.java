@@ -1,10 +1,10 @@
 package io.isokinet.knowhow;
 
 import io.isokinet.core.activity.Activity;
-import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
+import io.isokinet.core.lesson.Fitter;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
@@ -24,6 +24,7 @@ import java.util.Set;
 /** What a schema cannot say of a pack: references, order, mirroring, kit, rates, and that no two are alike. */
 final class PackChecks {
     private static final int ITEMS_A_NEED = 2;
+    private static final int USUAL_CLASS = 27;
     /** Tries a minute for each child, by common practice: a wall gives about six, quick taps twenty. */
     private static final double MOST_TRIES_A_MINUTE = 20;
 
@@ -188,11 +189,9 @@ final class PackChecks {
     }
 
     private void rate(Activity activity) {
-        TurnCycle cycle = activity.cycle();
-        if (cycle == null || cycle.seconds() == 0) return;
-        double sharing =
-                activity.grouping().formation().queues() ? activity.grouping().usual() : 1;
-        double rate = 60.0 * activity.triesPerTurn() / (cycle.seconds() * sharing);
+        int milli = Fitter.milliTriesPerMinute(activity, activity.grouping().usual(), USUAL_CLASS);
+        if (milli == 0) return;
+        double rate = milli / 1000.0;
         if (rate < FEWEST_TRIES_A_MINUTE || rate > MOST_TRIES_A_MINUTE)
             add(
                     "rate-plausible",

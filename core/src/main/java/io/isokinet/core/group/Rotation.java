@@ -2,6 +2,7 @@ package io.isokinet.core.group;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Who has which role in which turn of one group, so that each child has each role equally often.
@@ -30,6 +31,26 @@ public record Rotation(List<String> roles, int children, List<List<Integer>> tur
             turns.add(row);
         }
         return new Rotation(roles, children, turns);
+    }
+
+    /**
+     * The rotation of an activity's parts. A part in the plural ("fielders") is everybody who has none of the others, so it is
+     * not among the roles.
+     *
+     * @return empty if every part is in the plural, or the group is smaller than the parts of one child
+     */
+    public static Optional<Rotation> ofParts(List<String> parts, int children) {
+        List<String> single = parts.stream().filter(p -> !plural(p)).toList();
+        return single.isEmpty() || single.size() > children ? Optional.empty() : Optional.of(of(single, children));
+    }
+
+    /** What those are who have no part of their own; empty if they watch and count. */
+    public static Optional<String> others(List<String> parts) {
+        return parts.stream().filter(Rotation::plural).findFirst();
+    }
+
+    private static boolean plural(String part) {
+        return part.endsWith("s");
     }
 
     /**

@@ -152,8 +152,11 @@ public final class Fitter {
      * Tries a child gets in a minute, in thousandths. In a queue, at a station and where parts are played one child of a group
      * has a turn at a time; a pair has two tries in a turn there and back; a ring, two sides and a scramble have as many at a
      * time as there are things to send.
+     *
+     * @param largestGroup its size @param children in the class
+     * @return 0 where nobody takes turns
      */
-    static int milliTriesPerMinute(Activity activity, int largestGroup, int children) {
+    public static int milliTriesPerMinute(Activity activity, int largestGroup, int children) {
         TurnCycle cycle = activity.cycle();
         if (cycle == null || cycle.seconds() == 0) return 0;
         double sharing =

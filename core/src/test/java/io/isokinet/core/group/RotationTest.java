@@ -57,6 +57,18 @@ class RotationTest {
     }
 
     @Test
+    void aPartInThePluralIsEverybodyElse() {
+        List<String> parts = List.of("striker", "fielders", "tee keeper");
+        Rotation r = Rotation.ofParts(parts, 5).orElseThrow();
+        assertThat(r.roles()).containsExactly("striker", "tee keeper");
+        assertThat(r.turns()).hasSize(5);
+        assertThat(Rotation.others(parts)).contains("fielders");
+        assertThat(Rotation.others(List.of("passer", "receiver"))).isEmpty();
+        assertThat(Rotation.ofParts(List.of("passers"), 5)).isEmpty();
+        assertThat(Rotation.ofParts(List.of("passer", "gull", "receiver"), 2)).isEmpty();
+    }
+
+    @Test
     void tooFewChildrenAreToldSo() {
         assertThatThrownBy(() -> Rotation.of(roles(4), 3)).hasMessageContaining("3 children cannot fill 4 roles");
         assertThatThrownBy(() -> Rotation.withDefender(roles(3), 3, 0)).hasMessageContaining("at least one turn");

@@ -67,7 +67,8 @@ class Suits {
 
     ForClass forClass(Activity activity, int age, int children, @Nullable UUID space) {
         Place place = space == null ? OPEN : spaces.view(space).toPlace();
-        Fit fit = fitter(knowHows.cupboard(), age, children).fit(activity, place);
+        Fit fit =
+                new Fitter(knowHows.withOwnThings(), knowHows.cupboard(), new Age(age), children).fit(activity, place);
         if (fit instanceof Fit.Fails fails)
             return new ForClass(false, null, List.of(), 0, 0, fails.reasons(), List.of(), List.of());
         Fit.Works works = (Fit.Works) fit;
@@ -85,13 +86,10 @@ class Suits {
                         .toList());
     }
 
-    /** A part in the plural is everybody who has none of the others. */
     private static Optional<RotationView> rotation(List<String> parts, int children) {
-        List<String> roles = parts.stream().filter(r -> !r.endsWith("s")).toList();
-        if (roles.isEmpty() || roles.size() > children) return Optional.empty();
-        Rotation rotation = Rotation.of(roles, children);
-        String others = parts.stream().filter(r -> r.endsWith("s")).findFirst().orElse(null);
-        return Optional.of(new RotationView(children, roles, others, rotation.turns()));
+        return Rotation.ofParts(parts, children)
+                .map(r -> new RotationView(
+                        children, r.roles(), Rotation.others(parts).orElse(null), r.turns()));
     }
 
     /** Those that can be done. @param age null for the youngest that each is for @param kit false for plenty of everything */
@@ -103,14 +101,16 @@ class Suits {
             boolean kit) {
         Place place = space == null ? OPEN : spaces.view(space).toPlace();
         Cupboard cupboard = kit ? knowHows.cupboard() : plenty();
+        KnowHow known = knowHows.withOwnThings();
         int count = children == null ? USUAL_CLASS : children;
         Map<Integer, Fitter> byAge = new LinkedHashMap<>();
         return activities.stream()
-                .filter(a ->
-                        byAge.computeIfAbsent(age == null ? a.ageFrom() : age, years -> fitter(cupboard, years, count))
-                                                .fit(a, place)
-                                        instanceof Fit.Works works
-                                && works.cautions().stream().noneMatch(Caution::forbids))
+                .filter(a -> byAge.computeIfAbsent(
+                                                age == null ? a.ageFrom() : age,
+                                                years -> new Fitter(known, cupboard, new Age(years), count))
+                                        .fit(a, place)
+                                instanceof Fit.Works works
+                        && works.cautions().stream().noneMatch(Caution::forbids))
                 .toList();
     }
 
@@ -118,10 +118,5 @@ class Suits {
         Map<Item, Integer> counts = new LinkedHashMap<>();
         knowHows.current().items().forEach(i -> counts.put(i, PLENTY));
         return Cupboard.of(counts);
-    }
-
-    private Fitter fitter(Cupboard cupboard, int age, int children) {
-        KnowHow known = knowHows.withOwnThings();
-        return new Fitter(known, cupboard, new Age(age), children);
     }
 }
