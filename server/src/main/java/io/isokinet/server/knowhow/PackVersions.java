@@ -54,30 +54,33 @@ class PackVersions {
 
     /** Keys of the skills and activities of a version; none if it is not kept here. */
     Set<String> keys(String sha256) {
-        return keys.computeIfAbsent(
-                sha256, s -> files(s).map(f -> documents(f).keySet()).orElse(Set.of()));
+        Set<String> before = keys.get(sha256);
+        if (before != null) return before;
+        Set<String> now = files(sha256).map(f -> documents(f).keySet()).orElse(Set.of());
+        keys.put(sha256, now);
+        return now;
     }
 
     /** The skills and activities of a pack by their keys. */
     Map<String, Document> documents(PackFiles files) {
-        return documents.computeIfAbsent(files.sha256(), sha256 -> {
-            Map<String, Document> byKey = new LinkedHashMap<>();
-            for (Document d : PackDocuments.all(files))
-                byKey.put(d.tree().path("key").asString(""), d);
-            return byKey;
-        });
+        Map<String, Document> before = documents.get(files.sha256());
+        if (before != null) return before;
+        Map<String, Document> byKey = new LinkedHashMap<>();
+        for (Document d : PackDocuments.all(files))
+            byKey.put(d.tree().path("key").asString(""), d);
+        documents.put(files.sha256(), byKey);
+        return byKey;
     }
 
-    /** @param school null for the shipped pack @return true if it was not there before */
-    boolean keep(@Nullable UUID school, String name, int number, PackFiles files) {
-        return jdbc.sql(KEEP)
-                        .param("sha256", files.sha256())
-                        .param("school", school)
-                        .param("pack", name)
-                        .param("number", number)
-                        .param("body", json.writeValueAsString(files.texts()))
-                        .update()
-                > 0;
+    /** @param school null for the shipped pack */
+    void keep(@Nullable UUID school, String name, int number, PackFiles files) {
+        jdbc.sql(KEEP)
+                .param("sha256", files.sha256())
+                .param("school", school)
+                .param("pack", name)
+                .param("number", number)
+                .param("body", json.writeValueAsString(files.texts()))
+                .update();
     }
 
     Optional<PackFiles> files(String sha256) {
