@@ -2125,6 +2125,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             /** Format: int32 */
             outcomes: number;
+            set: string;
         };
         PackChange: {
             added: string[];
@@ -2867,7 +2868,10 @@ export interface components {
             cautions: {
                 [key: string]: string;
             };
+            formations: components["schemas"]["Word"][];
+            gatherings: components["schemas"]["Word"][];
             layouts: components["schemas"]["Layout"][];
+            scorings: components["schemas"]["Word"][];
             things: components["schemas"]["ThingName"][];
         };
         VoidEntry: {
@@ -2908,6 +2912,10 @@ export interface components {
             /** Format: uuid */
             lesson: string;
             why?: string;
+        };
+        Word: {
+            label: string;
+            value: string;
         };
         YearView: {
             /** Format: int32 */

@@ -137,7 +137,7 @@ export default function CupboardPage() {
                       {line.name}
                     </button>
                   ) : (
-                    <button type="button" tabIndex={-1} className={styles.own} onClick={() => setRead(line)}>
+                    <button type="button" className={styles.own} onClick={() => setRead(line)}>
                       {line.name}
                     </button>
                   )}

@@ -1,4 +1,4 @@
-import { Modal } from 'antd'
+import { Button, Modal } from 'antd'
 import type { Schemas } from '../api/client'
 
 /** What to know of a thing before it is given to children, and how a home-made one is made. */
@@ -21,9 +21,11 @@ export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; clos
       open
       title={line.name}
       onCancel={close}
-      onOk={close}
-      cancelButtonProps={{ hidden: true }}
-      okText="Done"
+      footer={
+        <Button type="primary" onClick={close}>
+          Done
+        </Button>
+      }
     >
       <ul style={{ paddingLeft: 18 }}>
         {facts.map((f) => (

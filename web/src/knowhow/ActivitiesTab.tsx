@@ -8,7 +8,7 @@ import { ActivityCard } from './ActivityCard'
 import styles from './KnowHow.module.css'
 import type { TabProps } from './KnowHowPage'
 import { Rung } from './Rung'
-import { formations, phases, phaseWords, scorings } from './words'
+import { phases, phaseWords, vocabularyQuery } from './words'
 
 interface Wanted {
   words?: string
@@ -30,6 +30,7 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
   const [space, setSpace] = useState<string>()
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const vocabulary = useQuery(vocabularyQuery)
   const group = classes.data?.find((c) => c.id === classId)
   const age = wanted.age ?? group?.yearAge
   const children = group?.children
@@ -88,7 +89,7 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
           any="any formation"
           width={150}
           value={wanted.formation}
-          options={formations}
+          options={vocabulary.data?.formations ?? []}
           set={(formation) => set({ formation })}
         />
         <Choice
@@ -96,7 +97,7 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
           any="any scoring"
           width={170}
           value={wanted.scoring}
-          options={scorings}
+          options={vocabulary.data?.scorings ?? []}
           set={(scoring) => set({ scoring })}
         />
         <InputNumber

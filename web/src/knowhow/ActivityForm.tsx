@@ -1,16 +1,11 @@
 import { Button, Form, type FormInstance, Input, InputNumber, Select } from 'antd'
 import type { Schemas } from '../api/client'
 import styles from './Editor.module.css'
-import { formations, phases, scorings, small } from './words'
+import { phases, small } from './words'
 
 const option = (value: string, label = value) => ({ value, label })
-const gatherings = [
-  option('where-they-are', 'stand still where they are'),
-  option('start-line', 'behind their own start line'),
-  option('beside-the-partner', 'beside the partner'),
-  option('at-the-teacher', 'in front of the teacher'),
-  option('own-side', 'back to their own side'),
-]
+/** As the files of a pack write them. */
+const inFiles = (words: Schemas['Word'][]) => words.map((w) => option(small(w.value), w.label))
 const allPhases = [
   ...phases.map((p) => option(small(p.value), p.label)),
   option('recap'),
@@ -96,7 +91,7 @@ export function ActivityForm({ form, skills, vocabulary }: ActivityFormProps) {
         <Two name="ages" label="Ages, from and to" least={3} most={14} />
         <Two name="minutes" label="Minutes, fewest and most" least={1} most={30} />
         <Form.Item name={['formation', 'kind']} label="Formation">
-          <Select options={formations.map((f) => option(small(f.value), f.label))} />
+          <Select options={inFiles(vocabulary.formations)} />
         </Form.Item>
         <Form.Item label="Group: least, usual, most">
           {[0, 1, 2].map((i) => (
@@ -136,10 +131,10 @@ export function ActivityForm({ form, skills, vocabulary }: ActivityFormProps) {
           />
         </Form.Item>
         <Form.Item name="scoring" label="Scoring">
-          <Select options={scorings.map((s) => option(small(s.value), s.label))} />
+          <Select options={inFiles(vocabulary.scorings)} />
         </Form.Item>
         <Form.Item name="gather" label="At the stop signal">
-          <Select options={gatherings} />
+          <Select options={inFiles(vocabulary.gatherings)} />
         </Form.Item>
         <Form.Item name="counts" label="What counts as one" className={styles.wide}>
           <Input maxLength={400} />

@@ -8,7 +8,7 @@ import { useAttempt } from '../shared/useAttempt'
 import { ActivityForm } from './ActivityForm'
 import styles from './Editor.module.css'
 import { inSets, newActivity, newSkill, renamed, SkillForm } from './SkillForm'
-import { slug } from './words'
+import { slug, vocabularyQuery } from './words'
 
 type Kind = Schemas['DocumentView']['kind']
 /** A skill or activity as the files of a pack hold it; see docs/formats/know-how.md. */
@@ -35,10 +35,7 @@ export default function Editor({ about, copy, skills, done, leave }: EditorProps
     staleTime: 0,
     gcTime: 0,
   })
-  const vocabulary = useQuery({
-    queryKey: ['vocabulary'],
-    queryFn: () => take(api.GET('/api/vocabulary')),
-  })
+  const vocabulary = useQuery(vocabularyQuery)
   const error = found.error ?? vocabulary.error
   if (error) return <ProblemNote error={error} />
   if (!vocabulary.data || (!fresh && !found.data)) return <p>Opening …</p>

@@ -44,7 +44,7 @@ export function OutcomesTab({ skills, openSkill, plans }: TabProps) {
                     throw new Problem(400, 'Not yet: these have to be mended first', '', looked.findings)
                   await send(file, true)
                   await queries.invalidateQueries()
-                  setChosen('our-own')
+                  setChosen(looked.set)
                 })
               }
             >

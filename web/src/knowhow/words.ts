@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import { api, type Schemas, take } from '../api/client'
 
 type Phase = Schemas['ActivityLine']['phases'][number]
 
@@ -18,49 +18,18 @@ export const phaseWords = (a: Schemas['ActivityLine']) =>
     .filter(Boolean)
     .join(', ')
 
-const option = (value: string, label: string) => ({ value, label })
-
-export const formations = [
-  option('SCATTER', 'scattered'),
-  option('WALL', 'at a wall'),
-  option('PAIRS', 'in pairs'),
-  option('LANES', 'in lanes'),
-  option('FILES', 'in files'),
-  option('RELAY', 'in relay files'),
-  option('ROLES', 'in groups with roles'),
-  option('CIRCLE', 'in a circle'),
-  option('TWO_SIDES', 'two sides'),
-  option('CROSSING', 'crossing'),
-  option('SCRAMBLE', 'in a scramble'),
-  option('STATIONS', 'at stations'),
-  option('GATHERED', 'gathered'),
-]
-
-export const scorings = [
-  option('NONE', 'nothing is counted'),
-  option('TALLY', 'points are added up'),
-  option('STREAK', 'the longest run without a miss'),
-  option('HITS_OF', 'hits out of a set of tries'),
-  option('TOGETHER', 'the whole class towards one number'),
-  option('PINS', 'things knocked down'),
-  option('FALLEN_FROM_TEN', 'each fallen number taken from ten'),
-  option('FEWEST', 'fewest tries'),
-  option('NEAREST', 'nearest to the target'),
-  option('MEASURED', 'best of three, measured'),
-  option('TIME', 'seconds'),
-  option('ZONES', 'by the zone it reaches'),
-  option('COLOURS', 'by colour'),
-  option('TAILS', 'tails taken and kept'),
-  option('CROSSED', 'who gets across'),
-  option('SWAP', 'success changes the places'),
-]
-
 export const families: Record<Schemas['SkillView']['ladder'], string> = {
   SENDING: 'Sending',
   RECEIVING: 'Receiving',
   TRAVELLING: 'Travelling with a ball',
   LOCOMOTOR: 'Moving and balance',
   JUGGLING: 'Juggling',
+}
+
+/** The words that are chosen from, as the core calls them. */
+export const vocabularyQuery = {
+  queryKey: ['vocabulary'],
+  queryFn: () => take(api.GET('/api/vocabulary')),
 }
 
 /** In the files of a pack constants are written small, with hyphens. */

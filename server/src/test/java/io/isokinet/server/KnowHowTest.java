@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -263,6 +264,36 @@ class KnowHowTest {
         String head = school.as.get("/api/units/" + unit).json().get("head").asString();
         Caller.Answer now = school.as.post("/api/units/" + unit + "/replan", Map.of(), "If-Match", "\"" + head + "\"");
         assertThat(now.body()).contains("Our Terns");
+    }
+
+    /** What is in force no longer knows a drill of the plan: the unit is changed with the versions that know it, and names them. */
+    @Test
+    void aUnitIsChangedWithWhatItWasPlannedWithIfNeedBe() {
+        put("ACTIVITY", copy("gull-waves", "our-gulls", "Our Gulls"));
+        for (JsonNode a : find("phase=WARM").get("found"))
+            if (!a.get("own").asBoolean())
+                school.as.put("/api/know-how/" + a.get("key").asString() + "/aside?aside=true", Map.of());
+        UUID unit = school.unit(school.schoolClass("Dotterels", 7, TestSchool.names(12)), 2, 30);
+        RunningServer.bean(JdbcClient.class)
+                .sql(
+                        "delete from school_pack where sha256 in (select p.sha256 from pack_version p where p.body::text like '%our-gulls%')"
+                                + " and school_id = (select school_id from unit where id = :unit)")
+                .param("unit", unit)
+                .update();
+        JsonNode view = school.as.get("/api/units/" + unit).json();
+        assertThat(view.toString()).contains("Our Gulls");
+        String segment =
+                view.get("lessons").get(1).get("segments").get(2).get("id").asString();
+        for (boolean locked : new boolean[] {true, false}) {
+            String head = school.as.get("/api/units/" + unit).json().get("head").asString();
+            Caller.Answer changed = school.as.post(
+                    "/api/units/" + unit + "/edits",
+                    Map.of("kind", "LOCK", "segment", segment, "locked", locked),
+                    "If-Match",
+                    "\"" + head + "\"");
+            assertThat(changed.status()).as(changed.body()).isEqualTo(200);
+            assertThat(changed.body()).contains("Our Gulls");
+        }
     }
 
     @Test

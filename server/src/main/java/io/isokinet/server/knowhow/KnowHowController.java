@@ -3,6 +3,7 @@ package io.isokinet.server.knowhow;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Difficulty;
 import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Gathering;
 import io.isokinet.core.activity.Layout;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
@@ -25,12 +26,14 @@ import io.isokinet.server.account.Role;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.Suits.ForClass;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
@@ -186,14 +189,32 @@ public class KnowHowController {
     /** @param widthMm diameter of a ball, width of anything else */
     record ThingName(String key, String name, Set<Trait> traits, double widthMm, double grams) {}
 
+    /** A constant and what it is called. */
+    record Word(String value, String label) {}
+
     /** What an editor lets choose from. @param cautions texts by key */
-    record Vocabulary(List<Layout> layouts, Map<String, String> cautions, List<ThingName> things) {}
+    record Vocabulary(
+            List<Word> formations,
+            List<Word> scorings,
+            List<Word> gatherings,
+            List<Layout> layouts,
+            Map<String, String> cautions,
+            List<ThingName> things) {}
+
+    private static <E extends Enum<E>> List<Word> words(E[] constants, Function<E, String> label) {
+        return Arrays.stream(constants)
+                .map(c -> new Word(c.name(), label.apply(c)))
+                .toList();
+    }
 
     @GetMapping("/vocabulary")
     @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
     Vocabulary vocabulary() {
         KnowHow known = knowHows.current();
         return new Vocabulary(
+                words(Formation.values(), Formation::label),
+                words(Scoring.values(), Scoring::label),
+                words(Gathering.values(), Gathering::label),
                 known.library().layouts().values().stream()
                         .sorted(Comparator.comparing(Layout::name))
                         .toList(),

@@ -122,7 +122,7 @@ public class KnowHows implements ApplicationRunner {
     /** For planning anew: without what is set aside, but for what is already used. */
     public KnowHow toPlan(Collection<String> used) {
         Set<String> aside = inForce().aside();
-        return withOwnThings(current().keeping(a -> !aside.contains(a.key()) || used.contains(a.key())));
+        return current().keeping(a -> !aside.contains(a.key()) || used.contains(a.key()));
     }
 
     /** Identity of the shipped version in force. */

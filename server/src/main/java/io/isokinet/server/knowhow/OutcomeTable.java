@@ -38,7 +38,8 @@ class OutcomeTable {
     OutcomesTaken read(Table table, boolean take) {
         List<Finding> findings = new ArrayList<>();
         ObjectNode set = json.createObjectNode();
-        set.put("key", "our-own").put("name", "Our own").put("about", "Statements of our own school or system.");
+        String key = packs.ownName() + "-outcomes";
+        set.put("key", key).put("name", "Our own").put("about", "Statements of our own school or system.");
         ArrayNode outcomes = set.putArray("outcomes");
         OptionalInt code = table.column("code");
         OptionalInt text = table.column("statement", "text", "outcome");
@@ -73,7 +74,7 @@ class OutcomeTable {
             new Findings(findings).throwIfAny();
             packs.file(PATH, json.writeValueAsString(set));
         }
-        return new OutcomesTaken(outcomes.size(), findings);
+        return new OutcomesTaken(key, outcomes.size(), findings);
     }
 
     private List<String> keys(String names, String where, List<Finding> findings) {

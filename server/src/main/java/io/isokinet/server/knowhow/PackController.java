@@ -42,8 +42,8 @@ class PackController {
         this.outcomes = outcomes;
     }
 
-    /** @param outcomes how many statements the table has */
-    record OutcomesTaken(int outcomes, List<Finding> findings) {}
+    /** @param set key of the set they make @param outcomes how many statements the table has */
+    record OutcomesTaken(String set, int outcomes, List<Finding> findings) {}
 
     @GetMapping("/packs")
     @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})

@@ -399,7 +399,7 @@ public class Packs {
     }
 
     /** After the school, with a piece of its id: schools of one name may hand packs to each other. */
-    private String ownName() {
+    String ownName() {
         String plain = Normalizer.normalize(schools.view().name(), Normalizer.Form.NFD)
                 .replaceAll("\\p{M}", "")
                 .toLowerCase(Locale.ROOT)

@@ -442,7 +442,7 @@ public class Units {
                 all.stream().filter(l -> l.state != LessonState.LOST).toList();
         List<List<Choice>> choices =
                 planned.stream().map(l -> body.choices(l.id())).toList();
-        KnowHow known = newest ? newest(body, packs(head)) : knowHows.of(packs(head));
+        KnowHow known = newest ? newest(row, body).known() : knowHows.of(packs(head));
         UnitProblem problem =
                 problem(row, body, schoolClass, planned, locks(body, planned, l -> false), l -> false, known);
         Plan plan = Reading.of(problem, new Candidates(problem), choices);
@@ -453,13 +453,18 @@ public class Units {
         return List.of(json.readValue(revision.packs, String[].class));
     }
 
-    /** What is in force, unless it no longer knows something that the unit uses: then what it was planned with. */
-    private KnowHow newest(UnitBody body, List<String> packs) {
+    /** Versions of packs, and what they hold together. */
+    private record Edition(List<String> packs, KnowHow known) {}
+
+    /** What is in force, unless it no longer knows something that the plan uses: then what the unit was planned with. */
+    private Edition newest(UnitRow unit, UnitBody body) {
         Set<String> used = body.activities();
         KnowHow now = knowHows.toPlan(used);
         boolean whole = used.stream().allMatch(now::hasActivity)
                 && body.targets().stream().allMatch(t -> now.hasSkill(t.skill()));
-        return whole ? now : knowHows.of(packs);
+        if (whole || unit.head == null) return new Edition(knowHows.packs(), now);
+        List<String> packs = packs(head(unit));
+        return new Edition(packs, knowHows.of(packs));
     }
 
     private static List<SortedMap<Integer, Choice>> locks(
@@ -496,7 +501,13 @@ public class Units {
                 all.stream().filter(l -> l.state != LessonState.LOST).toList();
         ClassView schoolClass = classes.view(unit.classId);
         UnitProblem problem = problem(
-                unit, body, schoolClass, planned, locks(body, planned, kept), kept, newest(body, knowHows.packs()));
+                unit,
+                body,
+                schoolClass,
+                planned,
+                locks(body, planned, kept),
+                kept,
+                newest(unit, body).known());
         Outcome outcome = planner.plan(problem, () -> Ids.next().toString(), EFFORT);
         if (outcome instanceof Outcome.Impossible impossible)
             throw new FoundException(new Findings(impossible.reasons().stream()
@@ -522,7 +533,7 @@ public class Units {
                 planned,
                 locks(body, planned, l -> false),
                 l -> false,
-                newest(body, knowHows.packs()));
+                newest(unit, body).known());
         return Reading.of(
                 problem,
                 new Candidates(problem),
@@ -606,7 +617,7 @@ public class Units {
                 SignedIn.current().person(),
                 now,
                 cause,
-                json.writeValueAsString(knowHows.packs()),
+                json.writeValueAsString(newest(unit, body).packs()),
                 effort,
                 score,
                 json.writeValueAsString(body)));
