@@ -10,7 +10,7 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
      * It can be done.
      *
      * @param groups how many groups, of {@code sizes}
-     * @param formation groups in words: "5 lanes of 5, 1 of 4, across the hall"
+     * @param formation groups in words: "5 lanes of 5, 1 of 4, across"
      * @param milliTriesPerMinute tries a child gets in a minute, in thousandths
      * @param motionPercent share of the minutes in which a child is in motion; not the same as vigorous activity
      * @param reasons sentences with their numbers

@@ -1,6 +1,7 @@
 package io.isokinet.core.place;
 
 import io.isokinet.core.quantity.Length;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,10 +10,18 @@ import org.jspecify.annotations.Nullable;
  * @param length the longer side
  * @param ceiling null outdoors
  * @param wallSpots how many children can work at a wall side by side, two paces apart, where a ball may be played against it
+ * @param fixtures what stands on the floor or at its edge
  */
 public record Place(
-        String name, Length length, Length width, @Nullable Length ceiling, Floor floor, int wallSpots) {
-    private static final double WALL_SPOT = 1.5;
+        String name,
+        Length length,
+        Length width,
+        @Nullable Length ceiling,
+        Floor floor,
+        int wallSpots,
+        List<Fixture> fixtures) {
+    /** Wall each child needs, in metres: two paces. Common practice. */
+    public static final double WALL_SPOT = 1.5;
 
     /** What the floor does to a rolled ball. */
     public enum Floor {
@@ -32,7 +41,13 @@ public record Place(
         }
     }
 
+    /** A bare floor. */
+    public Place(String name, Length length, Length width, @Nullable Length ceiling, Floor floor, int wallSpots) {
+        this(name, length, width, ceiling, floor, wallSpots, List.of());
+    }
+
     public Place {
+        fixtures = List.copyOf(fixtures);
         if (length.compareTo(width) < 0)
             throw new IllegalArgumentException(
                     "The length (%s m) is the longer side; the width (%s m) is longer. Maybe swap them?"

@@ -3,6 +3,7 @@ package io.isokinet.core.space;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.place.SpaceNeed;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -10,11 +11,10 @@ import java.util.Locale;
  *
  * @param groups zero if the activity cannot be done here at all
  * @param how the way it lies in the place, or what stops it
+ * @param along true if it lies along the length
+ * @param slots the floor of each group that fits; empty where children take room by the head
  */
-public record FloorFit(int groups, String how) {
-    /** Room kept at each wall, in metres. Common practice. */
-    public static final double MARGIN = 0.5;
-
+public record FloorFit(int groups, String how, boolean along, List<Rect> slots) {
     /** @param children how many stand on the floor, for formations that take room by the head */
     public static FloorFit of(Place place, SpaceNeed need, Formation formation, int children) {
         Double ceiling = need.ceiling();
@@ -22,33 +22,36 @@ public record FloorFit(int groups, String how) {
             return none(
                     "the ceiling is %s m and %s m are needed", place.ceiling().metres(), ceiling);
         if (need.roller() && place.floor() == Place.Floor.GRASS)
-            return new FloorFit(0, "a ball does not roll on over grass");
-        double length = place.length().metres() - 2 * MARGIN;
-        double width = place.width().metres() - 2 * MARGIN;
+            return new FloorFit(0, "a ball does not roll on over grass", true, List.of());
+        Floor floor = new Floor(place);
         if (formation.spreads()) {
             double wanted = children * need.metresPerGroup() * need.metresPerGroup();
-            return length * width >= wanted
-                    ? new FloorFit(Integer.MAX_VALUE, "spread over the whole floor")
-                    : none("%s m² are free and %s m² are needed", length * width, wanted);
+            return floor.area() >= wanted
+                    ? new FloorFit(Integer.MAX_VALUE, "spread over the whole floor", true, List.of())
+                    : none("%s m² are free and %s m² are needed", floor.area(), wanted);
         }
         if (formation == Formation.WALL) {
-            return place.wallSpots() > 0
-                    ? new FloorFit(place.wallSpots(), "%d places at the wall".formatted(place.wallSpots()))
-                    : new FloorFit(0, "no wall here may be used");
+            List<Rect> walls = floor.wallSlots(Floor.WALL_DEPTH).stream()
+                    .map(Floor.WallSlot::rect)
+                    .toList();
+            return walls.isEmpty()
+                    ? new FloorFit(0, "no wall here may be used", true, List.of())
+                    : new FloorFit(walls.size(), "%d places at the wall".formatted(walls.size()), true, walls);
         }
-        int along = banks(length, need, formation) * (int) (width / need.metresPerGroup());
-        int across = banks(width, need, formation) * (int) (length / need.metresPerGroup());
-        if (along == 0 && across == 0)
-            return none("%s m of clear length are there and %s m are needed", length, need.metresLong());
-        return along >= across ? new FloorFit(along, "along the hall") : new FloorFit(across, "across the hall");
-    }
-
-    private static int banks(double clear, SpaceNeed need, Formation formation) {
-        int banks = (int) (clear / need.metresLong());
-        return formation.queues() ? Math.min(1, banks) : banks;
+        List<Rect> along = floor.slots(true, need.metresLong(), need.metresPerGroup(), formation.queues(), List.of());
+        List<Rect> across = floor.slots(false, need.metresLong(), need.metresPerGroup(), formation.queues(), List.of());
+        if (along.isEmpty() && across.isEmpty())
+            return floor.clear.w() < need.metresLong()
+                    ? none("%s m of clear length are there and %s m are needed", floor.clear.w(), need.metresLong())
+                    : none(
+                            "nowhere are %s m by %s m clear of doors and of what stands there",
+                            need.metresLong(), need.metresPerGroup());
+        return along.size() >= across.size()
+                ? new FloorFit(along.size(), "the long way", true, along)
+                : new FloorFit(across.size(), "across", false, across);
     }
 
     private static FloorFit none(String words, double is, double must) {
-        return new FloorFit(0, String.format(Locale.ROOT, words.replace("%s", "%.1f"), is, must));
+        return new FloorFit(0, String.format(Locale.ROOT, words.replace("%s", "%.1f"), is, must), true, List.of());
     }
 }

@@ -17,10 +17,10 @@ class FloorFitTest {
     void lanesLieTheWayThatHoldsMore() {
         FloorFit across = FloorFit.of(HALL, new SpaceNeed(8, 2.2, null, false), Formation.LANES, 27);
         assertThat(across.groups()).isEqualTo(7);
-        assertThat(across.how()).isEqualTo("across the hall");
+        assertThat(across.how()).isEqualTo("across");
         FloorFit along = FloorFit.of(HALL, new SpaceNeed(12, 2.2, null, false), Formation.LANES, 27);
         assertThat(along.groups()).isEqualTo(3);
-        assertThat(along.how()).isEqualTo("along the hall");
+        assertThat(along.how()).isEqualTo("the long way");
     }
 
     @Test

@@ -1,0 +1,84 @@
+package io.isokinet.core.space;
+
+import io.isokinet.core.check.Finding;
+import io.isokinet.core.quantity.Length;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An activity on its floor, to scale. All in metres from the corner at the left and the top.
+ *
+ * @param areas the floor of each group, in the order of the groups; empty where all share the floor
+ * @param spots one for each child that takes part, by group and place in the group
+ * @param closed floor in front of throwing lines, shut to the walls until the signal
+ * @param teacher where the cue is seen from
+ * @param gather where all meet at the signal; null where each stays
+ * @param findings what is too tight, with by how much
+ * @param reasons sentences with their numbers
+ */
+public record FloorPlan(
+        Length length,
+        Length width,
+        List<Area> areas,
+        List<Spot> spots,
+        List<Line> lines,
+        List<Thing> things,
+        List<Rect> closed,
+        Point teacher,
+        @Nullable Point gather,
+        List<Finding> findings,
+        List<String> reasons) {
+    public FloorPlan {
+        areas = List.copyOf(areas);
+        spots = List.copyOf(spots);
+        lines = List.copyOf(lines);
+        things = List.copyOf(things);
+        closed = List.copyOf(closed);
+        findings = List.copyOf(findings);
+        reasons = List.copyOf(reasons);
+    }
+
+    /** @param movable true if it can be put elsewhere by itself */
+    public record Area(int group, Rect rect, boolean movable) {}
+
+    /**
+     * Where a child stands to begin.
+     *
+     * @param group index from 0; -1 where there are no groups
+     * @param place in the group, from 0
+     * @param label the part it plays; empty for none
+     */
+    public record Spot(Does does, Point at, int group, int place, boolean leftHanded, String label) {
+        public enum Does {
+            ACTS,
+            WAITS,
+            SCORES
+        }
+    }
+
+    /** @param label beside it; empty for none */
+    public record Line(Kind kind, Point from, Point to, String label) {
+        public enum Kind {
+            START,
+            BACK_STOP,
+            MIDDLE,
+            FAR,
+            ZONE,
+            SECTOR,
+            /** The way to fetch and back. */
+            WAY,
+            /** From one station to the next. */
+            ROTATE
+        }
+    }
+
+    /** @param size its width in metres @param group -1 if it is everybody's */
+    public record Thing(Kind kind, Point at, double size, int group, String label) {
+        public enum Kind {
+            PIN,
+            TARGET,
+            MARKER,
+            PILE
+        }
+    }
+}

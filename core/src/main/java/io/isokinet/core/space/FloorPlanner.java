@@ -1,0 +1,325 @@
+package io.isokinet.core.space;
+
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Gathering;
+import io.isokinet.core.check.Finding;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.space.FloorPlan.Area;
+import io.isokinet.core.space.FloorPlan.Line;
+import io.isokinet.core.space.FloorPlan.Spot;
+import io.isokinet.core.space.FloorTask.View;
+import io.isokinet.core.space.FloorTask.Way;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Draws an activity on its floor, to scale, and says what is too tight. */
+public final class FloorPlanner {
+    /** Where running ends before a wall. Common practice. */
+    static final double RUN_OUT = 3;
+    /** Height at which a child of school age lets go, about. Common practice. */
+    private static final double LET_GO = 1.3;
+    /** Room for a way past the lanes. Common practice. */
+    private static final double WAY = 0.4;
+
+    private final FloorTask task;
+    private final Floor floor;
+    private final Sketch sketch;
+
+    private FloorPlanner(FloorTask task) {
+        this.task = task;
+        this.floor = new Floor(task.place());
+        this.sketch = new Sketch(task, floor);
+    }
+
+    /** @throws IllegalArgumentException if the place has no room for so many groups; {@link FloorFit} says how many it has */
+    public static FloorPlan of(FloorTask task) {
+        return new FloorPlanner(task).plan();
+    }
+
+    private FloorPlan plan() {
+        FloorFit fit = FloorFit.of(task.place(), task.need(), task.formation(), task.children());
+        List<Rect> slots = List.of();
+        switch (task.formation()) {
+            case GATHERED -> sketch.gathered();
+            case SCATTER, SCRAMBLE -> sketch.spread();
+            case CROSSING -> sketch.crossing();
+            case TWO_SIDES -> sketch.twoSides();
+            case CIRCLE -> sketch.ring();
+            case WALL -> {
+                List<Floor.WallSlot> walls = floor.wallSlots(Floor.WALL_DEPTH);
+                room(walls.size());
+                for (int g = 0; g < task.sizes().size(); g++) sketch.atWall(g, walls.get(g));
+            }
+            default -> {
+                slots = placed(fit);
+                boolean back = floor.sendsToOrigin(fit.along());
+                for (int g = 0; g < slots.size(); g++) {
+                    sketch.areas.add(new Area(g, slots.get(g), true));
+                    Frame frame = Frame.of(slots.get(g), fit.along(), back);
+                    switch (task.formation()) {
+                        case PAIRS -> sketch.pair(g, frame);
+                        case ROLES -> sketch.parts(g, frame);
+                        case STATIONS -> sketch.station(g, frame);
+                        default -> sketch.lane(g, frame);
+                    }
+                }
+                if (task.formation() == Formation.STATIONS) rotate(slots);
+                if (task.formation().queues()) {
+                    close(slots, fit.along(), back);
+                    way(slots, fit.along(), back);
+                }
+            }
+        }
+        ceiling();
+        rollOn(slots, fit.along());
+        leftHanders();
+        Point teacher = teacher(fit.along(), floor.sendsToOrigin(fit.along()));
+        return new FloorPlan(
+                task.place().length(),
+                task.place().width(),
+                sketch.areas,
+                sketch.spots,
+                sketch.lines,
+                sketch.things,
+                sketch.closed,
+                teacher,
+                gather(teacher),
+                sketch.findings,
+                sketch.reasons);
+    }
+
+    private void room(int there) {
+        if (there < task.sizes().size())
+            throw new IllegalArgumentException("%d groups want floor and %s has room for %d; make larger groups."
+                    .formatted(task.sizes().size(), task.place().name(), there));
+    }
+
+    /** The floor of each group: where it was put, and the others around that. */
+    private List<Rect> placed(FloorFit fit) {
+        int groups = task.sizes().size();
+        room(fit.groups());
+        List<Rect> usual = spreadOut(fit.slots(), groups);
+        if (task.moved().isEmpty()) return usual;
+        List<Rect> taken = new ArrayList<>();
+        Rect[] slots = new Rect[groups];
+        for (Map.Entry<Integer, Point> move : task.moved().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .toList()) {
+            int g = move.getKey();
+            if (g < 0 || g >= groups) continue;
+            Rect was = usual.get(g);
+            Rect now = new Rect(
+                    clamp(move.getValue().x(), floor.clear.x(), floor.clear.x() + floor.clear.w() - was.w()),
+                    clamp(move.getValue().y(), floor.clear.y(), floor.clear.y() + floor.clear.h() - was.h()),
+                    was.w(),
+                    was.h());
+            if (!floor.free(now, taken)) {
+                sketch.find(
+                        "in-the-way",
+                        g,
+                        "Group %d cannot stand there: a door, a fixture or another group is in the way. It stays where it was."
+                                .formatted(g + 1));
+                continue;
+            }
+            slots[g] = now;
+            taken.add(now);
+        }
+        List<Rect> rest = floor.slots(
+                fit.along(),
+                task.need().metresLong(),
+                task.need().metresPerGroup(),
+                task.formation().queues(),
+                taken);
+        int wanted = groups - taken.size();
+        if (rest.size() < wanted) {
+            sketch.find(
+                    "too-tight",
+                    -1,
+                    String.format(
+                            Locale.ROOT,
+                            "Moved like that, %d of %d groups find no room: %.1f m of width are missing. All stay where they were.",
+                            wanted - rest.size(),
+                            groups,
+                            (wanted - rest.size()) * task.need().metresPerGroup()));
+            return usual;
+        }
+        int next = 0;
+        List<Rect> all = new ArrayList<>();
+        for (int g = 0; g < groups; g++) all.add(slots[g] != null ? slots[g] : rest.get(next++));
+        return all;
+    }
+
+    /** Fewer groups than there is room for stand apart, not crowded at one end. */
+    private static List<Rect> spreadOut(List<Rect> slots, int groups) {
+        List<Rect> some = new ArrayList<>();
+        for (int g = 0; g < groups; g++) some.add(slots.get((int) ((long) g * slots.size() / groups)));
+        return some;
+    }
+
+    private static double clamp(double value, double from, double to) {
+        return Math.max(from, Math.min(to, value));
+    }
+
+    /** All in front of the start lines is shut to the walls, over the whole breadth that the lanes take. */
+    private void close(List<Rect> slots, boolean along, boolean back) {
+        if (task.sending().way() == Way.NOTHING || task.sending().way() == Way.RUN) return;
+        double x0 = slots.stream().mapToDouble(Rect::x).min().orElseThrow();
+        double x1 = slots.stream().mapToDouble(r -> r.x() + r.w()).max().orElseThrow();
+        double y0 = slots.stream().mapToDouble(Rect::y).min().orElseThrow();
+        double y1 = slots.stream().mapToDouble(r -> r.y() + r.h()).max().orElseThrow();
+        List<Double> lines = sketch.lines.stream()
+                .filter(l -> l.kind() == Line.Kind.START)
+                .map(l -> along ? l.from().x() : l.from().y())
+                .toList();
+        double first = lines.stream().mapToDouble(d -> d).min().orElseThrow();
+        double last = lines.stream().mapToDouble(d -> d).max().orElseThrow();
+        double line = back ? first : last;
+        double end = along ? floor.length : floor.width;
+        double from = back ? 0 : line;
+        double deep = back ? line : end - line;
+        sketch.closed.add(along ? new Rect(from, y0, deep, y1 - y0) : new Rect(x0, from, x1 - x0, deep));
+        if (last - first > 0.05)
+            sketch.find(
+                    "one-line",
+                    -1,
+                    "The start lines are not one line any more: who stands further back looks at the backs of others. Put the lanes level.");
+        sketch.reasons.add("All send the same way; nobody crosses the line before the signal, and all collect together.");
+    }
+
+    /** The way to fetch and back, outside every lane. */
+    private void way(List<Rect> slots, boolean along, boolean back) {
+        if (slots.isEmpty() || task.sending().way() == Way.NOTHING) return;
+        double low = slots.stream().mapToDouble(r -> along ? r.y() : r.x()).min().orElseThrow();
+        double high = slots.stream()
+                .mapToDouble(r -> along ? r.y() + r.h() : r.x() + r.w())
+                .max()
+                .orElseThrow();
+        double side = along ? floor.width : floor.length;
+        boolean after = side - high >= low;
+        double at = after ? high + WAY / 2 : low - WAY / 2;
+        Rect first = slots.get(0);
+        double u0 = along ? first.x() : first.y();
+        double u1 = u0 + (along ? first.w() : first.h());
+        Point near = along ? new Point(back ? u1 : u0, at) : new Point(at, back ? u1 : u0);
+        Point far = along ? new Point(back ? u0 : u1, at) : new Point(at, back ? u0 : u1);
+        if (Math.max(side - high, low) < WAY)
+            sketch.reasons.add("No room for a way past the lanes: nobody fetches before the signal.");
+        else sketch.lines.add(new Line(Line.Kind.WAY, near, far, "fetch and back"));
+    }
+
+    private void rotate(List<Rect> slots) {
+        for (int g = 0; g < slots.size() && slots.size() > 1; g++) {
+            Point a = slots.get(g).middle();
+            Point b = slots.get((g + 1) % slots.size()).middle();
+            double shorten = Math.min(0.4, 1 / Math.max(0.1, a.to(b)));
+            sketch.lines.add(new Line(
+                    Line.Kind.ROTATE,
+                    new Point(a.x() + (b.x() - a.x()) * shorten, a.y() + (b.y() - a.y()) * shorten),
+                    new Point(b.x() - (b.x() - a.x()) * shorten, b.y() - (b.y() - a.y()) * shorten),
+                    ""));
+        }
+    }
+
+    /** A lob over a distance d let go at 45 degrees rises d/4 above the hand. */
+    private void ceiling() {
+        Double metres = task.sending().metres();
+        if (task.place().ceiling() == null || metres == null) return;
+        if (task.sending().way() != Way.THROWN && task.sending().way() != Way.KICKED) return;
+        double top = LET_GO + metres / 4;
+        double ceiling = task.place().ceiling().metres();
+        if (top > ceiling)
+            sketch.find(
+                    "ceiling",
+                    -1,
+                    String.format(
+                            Locale.ROOT,
+                            "A lob over %.1f m rises to about %.1f m and the ceiling is at %.1f m, %.1f m too low: flatter throws, a shorter distance, or outdoors.",
+                            metres,
+                            top,
+                            ceiling,
+                            top - ceiling));
+    }
+
+    /** What rolls on further than the wall is away comes back, or under feet. */
+    private void rollOn(List<Rect> slots, boolean along) {
+        if (slots.isEmpty() || task.sending().way() != Way.ROLLED || !task.formation().queues()) return;
+        Rect first = slots.get(0);
+        boolean back = floor.sendsToOrigin(along);
+        double free = back
+                ? (along ? first.x() : first.y())
+                : (along ? floor.length - first.x() - first.w() : floor.width - first.y() - first.h());
+        if (task.sending().rollOn() > free + 0.5)
+            sketch.reasons.add(String.format(
+                    Locale.ROOT,
+                    "A ball that misses rolls on about %.0f m and the wall is %.1f m behind the targets: a bench or mats as a back-stop.",
+                    task.sending().rollOn(),
+                    free + 0.4));
+    }
+
+    private void leftHanders() {
+        int left = task.leftHanded().stream().mapToInt(Integer::intValue).sum();
+        if (left > 0 && task.formation().queues())
+            sketch.reasons.add(
+                    "%d send with the left, spread over the lanes: each takes the right of the lane, so that the left is free."
+                            .formatted(left));
+    }
+
+    /** With a wall behind, outside every lane, everyone in front, on the side from which the cue is seen. */
+    private Point teacher(boolean along, boolean back) {
+        List<Spot> acting = sketch.spots.stream()
+                .filter(s -> s.does() == Spot.Does.ACTS)
+                .toList();
+        double x = acting.stream().mapToDouble(s -> s.at().x()).average().orElse(floor.length / 2);
+        double y = acting.stream().mapToDouble(s -> s.at().y()).average().orElse(floor.width / 2);
+        Point middle = new Point(x, y);
+        Frame frame = Frame.of(new Rect(0, 0, floor.length, floor.width), along, back);
+        Point want =
+                switch (task.view()) {
+                    case BEHIND -> new Point(-frame.ahead().x(), -frame.ahead().y());
+                    case FRONT -> frame.ahead();
+                    case SIDE ->
+                        task.watched() == Side.LEFT
+                                ? new Point(-frame.right().x(), -frame.right().y())
+                                : frame.right();
+                };
+        Optional<Point> best = floor.edge().stream()
+                .filter(p -> sketch.areas.stream().noneMatch(a -> a.rect().holds(p)))
+                .filter(p -> sketch.closed.stream().noneMatch(c -> c.holds(p)))
+                .filter(p -> sketch.spots.stream().noneMatch(s -> s.at().to(p) < 0.5))
+                .max(Comparator.comparingDouble((Point p) -> towards(middle, p, want) - middle.to(p) / 40));
+        String where =
+                switch (task.view()) {
+                    case BEHIND -> "from behind";
+                    case FRONT -> "from the front";
+                    case SIDE -> "from their " + task.watched().word() + " side";
+                };
+        Point stands = best.orElse(new Point(Floor.MARGIN / 2, Floor.MARGIN / 2));
+        sketch.reasons.add(
+                towards(middle, stands, want) > 0.5
+                        ? "The cue is seen %s, with a wall behind and everyone in front.".formatted(where)
+                        : "The cue is seen best %s, which would be in the way here; this is the nearest place outside every lane."
+                                .formatted(where));
+        return stands;
+    }
+
+    /** Cosine between the way to a point and the wanted way. */
+    private static double towards(Point from, Point to, Point want) {
+        double far = Math.max(0.01, from.to(to));
+        return ((to.x() - from.x()) * want.x() + (to.y() - from.y()) * want.y()) / far;
+    }
+
+    private @Nullable Point gather(Point teacher) {
+        if (task.gathering() != Gathering.AT_THE_TEACHER) return null;
+        Point middle = new Point(floor.length / 2, floor.width / 2);
+        double far = Math.max(0.01, teacher.to(middle));
+        double step = Math.min(2, far);
+        return new Point(
+                teacher.x() + (middle.x() - teacher.x()) * step / far,
+                teacher.y() + (middle.y() - teacher.y()) * step / far);
+    }
+}

@@ -1,0 +1,87 @@
+package io.isokinet.core.space;
+
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Gathering;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.place.SpaceNeed;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.thing.Need;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is to be laid out on a floor. It knows counts, never children.
+ *
+ * @param sizes of the groups; one for all where the formation has no groups
+ * @param leftHanded how many of each group send with the left; shorter lists mean none
+ * @param pieces what stands on the floor
+ * @param parts the roles of a group in their order; empty where all do the same
+ * @param view from where the cue is seen best
+ * @param watched the side of the body that is watched
+ * @param moved groups that were put elsewhere: the corner of their area by index
+ */
+public record FloorTask(
+        Place place,
+        SpaceNeed need,
+        Formation formation,
+        List<Integer> sizes,
+        List<Integer> leftHanded,
+        Sending sending,
+        List<Piece> pieces,
+        List<String> parts,
+        Gathering gathering,
+        View view,
+        Side watched,
+        Map<Integer, Point> moved) {
+    public FloorTask {
+        sizes = List.copyOf(sizes);
+        leftHanded = List.copyOf(leftHanded);
+        pieces = List.copyOf(pieces);
+        parts = List.copyOf(parts);
+        moved = Map.copyOf(moved);
+        if (sizes.isEmpty() || sizes.stream().anyMatch(s -> s < 1))
+            throw new IllegalArgumentException(
+                    "A floor plan needs groups of at least one child; %s were given.".formatted(sizes));
+    }
+
+    public int children() {
+        return sizes.stream().mapToInt(Integer::intValue).sum();
+    }
+
+    /**
+     * What is sent, and how.
+     *
+     * @param metres from the start line to the target; null if nothing says
+     * @param rollOn how far it runs on past the target, in metres
+     * @param measured true if it is read from half-metre zones
+     */
+    public record Sending(Way way, @Nullable Double metres, double rollOn, boolean measured) {
+        public static final Sending NOTHING = new Sending(Way.NOTHING, null, 0, false);
+    }
+
+    /** How a thing travels, or that the child does. */
+    public enum Way {
+        NOTHING,
+        ROLLED,
+        THROWN,
+        KICKED,
+        RUN
+    }
+
+    /** @param width in metres */
+    public record Piece(FloorPlan.Thing.Kind kind, Need.Per per, int count, double width, String label) {}
+
+    /** From where a cue is seen best. */
+    public enum View {
+        SIDE,
+        FRONT,
+        BEHIND;
+
+        /** @param words as a cue says it: "from the side" */
+        public static View of(String words) {
+            if (words.contains("behind")) return BEHIND;
+            return words.contains("front") ? FRONT : SIDE;
+        }
+    }
+}

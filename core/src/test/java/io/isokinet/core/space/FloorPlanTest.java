@@ -1,0 +1,282 @@
+package io.isokinet.core.space;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Gathering;
+import io.isokinet.core.activity.Grouping;
+import io.isokinet.core.check.Finding;
+import io.isokinet.core.group.Groups;
+import io.isokinet.core.place.Fixture;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.place.SpaceNeed;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.space.FloorPlan.Area;
+import io.isokinet.core.space.FloorPlan.Line;
+import io.isokinet.core.space.FloorPlan.Spot;
+import io.isokinet.core.space.FloorPlan.Thing;
+import io.isokinet.core.space.FloorTask.Piece;
+import io.isokinet.core.space.FloorTask.Sending;
+import io.isokinet.core.space.FloorTask.View;
+import io.isokinet.core.space.FloorTask.Way;
+import io.isokinet.core.thing.Need;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class FloorPlanTest {
+    private static final Place HALL = new Place(
+            "the hall",
+            new Length(17),
+            new Length(9.5),
+            new Length(4.8),
+            Place.Floor.WOOD,
+            14,
+            List.of(
+                    new Fixture(Fixture.Kind.WALL, "long wall", 1.5, 0, 12, 0),
+                    new Fixture(Fixture.Kind.DOOR, "door", 0, 3.8, 0, 1.9),
+                    new Fixture(Fixture.Kind.DOOR, "yard", 14, 9.5, 2, 0),
+                    new Fixture(Fixture.Kind.HAZARD, "piano", 0.6, 7.8, 1.6, 1.1)));
+
+    private static FloorTask task(Place place, SpaceNeed need, Formation formation, List<Integer> sizes, Sending sending) {
+        return new FloorTask(
+                place,
+                need,
+                formation,
+                sizes,
+                List.of(),
+                sending,
+                List.of(),
+                List.of(),
+                Gathering.START_LINE,
+                View.SIDE,
+                Side.RIGHT,
+                Map.of());
+    }
+
+    private static FloorTask with(FloorTask t, List<Piece> pieces, Map<Integer, Point> moved) {
+        return new FloorTask(
+                t.place(), t.need(), t.formation(), t.sizes(), t.leftHanded(), t.sending(), pieces, t.parts(),
+                t.gathering(), t.view(), t.watched(), moved);
+    }
+
+    private static final FloorTask LANES = task(
+            HALL,
+            new SpaceNeed(8, 2, null, true),
+            Formation.LANES,
+            List.of(4, 4, 4, 4, 4, 4, 3),
+            new Sending(Way.ROLLED, 3.0, 6, false));
+
+    @Test
+    void sevenLanesFitAcrossTheHallBesideThePiano() {
+        assertThat(FloorFit.of(HALL, LANES.need(), Formation.LANES, 27).groups()).isEqualTo(7);
+        assertThat(FloorPlanner.of(LANES).areas()).hasSize(7);
+        assertThatThrownBy(() -> FloorPlanner.of(
+                        task(HALL, LANES.need(), Formation.LANES, List.of(3, 3, 3, 3, 3, 3, 3, 3), LANES.sending())))
+                .hasMessageContaining("8 groups")
+                .hasMessageContaining("room for 7");
+    }
+
+    @Test
+    void lanesSendToTheUsableWallAndTheTeacherStandsOutsideThem() {
+        FloorPlan plan = FloorPlanner.of(LANES);
+        // The long wall is at y = 0, so the start line lies on the other side of what stands in front of it.
+        Rect shut = plan.closed().get(0);
+        assertThat(shut.y()).isZero();
+        assertThat(plan.spots()).allMatch(s -> !shut.holds(s.at()));
+        assertThat(shut.holds(plan.teacher())).isFalse();
+        assertThat(plan.reasons()).anyMatch(r -> r.contains("one way") || r.contains("same way"));
+    }
+
+    @Test
+    void theStartLineIsAtTheDistanceThatIsAskedFor() {
+        FloorPlan plan = FloorPlanner.of(
+                with(LANES, List.of(new Piece(Thing.Kind.PIN, Need.Per.GROUP, 6, 0.075, "skittle")), Map.of()));
+        List<Thing> pins = plan.things().stream().filter(t -> t.group() == 0).toList();
+        Line start = plan.lines().stream()
+                .filter(l -> l.kind() == Line.Kind.START)
+                .findFirst()
+                .orElseThrow();
+        double head = pins.stream().mapToDouble(p -> p.at().y()).max().orElseThrow();
+        assertThat(start.from().y() - head).isCloseTo(3.0, within(1e-9));
+        // A triangle of six: neighbours 304.8 mm, rows 263.96 mm apart. USBC Equipment Specifications; row distance worked.
+        assertThat(pins.get(1).at().to(pins.get(2).at())).isCloseTo(0.3048, within(1e-9));
+        assertThat(pins.get(0).at().to(pins.get(1).at())).isCloseTo(0.3048, within(1e-4));
+        assertThat(pins.get(0).at().y() - pins.get(1).at().y()).isCloseTo(0.26396, within(1e-9));
+    }
+
+    @Test
+    void tooLongADistanceSaysByHowMuch() {
+        FloorPlan plan = FloorPlanner.of(
+                task(HALL, LANES.need(), Formation.LANES, LANES.sizes(), new Sending(Way.ROLLED, 7.0, 6, false)));
+        assertThat(plan.findings()).extracting(Finding::message).anyMatch(m -> m.contains("more floor than there is"));
+        assertThat(plan.spots()).hasSize(27);
+    }
+
+    @Test
+    void aLobUnderALowCeilingIsFound() {
+        // 45 degrees: the rise is a quarter of the range. Worked.
+        Place low = new Place("p", new Length(20), new Length(10), new Length(3), Place.Floor.WOOD, 0);
+        FloorTask lob = task(
+                low, new SpaceNeed(10, 2, null, false), Formation.LANES, List.of(4, 4), new Sending(Way.THROWN, 8.0, 0, false));
+        assertThat(FloorPlanner.of(lob).findings()).extracting(Finding::message).anyMatch(m -> m.contains("0.3 m too low"));
+    }
+
+    @Test
+    void sectorsForMeasuringAreAsWideAsTheRulesSay() {
+        // World Athletics: the chord between the lines is 0.60 r for the heavy ball and 0.50 r for the spear; memory.
+        assertThat(2 * Math.sin(Math.toRadians(Sketch.SECTOR_DEGREES / 2))).isCloseTo(0.60, within(0.001));
+        assertThat(2 * Math.sin(Math.toRadians(28.96 / 2))).isCloseTo(0.50, within(0.001));
+        Place field = new Place("field", new Length(50), new Length(30), null, Place.Floor.GRASS, 0);
+        FloorPlan plan = FloorPlanner.of(task(
+                field, new SpaceNeed(18, 12, null, false), Formation.LANES, List.of(6), new Sending(Way.THROWN, 8.0, 0, true)));
+        List<Line> sector = plan.lines().stream()
+                .filter(l -> l.kind() == Line.Kind.SECTOR)
+                .toList();
+        double r = sector.get(0).from().to(sector.get(0).to());
+        assertThat(sector.get(0).to().to(sector.get(1).to()) / r).isCloseTo(0.60, within(0.001));
+        List<Line> zones = plan.lines().stream()
+                .filter(l -> l.kind() == Line.Kind.ZONE)
+                .toList();
+        assertThat(zones.get(0).from().to(zones.get(1).from())).isCloseTo(0.5, within(1e-9));
+    }
+
+    @Test
+    void aMovedStationStaysAndTheOthersMakeRoom() {
+        FloorTask stations =
+                task(HALL, new SpaceNeed(4, 4, null, false), Formation.STATIONS, List.of(7, 7, 7, 6), Sending.NOTHING);
+        FloorPlan moved = FloorPlanner.of(with(stations, List.of(), Map.of(2, new Point(6.2, 2))));
+        assertThat(moved.areas().get(2).rect().x()).isEqualTo(6.2);
+        assertThat(moved.spots()).hasSize(27);
+        FloorPlan tight = FloorPlanner.of(with(
+                task(HALL, new SpaceNeed(8, 2, null, false), Formation.LANES, LANES.sizes(), LANES.sending()),
+                List.of(),
+                Map.of(3, new Point(7.5, 0.5))));
+        assertThat(tight.findings()).extracting(Finding::message).anyMatch(m -> m.contains("m of width are missing"));
+        assertThat(tight.spots()).hasSize(27);
+    }
+
+    @Test
+    void runningEndsThreeMetresBeforeTheWall() {
+        FloorPlan plan = FloorPlanner.of(
+                task(HALL, new SpaceNeed(8, 4, null, false), Formation.CROSSING, List.of(27), new Sending(Way.RUN, null, 0, false)));
+        Line far = plan.lines().stream()
+                .filter(l -> l.kind() == Line.Kind.FAR)
+                .findFirst()
+                .orElseThrow();
+        assertThat(17 - far.from().x()).isEqualTo(3);
+    }
+
+    @Test
+    void nobodyIsNoGroup() {
+        assertThatThrownBy(() -> task(HALL, LANES.need(), Formation.LANES, List.of(), Sending.NOTHING))
+                .hasMessageContaining("at least one child");
+        assertThatThrownBy(() -> task(HALL, LANES.need(), Formation.LANES, List.of(3, -1), Sending.NOTHING))
+                .hasMessageContaining("at least one child");
+    }
+
+    /** Thousands of seeded cases: nobody lost or twice, all inside the walls, clear of doors, apart, nobody in front of a line. */
+    @Test
+    void whateverFitsIsDrawnWhole() {
+        Random random = new Random(20);
+        int drawn = 0;
+        for (int i = 0; i < 12_000; i++) {
+            Place place = place(random);
+            Formation formation = Formation.values()[random.nextInt(Formation.values().length)];
+            int children = 1 + random.nextInt(60);
+            int least = 1 + random.nextInt(3);
+            Grouping grouping = new Grouping(formation, least, least + random.nextInt(3), least + 2 + random.nextInt(5));
+            SpaceNeed need = new SpaceNeed(3 + random.nextInt(10), 1.2 + random.nextDouble() * 3, null, false);
+            FloorFit fit = FloorFit.of(place, need, formation, children);
+            Integer groups = Groups.counts(grouping, children).stream()
+                    .filter(n -> n <= fit.groups())
+                    .findFirst()
+                    .orElse(null);
+            if (groups == null) continue;
+            Double metres = random.nextInt(3) == 0 ? null : 1.0 + random.nextInt(8);
+            FloorTask task = new FloorTask(
+                    place,
+                    need,
+                    formation,
+                    Groups.sizes(children, groups),
+                    List.of(1),
+                    new Sending(Way.values()[random.nextInt(Way.values().length)], metres, 4, random.nextInt(5) == 0),
+                    List.of(
+                            new Piece(Thing.Kind.PIN, Need.Per.GROUP, 1 + random.nextInt(10), 0.07, "pin"),
+                            new Piece(Thing.Kind.PILE, Need.Per.GROUP, 2, 0.2, "balls"),
+                            new Piece(Thing.Kind.MARKER, Need.Per.CLASS, random.nextInt(4) + 1, 0.2, "cone")),
+                    List.of("roller", "fielder"),
+                    Gathering.AT_THE_TEACHER,
+                    View.values()[random.nextInt(3)],
+                    Side.LEFT,
+                    random.nextInt(4) == 0 ? Map.of(0, new Point(random.nextDouble() * 20, random.nextDouble() * 10)) : Map.of());
+            check(FloorPlanner.of(task), task, "case " + i + ": " + formation + " " + children + " in " + place);
+            drawn++;
+        }
+        assertThat(drawn).isGreaterThan(4000);
+    }
+
+    private static Place place(Random random) {
+        double width = 2 + random.nextInt(25) + random.nextDouble();
+        double length = width + random.nextInt(30);
+        List<Fixture> fixtures = random.nextBoolean()
+                ? List.of()
+                : List.of(
+                        new Fixture(Fixture.Kind.DOOR, "door", 0, width / 3, 0, 1),
+                        new Fixture(Fixture.Kind.HAZARD, "post", random.nextDouble() * length, random.nextDouble() * width, 0.4, 0.4),
+                        new Fixture(Fixture.Kind.WALL, "wall", 0, 0, length, 0));
+        return new Place(
+                "a place",
+                new Length(length),
+                new Length(width),
+                random.nextBoolean() ? new Length(4) : null,
+                Place.Floor.WOOD,
+                random.nextInt(20),
+                fixtures);
+    }
+
+    private static void check(FloorPlan plan, FloorTask task, String what) {
+        Floor floor = new Floor(task.place());
+        Rect walls = new Rect(0, 0, floor.length, floor.width);
+        assertThat(plan.spots()).as(what).hasSize(task.children());
+        assertThat(plan.spots().stream().map(s -> s.group() + "." + s.place()).distinct())
+                .as("twice in " + what)
+                .hasSize(task.children());
+        for (int g = 0; g < task.sizes().size(); g++) {
+            int group = g;
+            assertThat(plan.spots().stream().filter(s -> s.group() == group))
+                    .as("group %d of %s", g, what)
+                    .hasSize(task.sizes().get(g));
+        }
+        for (Spot spot : plan.spots()) {
+            assertThat(walls.holds(spot.at())).as("%s inside, %s", spot, what).isTrue();
+            if (task.formation() != Formation.WALL)
+                assertThat(floor.keepOut.stream().noneMatch(k -> k.grown(-0.01).holds(spot.at())))
+                        .as("%s clear of doors and fixtures, %s", spot, what)
+                        .isTrue();
+            assertThat(plan.closed().stream().noneMatch(c -> c.grown(-0.01).holds(spot.at())))
+                    .as("%s behind the line, %s", spot, what)
+                    .isTrue();
+        }
+        for (Area a : plan.areas()) {
+            assertThat(walls.encloses(a.rect())).as("%s inside, %s", a, what).isTrue();
+            for (Area b : plan.areas())
+                assertThat(a.group() < b.group() && a.rect().overlaps(b.rect()))
+                        .as("%s and %s overlap, %s", a, b, what)
+                        .isFalse();
+        }
+        for (Thing thing : plan.things()) assertThat(walls.holds(thing.at())).as("%s inside, %s", thing, what).isTrue();
+        assertThat(walls.holds(plan.teacher())).as(what).isTrue();
+        if (!task.formation().spreads() && task.formation() != Formation.CROSSING && task.formation() != Formation.TWO_SIDES)
+            for (int i = 0; i < plan.spots().size(); i++)
+                for (int j = i + 1; j < plan.spots().size(); j++)
+                    if (plan.findings().isEmpty())
+                        assertThat(plan.spots().get(i).at().to(plan.spots().get(j).at()))
+                                .as("%s and %s, %s", plan.spots().get(i), plan.spots().get(j), what)
+                                .isGreaterThan(0.3);
+    }
+}
