@@ -1,6 +1,11 @@
 package io.isokinet.core.activity;
 
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Pace;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /**
@@ -37,5 +42,24 @@ public record Lever(String name, List<String> steps, int usual, List<Double> log
             throw new IllegalArgumentException(
                     "The lever (%s) needs as many logits as steps (%d), with 0 at the usual step (%d)."
                             .formatted(name, steps.size(), usual));
+    }
+
+    private static final Pattern METRES = Pattern.compile("(\\d+(?:\\.\\d+)?) (m|paces?|steps?|giant steps?)\\b.*");
+
+    /**
+     * How far a step of the lever says, where it says a distance: metres as they stand, paces as a teacher's, steps as a
+     * child's of this age.
+     *
+     * @return empty if it is not a distance, or is told in words only
+     */
+    public OptionalDouble metres(int step, Age age) {
+        Matcher told = METRES.matcher(steps.get(step));
+        if (!name.startsWith("distance") || !told.matches()) return OptionalDouble.empty();
+        double many = Double.parseDouble(told.group(1));
+        String unit = told.group(2);
+        if (unit.equals("m")) return OptionalDouble.of(many);
+        if (unit.startsWith("pace")) return OptionalDouble.of(many * Pace.TEACHERS);
+        return OptionalDouble.of(
+                many * (unit.startsWith("giant") ? Pace.giant(age) : Pace.childs(age)).metres());
     }
 }

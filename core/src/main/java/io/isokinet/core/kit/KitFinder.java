@@ -12,14 +12,20 @@ import io.isokinet.core.thing.Trait;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Finds kit for a segment's needs: what the task was made for as far as there is any, then whatever has the properties,
- * the closest in size and mass first. What is sent is chosen before what has to fall to it.
+ * the closest in size and mass first. Where needs compete for the same things, as much as possible is covered, at least cost.
+ * What would not fall to what is sent is left out.
  */
 public final class KitFinder {
     private final Cupboard cupboard;
@@ -47,31 +53,109 @@ public final class KitFinder {
     }
 
     private KitList assign(List<Need> needs, int children, int groups) {
-        List<KitLine> lines = new ArrayList<>();
-        List<String> shortages = new ArrayList<>();
-        Map<Item, Integer> left = new HashMap<>();
-        List<Item> sent = new ArrayList<>();
         List<Need> order =
                 needs.stream().sorted(Comparator.comparing(Need::role)).toList();
-        for (Need need : order) {
+        Map<Need, Set<Item>> refused = new HashMap<>();
+        while (true) {
+            List<Map<Item, Integer>> given = share(order, children, groups, refused);
+            List<Item> sent = IntStream.range(0, order.size())
+                    .filter(i -> order.get(i).role() == Role.SENT)
+                    .boxed()
+                    .flatMap(i -> given.get(i).keySet().stream())
+                    .distinct()
+                    .toList();
+            boolean stands = true;
+            for (int i = 0; i < order.size(); i++) {
+                Need need = order.get(i);
+                if (need.role() != Role.TOPPLED) continue;
+                for (Item target : given.get(i).keySet()) {
+                    Toppling.@Nullable Answer fall = weakest(sent, target);
+                    if (fall != null && fall.verdict() == Verdict.NO)
+                        stands &= !refused.computeIfAbsent(need, n -> new LinkedHashSet<>()).add(target);
+                }
+            }
+            // Each round refuses a target more, so it ends.
+            if (stands) return list(order, children, groups, given, sent, refused);
+        }
+    }
+
+    /** What each need gets: the first that does it, unless needs compete. */
+    private List<Map<Item, Integer>> share(
+            List<Need> needs, int children, int groups, Map<Need, Set<Item>> refused) {
+        List<List<Item>> able = needs.stream()
+                .map(n -> ranked(n).stream()
+                        .filter(i -> !refused.getOrDefault(n, Set.of()).contains(i))
+                        .toList())
+                .toList();
+        List<Item> things = able.stream().flatMap(List::stream).distinct().toList();
+        boolean compete = things.size() < able.stream().mapToInt(List::size).sum();
+        List<Map<Item, Integer>> given = new ArrayList<>();
+        if (!compete) {
+            for (int n = 0; n < needs.size(); n++) {
+                int missing = needs.get(n).wanted(children, groups);
+                Map<Item, Integer> own = new LinkedHashMap<>();
+                for (Item item : able.get(n)) {
+                    int taken = Math.min(missing, cupboard.count(item));
+                    if (taken > 0) own.put(item, taken);
+                    missing -= taken;
+                }
+                given.add(own);
+            }
+            return given;
+        }
+        double[][] cost = new double[needs.size()][things.size()];
+        for (int n = 0; n < needs.size(); n++)
+            for (int t = 0; t < things.size(); t++) {
+                int rank = able.get(n).indexOf(things.get(t));
+                // What the task was made for costs nothing; ranks break ties between equal distances.
+                cost[n][t] = rank < 0
+                        ? Double.POSITIVE_INFINITY
+                        : distance(shipped.get(needs.get(n).prefers()), things.get(t)) + rank * 1e-3;
+            }
+        int[][] amounts = Matching.of(
+                needs.stream().mapToInt(n -> n.wanted(children, groups)).toArray(),
+                things.stream().mapToInt(cupboard::count).toArray(),
+                cost);
+        for (int n = 0; n < needs.size(); n++) {
+            Map<Item, Integer> own = new LinkedHashMap<>();
+            for (Item item : able.get(n)) {
+                int amount = amounts[n][things.indexOf(item)];
+                if (amount > 0) own.put(item, amount);
+            }
+            given.add(own);
+        }
+        return given;
+    }
+
+    private KitList list(
+            List<Need> needs,
+            int children,
+            int groups,
+            List<Map<Item, Integer>> given,
+            List<Item> sent,
+            Map<Need, Set<Item>> refused) {
+        List<KitLine> lines = new ArrayList<>();
+        List<String> shortages = new ArrayList<>();
+        for (int n = 0; n < needs.size(); n++) {
+            Need need = needs.get(n);
             int wanted = need.wanted(children, groups);
             int missing = wanted;
-            List<String> refused = new ArrayList<>();
-            for (Item item : ranked(need)) {
-                Toppling.@Nullable Answer fall = need.role() == Role.TOPPLED ? weakest(sent, item) : null;
-                if (fall != null && fall.verdict() == Verdict.NO) {
-                    refused.add(fall.reason());
-                    continue;
-                }
-                int taken = Math.min(missing, left.computeIfAbsent(item, cupboard::count));
-                if (taken == 0) continue;
-                missing -= taken;
-                left.merge(item, -taken, Integer::sum);
-                lines.add(line(need, item, taken, wanted, fall));
-                if (need.role() == Role.SENT) sent.add(item);
-                if (missing == 0) break;
+            for (Map.Entry<Item, Integer> e : given.get(n).entrySet()) {
+                Item item = e.getKey();
+                missing -= e.getValue();
+                lines.add(line(
+                        need, item, e.getValue(), wanted, need.role() == Role.TOPPLED ? weakest(sent, item) : null));
             }
-            if (missing > 0) shortages.add(shortage(need, wanted, missing, refused));
+            if (missing > 0)
+                shortages.add(shortage(
+                        need,
+                        wanted,
+                        missing,
+                        refused.getOrDefault(need, Set.of()).stream()
+                                .map(t -> weakest(sent, t))
+                                .filter(Objects::nonNull)
+                                .map(Toppling.Answer::reason)
+                                .toList()));
         }
         return new KitList(lines, shortages);
     }

@@ -11,9 +11,8 @@ import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * The share of tries that succeed at a setting: computed from the aim where something is rolled at a target over a distance
@@ -24,7 +23,6 @@ import java.util.regex.Pattern;
  * @param reason one sentence with its numbers
  */
 public record Success(double share, boolean computed, String reason) {
-    private static final Pattern METRES = Pattern.compile("(\\d+(?:\\.\\d+)?) m\\b.*");
     /** Between the middles of two neighbours of a triangle: 12 in. USBC Equipment Specifications. */
     private static final double PIN_GAP = 0.3048;
 
@@ -41,8 +39,8 @@ public record Success(double share, boolean computed, String reason) {
     }
 
     private static Optional<Success> aimed(Activity activity, Lever lever, int step, KnowHow known, Age age) {
-        Matcher metres = METRES.matcher(lever.steps().get(step));
-        if (!lever.name().startsWith("distance") || !metres.matches()) return Optional.empty();
+        OptionalDouble metres = lever.metres(step, age);
+        if (metres.isEmpty()) return Optional.empty();
         Optional<Need> sent =
                 need(activity, Need.Role.SENT).filter(n -> n.traits().contains(Trait.ROLLS));
         Optional<Need> target = need(activity, Need.Role.TOPPLED).or(() -> need(activity, Need.Role.AIMED_AT));
@@ -52,7 +50,7 @@ public record Success(double share, boolean computed, String reason) {
         int rows = target.get().role() == Need.Role.TOPPLED ? rows(target.get().count()) : 1;
         if (rows == 0
                 || target.get().role() == Need.Role.AIMED_AT && target.get().count() > 1) return Optional.empty();
-        double distance = Double.parseDouble(metres.group(1));
+        double distance = metres.getAsDouble();
         double spread = HitChance.usualSpread(age);
         double share = rows == 1
                 ? HitChance.across(

@@ -8,14 +8,24 @@ import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.function.DoublePredicate;
 
 /**
- * Whether a standing thing falls to a rolled ball.
+ * Whether a standing thing falls to a rolled ball, and how.
  *
- * <p>The ball meets the target at its own radius and the target turns about the far edge of its foot:
- * \( m_e = I/h^2 \), \( J = (1+e)\,v\,m\,m_e/(m+m_e) \), \( E = (Jh)^2/2I \); it falls when \( E \) exceeds the energy
- * to tip \( Mg(\sqrt{c^2+(b/2)^2}-c) \). A low ball may kick the foot out instead, so the answer is "likely" only with
- * {@value #SAFE_RATIO} times the energy. Three test rolls on the floor outrank it.
+ * <p>A planar impact at the height h of the ball's middle, at rest before, restitution e, friction \( \mu \) at the foot;
+ * M, c, b mass, height of the centre and width of the foot, \( I_c \) and \( I \) the inertia about the centre and about the far
+ * edge. Three ways to fall, each compared with the energy to tip \( Mg(\sqrt{c^2+(b/2)^2}-c) \):
+ * <ul>
+ * <li>it tips over the far edge where friction holds the foot through the impact,
+ *     \( |1 - Mch/I| \le \mu\,Mhb/2I \): \( m_e = I/h^2 \), \( E = (Jh)^2/2I \);
+ * <li>else it moves freely, \( 1/m_e = 1/M + (h-c)^2/I_c \), and turns: a low ball kicks the foot out, a high one tips it,
+ *     \( E = J^2(c-h)^2/2I_c \);
+ * <li>or it slides and trips over its far edge, where \( \mu \ge b/2c \): \( E = (Jc)^2/2I \).
+ * </ul>
+ * With \( J = (1+e)\,v\,m\,m_e/(m+m_e) \). "Likely" asks for {@value #SAFE_RATIO} times the energy, so that a roll of 0.58 of
+ * the usual speed still does it; "no" means that one of 1.2 times does not. Three test rolls on the floor outrank it.
  */
 public final class Toppling {
     /** Standard gravity in m/s², CGPM 1901, ISO 80000-3. */
@@ -25,6 +35,8 @@ public final class Toppling {
     private static final double HOPELESS_RATIO = 0.7;
     private static final double SOFT_RESTITUTION = 0.1;
     private static final double FIRM_RESTITUTION = 0.5;
+    /** Plastic and paper on a hall floor. Common practice. */
+    private static final double FRICTION = 0.4;
 
     /** What to expect of a child's roll. */
     public enum Verdict {
@@ -33,8 +45,29 @@ public final class Toppling {
         NO
     }
 
-    /** @param reason one sentence with its numbers */
-    public record Answer(Verdict verdict, double delivered, double needed, String reason) {}
+    /** How it falls, or that it does not. */
+    public enum Way {
+        TIPS("tip over"),
+        FOOT_KICKED_OUT("have their foot kicked out"),
+        TRIPS("slide and trip"),
+        SLIDES("slide");
+
+        private final String words;
+
+        Way(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * @param delivered joules that a usual roll brings @param needed joules that tip it
+     * @param reason one sentence with its numbers
+     */
+    public record Answer(Verdict verdict, Way way, double delivered, double needed, String reason) {}
 
     private Toppling() {}
 
@@ -67,15 +100,9 @@ public final class Toppling {
         double height = Objects.requireNonNull(target.height()).metres();
         double base = Objects.requireNonNull(target.base()).metres();
         double centre = Objects.requireNonNull(target.centre()).metres();
-        double m = ball.mass().kilograms();
-        double big = target.mass().kilograms();
-        double v = usualRoll(age).metresPerSecond();
-        double h = Math.min(ball.width().metres() / 2, height * 0.9);
-        double inertia = big * (base * base + height * height) / 12 + big * (centre * centre + base * base / 4);
-        double effective = inertia / (h * h);
-        double restitution = ball.has(Trait.SOFT) ? SOFT_RESTITUTION : FIRM_RESTITUTION;
-        double impulse = (1 + restitution) * v * m * effective / (m + effective);
-        double delivered = impulse * h * impulse * h / (2 * inertia);
+        Mass mass = target.mass();
+        Hit hit = hit(ball, mass.kilograms(), height, base, centre, usualRoll(age).metresPerSecond());
+        double delivered = hit.joules();
         double needed = energyToTip(
                 target.mass(), Objects.requireNonNull(target.centre()), Objects.requireNonNull(target.base()));
         double ratio = delivered / needed;
@@ -84,16 +111,76 @@ public final class Toppling {
         String reason = String.format(
                 Locale.ROOT,
                 switch (verdict) {
-                    case LIKELY -> "%s will fall to %s: a roll brings about %.0f mJ where %.1f mJ tip it.";
+                    case LIKELY -> "%s will fall to %s: they %s, a roll brings about %.0f mJ where %.1f mJ tip it.";
                     case DOUBTFUL ->
-                        "%s may not fall to %s: a roll brings about %.0f mJ and %.1f mJ tip it. Try three rolls first.";
-                    case NO -> "%s will not fall to %s: a roll brings about %.0f mJ, %.1f mJ are needed.";
+                        "%s may not fall to %s: they %s, a roll brings about %.0f mJ and %.1f mJ tip it. Try three rolls first.";
+                    case NO -> "%s will not fall to %s: they %s, a roll brings about %.0f mJ, %.1f mJ are needed.";
                 },
                 capital(target.many()),
                 ball.many(),
+                hit.way().words(),
                 delivered * 1000,
                 needed * 1000);
-        return new Answer(verdict, delivered, needed, reason);
+        return new Answer(verdict, hit.way(), delivered, needed, reason);
+    }
+
+    /** What three test rolls on the floor say; they outrank the computation. @param fell 0 to 3 of the three rolls */
+    public static Answer tried(Item ball, Item target, int fell) {
+        if (fell < 0 || fell > 3)
+            throw new IllegalArgumentException("Of three rolls 0 to 3 can fall it, not %d.".formatted(fell));
+        return new Answer(
+                fell == 3 ? Verdict.LIKELY : fell == 0 ? Verdict.NO : Verdict.DOUBTFUL,
+                fell == 0 ? Way.SLIDES : Way.TIPS,
+                0,
+                0,
+                "%s fell to %s in %d of 3 test rolls.".formatted(capital(target.many()), ball.many(), fell));
+    }
+
+    /**
+     * The greatest mass at which a target of this shape still falls: what to fill a bottle to.
+     *
+     * @return empty if not even a tenth of its mass would fall
+     */
+    public static Optional<Mass> heaviest(Item ball, Item target, Age age) {
+        double v = usualRoll(age).metresPerSecond();
+        double height = Objects.requireNonNull(target.height()).metres();
+        Length base = Objects.requireNonNull(target.base());
+        Length centre = Objects.requireNonNull(target.centre());
+        DoublePredicate falls = kilograms ->
+                hit(ball, kilograms, height, base.metres(), centre.metres(), v).joules()
+                        >= SAFE_RATIO * energyToTip(new Mass(kilograms), centre, base);
+        double light = target.mass().kilograms() / 10;
+        double heavy = 5;
+        if (!falls.test(light)) return Optional.empty();
+        if (falls.test(heavy)) return Optional.of(new Mass(heavy));
+        for (int i = 0; i < 40; i++) {
+            double middle = (light + heavy) / 2;
+            if (falls.test(middle)) light = middle;
+            else heavy = middle;
+        }
+        return Optional.of(new Mass(light));
+    }
+
+    private record Hit(Way way, double joules) {}
+
+    private static Hit hit(Item ball, double big, double height, double base, double centre, double v) {
+        double m = ball.mass().kilograms();
+        double h = Math.min(ball.width().metres() / 2, height * 0.9);
+        double own = big * (base * base + height * height) / 12;
+        double inertia = own + big * (centre * centre + base * base / 4);
+        double restitution = ball.has(Trait.SOFT) ? SOFT_RESTITUTION : FIRM_RESTITUTION;
+        boolean footHolds = Math.abs(1 - big * centre * h / inertia) <= FRICTION * big * h * base / 2 / inertia;
+        double effective = footHolds
+                ? inertia / (h * h)
+                : 1 / (1 / big + (h - centre) * (h - centre) / own);
+        double impulse = (1 + restitution) * v * m * effective / (m + effective);
+        if (footHolds) return new Hit(Way.TIPS, impulse * h * impulse * h / (2 * inertia));
+        double turn = impulse * impulse * (centre - h) * (centre - h) / (2 * own);
+        double trip = FRICTION >= base / 2 / centre ? impulse * centre * impulse * centre / (2 * inertia) : 0;
+        double tips = energyToTip(new Mass(big), new Length(centre), new Length(base));
+        if (Math.max(turn, trip) < HOPELESS_RATIO * tips) return new Hit(Way.SLIDES, Math.max(turn, trip));
+        if (trip > turn) return new Hit(Way.TRIPS, trip);
+        return new Hit(h < centre ? Way.FOOT_KICKED_OUT : Way.TIPS, turn);
     }
 
     private static String capital(String words) {

@@ -68,10 +68,35 @@ class TopplingTest {
 
     @Test
     void doubtfulSaysToTryFirst() {
-        var heavier = stander("part-filled", 185, 65, 200, 65, 27);
-        var answer = Toppling.of(SOCK, heavier, SEVEN);
+        var answer = Toppling.of(SOCK, SKITTLE, SEVEN);
         assertThat(answer.verdict()).isEqualTo(Verdict.DOUBTFUL);
         assertThat(answer.reason()).contains("Try three rolls first");
+    }
+
+    /** Facts of the trade: a low ball makes a bottle slide or kicks its foot out rather than tipping it about the far edge. */
+    @Test
+    void aLowBallKicksTheFootOut() {
+        assertThat(Toppling.of(SOCK, EMPTY, SEVEN).way()).isEqualTo(Toppling.Way.FOOT_KICKED_OUT);
+        assertThat(Toppling.of(FOAM, stander("low", 55, 65, 200, 65, 60), SEVEN).way()).isEqualTo(Toppling.Way.TIPS);
+        assertThat(Toppling.of(FOAM, SKITTLE, SEVEN).way()).isEqualTo(Toppling.Way.TRIPS);
+        assertThat(Toppling.of(SOCK, FULL, new Age(5)).way()).isEqualTo(Toppling.Way.SLIDES);
+    }
+
+    @Test
+    void theFillThatWorksFallsAndALittleMoreDoesNot() {
+        double grams = Toppling.heaviest(SOCK, EMPTY, SEVEN).orElseThrow().grams();
+        assertThat(grams).isBetween(60.0, 300.0);
+        assertThat(Toppling.of(SOCK, stander("b", grams * 0.99, 65, 200, 65, 100), SEVEN).verdict()).isEqualTo(Verdict.LIKELY);
+        assertThat(Toppling.of(SOCK, stander("b", grams * 1.02, 65, 200, 65, 100), SEVEN).verdict()).isNotEqualTo(Verdict.LIKELY);
+        assertThat(Toppling.heaviest(ball("table-tennis", 2.7, 40, Trait.ROLLS), SKITTLE, SEVEN)).isEmpty();
+    }
+
+    @Test
+    void threeTestRollsOutrankTheComputation() {
+        assertThat(Toppling.tried(SOCK, FULL, 3).verdict()).isEqualTo(Verdict.LIKELY);
+        assertThat(Toppling.tried(SOCK, FULL, 2).verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(Toppling.tried(SOCK, EMPTY, 0).verdict()).isEqualTo(Verdict.NO);
+        assertThatThrownBy(() -> Toppling.tried(SOCK, FULL, 4)).hasMessageContaining("0 to 3");
     }
 
     @Test
