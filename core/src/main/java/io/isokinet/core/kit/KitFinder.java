@@ -28,6 +28,9 @@ import org.jspecify.annotations.Nullable;
  * What would not fall to what is sent is left out.
  */
 public final class KitFinder {
+    private static final int QUICK = 10;
+    private static final int HELPERS = 4;
+
     private final Cupboard cupboard;
     private final Map<String, Item> shipped;
     private final Age age;
@@ -185,25 +188,43 @@ public final class KitFinder {
     private Toppling.@Nullable Answer weakest(List<Item> sent, Item target) {
         return sent.stream()
                 .filter(ball -> target.has(Trait.STANDS))
-                .map(ball -> Toppling.of(ball, target, age))
+                .map(ball -> cupboard.fell(ball, target).isPresent()
+                        ? Toppling.tried(ball, target, cupboard.fell(ball, target).getAsInt())
+                        : Toppling.of(ball, target, age))
                 .max(Comparator.comparing(Toppling.Answer::verdict))
                 .orElse(null);
     }
 
     private KitLine line(Need need, Item item, int count, int wanted, Toppling.@Nullable Answer fall) {
-        String words = item.pieces() == 1
-                ? item.counted(count)
-                : "%d %s (%d pieces)".formatted(count, count == 1 ? item.name() : item.many(), count * item.pieces());
+        String words = KitLine.words(item, count);
         Item made = shipped.get(need.prefers());
         if (made == null || made.key().equals(item.key()))
-            return new KitLine(need.what(), item.key(), count, words, null, null);
+            return new KitLine(need.what(), item.key(), count, words, null, seconds(item, count), null);
         int owned = cupboard.count(made);
         Effect effect = effect(need, made, item);
         String why = "%d %s wanted, %d owned; %s."
                 .formatted(wanted, wanted == 1 ? made.name() : made.many(), owned, does(need, item));
         String warning = fall != null && fall.verdict() == Verdict.DOUBTFUL ? " " + fall.reason() : "";
         return new KitLine(
-                need.what(), item.key(), count, words, effect, why + " " + comparison(effect, made, item) + warning);
+                need.what(),
+                item.key(),
+                count,
+                words,
+                effect,
+                seconds(item, count),
+                why + " " + comparison(effect, made, item) + time(made, item, count) + warning);
+    }
+
+    /** Worn things are put on by each child at once where that is quick, else by helpers, four at a time. Common practice. */
+    private static int seconds(Item item, int count) {
+        int each = item.handling().fitSeconds();
+        return each <= QUICK ? each : each * ((count + HELPERS - 1) / HELPERS);
+    }
+
+    private static String time(Item made, Item item, int count) {
+        int more = seconds(item, count) - seconds(made, count);
+        if (more == 0) return "";
+        return more > 0 ? " Takes %d s longer to put on.".formatted(more) : " Saves %d s of putting on.".formatted(-more);
     }
 
     private static String does(Need need, Item item) {

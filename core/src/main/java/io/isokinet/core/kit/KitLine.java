@@ -1,5 +1,6 @@
 package io.isokinet.core.kit;
 
+import io.isokinet.core.thing.Item;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param count how many to set out, of what the item stands for: towers, not cups
  * @param words the count in words: "6 towers (12 cups)"
  * @param effect what it does to the task, compared with what the task was made for; null for that itself
+ * @param seconds to put it on, for all of them; 0 for what is not worn
  * @param reason why this one instead; null for that itself
  */
 public record KitLine(
@@ -18,7 +20,28 @@ public record KitLine(
         int count,
         String words,
         @Nullable Effect effect,
+        int seconds,
         @Nullable String reason) {
+    /** So many of it in words: "6 towers (12 pieces)". @param count of what the item stands for */
+    static String words(Item item, int count) {
+        return item.pieces() == 1
+                ? item.counted(count)
+                : "%d %s (%d pieces)".formatted(count, count == 1 ? item.name() : item.many(), count * item.pieces());
+    }
+
+    /** This and another line of the same thing in one. */
+    KitLine and(KitLine other, Item of) {
+        int sum = count + other.count;
+        return new KitLine(
+                what,
+                item,
+                sum,
+                words(of, sum),
+                effect == null ? other.effect : effect,
+                seconds + other.seconds,
+                reason == null ? other.reason : reason);
+    }
+
     /** What a substitute does to the task. */
     public enum Effect {
         EASIER,

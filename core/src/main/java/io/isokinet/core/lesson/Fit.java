@@ -2,6 +2,7 @@ package io.isokinet.core.lesson;
 
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.safety.Caution;
+import io.isokinet.core.thing.Need;
 import java.util.List;
 
 /** Whether an activity can be done by a class in a place with a cupboard, and how. */
@@ -10,15 +11,19 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
      * It can be done.
      *
      * @param groups how many groups, of {@code sizes}
+     * @param waves how many take turns with the kit; 1 if all work at once
      * @param formation groups in words: "5 lanes of 5, 1 of 4, across"
+     * @param needs what it needs as it is laid out, with smaller triangles where there are too few pins
      * @param milliTriesPerMinute tries a child gets in a minute, in thousandths
      * @param motionPercent share of the minutes in which a child is in motion; not the same as vigorous activity
      * @param reasons sentences with their numbers
      */
     record Works(
             int groups,
+            int waves,
             List<Integer> sizes,
             String formation,
+            List<Need> needs,
             List<KitLine> kit,
             int milliTriesPerMinute,
             int motionPercent,
@@ -27,6 +32,7 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
             implements Fit {
         public Works {
             sizes = List.copyOf(sizes);
+            needs = List.copyOf(needs);
             kit = List.copyOf(kit);
             cautions = List.copyOf(cautions);
             reasons = List.copyOf(reasons);

@@ -12,15 +12,19 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.safety.Caution;
+import io.isokinet.core.safety.Policy;
 import io.isokinet.core.safety.Safety;
+import io.isokinet.core.safety.Scene;
 import io.isokinet.core.space.FloorFit;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Fits one activity to a class, a place and a cupboard: groups, kit, tries, time in motion, cautions. One thread at a time. */
 public final class Fitter {
@@ -29,15 +33,25 @@ public final class Fitter {
 
     private static final double LOOKING_SHARE = 0.5;
     private static final double UNSEEN_MINUTES = 1.5;
+    /** Formations in which some can work while others watch. */
+    private static final Set<Formation> WAVES = EnumSet.of(Formation.SCATTER, Formation.WALL);
+    /** With more, waiting is all there is. Common practice. */
+    private static final int MOST_WAVES = 3;
 
     private final KnowHow knowHow;
     private final KitFinder kit;
     private final Age age;
     private final int children;
+    private final Policy policy;
     private final Map<Grouping, List<Integer>> splits = new HashMap<>();
 
     /** @param children present, at least 1 */
     public Fitter(KnowHow knowHow, Cupboard cupboard, Age age, int children) {
+        this(knowHow, cupboard, age, children, Policy.USUAL);
+    }
+
+    /** @param policy what the school makes of the usual cautions */
+    public Fitter(KnowHow knowHow, Cupboard cupboard, Age age, int children, Policy policy) {
         if (children < 1)
             throw new IllegalArgumentException(
                     "A lesson needs at least one child; the class has %d. Add children to the class."
@@ -46,6 +60,7 @@ public final class Fitter {
         this.kit = new KitFinder(cupboard, knowHow.itemsByKey(), age);
         this.age = age;
         this.children = children;
+        this.policy = policy;
     }
 
     public Fit fit(Activity activity, Place place) {
@@ -74,49 +89,91 @@ public final class Fitter {
                             place.name(),
                             floor.groups()));
         List<String> shortages = List.of();
-        for (int groups : roomy) {
-            KitList list = kit.find(activity.needs(), children, groups);
-            if (list.suffices()) return works(activity, place, groups, floor, list, counts.get(0), shortages);
-            if (shortages.isEmpty()) shortages = list.shortages();
-        }
+        for (int groups : roomy)
+            for (List<Need> needs : splits(activity.needs())) {
+                KitList list = kit.find(needs, children, groups);
+                if (list.suffices())
+                    return works(activity, place, new Laid(needs, groups, 1, list), floor, counts.get(0), shortages);
+                if (shortages.isEmpty()) shortages = list.shortages();
+            }
+        if (WAVES.contains(formation))
+            for (int waves = 2; waves <= MOST_WAVES; waves++) {
+                KitList list = kit.find(activity.needs(), (children + waves - 1) / waves, roomy.get(0));
+                if (list.suffices())
+                    return works(
+                            activity,
+                            place,
+                            new Laid(activity.needs(), roomy.get(0), waves, list),
+                            floor,
+                            counts.get(0),
+                            shortages);
+            }
         return new Fit.Fails(
                 shortages.stream().map(s -> activity.name() + ": " + s).toList());
     }
 
+    /** How an activity is laid out with the kit there is. */
+    private record Laid(List<Need> needs, int groups, int waves, KitList kit) {}
+
+    /** The needs as they are, and with smaller triangles: 10 pins, else 6, else 3. */
+    private static List<List<Need>> splits(List<Need> needs) {
+        List<List<Need>> all = new ArrayList<>();
+        all.add(needs);
+        for (int pins : List.of(6, 3))
+            if (needs.stream().anyMatch(n -> isTriangle(n) && n.count() > pins))
+                all.add(needs.stream()
+                        .map(n -> isTriangle(n) && n.count() > pins ? n.withCount(pins) : n)
+                        .toList());
+        return all;
+    }
+
+    private static boolean isTriangle(Need need) {
+        return need.role() == Need.Role.TOPPLED && (need.count() == 10 || need.count() == 6);
+    }
+
     private Fit works(
-            Activity activity,
-            Place place,
-            int groups,
-            FloorFit floor,
-            KitList list,
-            int best,
-            List<String> shortages) {
-        List<Integer> sizes = Groups.sizes(children, groups);
-        List<Item> sent = activity.needs().stream()
+            Activity activity, Place place, Laid laid, FloorFit floor, int best, List<String> shortages) {
+        List<Integer> sizes = Groups.sizes(children, laid.groups());
+        List<KitLine> lines = laid.kit().lines();
+        List<Item> sent = laid.needs().stream()
                 .filter(n -> n.role() == Need.Role.SENT)
-                .flatMap(n -> list.lines().stream().filter(l -> l.what().equals(n.what())))
+                .flatMap(n -> lines.stream().filter(l -> l.what().equals(n.what())))
                 .map(l -> knowHow.item(l.item()))
                 .toList();
-        List<Caution> cautions = Safety.of(activity, place, age, children, sent, knowHow.cautions());
-        int tries = milliTriesPerMinute(activity, sizes.get(0), children);
+        List<Item> used = lines.stream().map(l -> knowHow.item(l.item())).toList();
+        List<Caution> cautions =
+                Safety.of(new Scene(activity, place, age, children, 0, sent, used), knowHow.cautions(), policy);
+        int tries = milliTriesPerMinute(activity, sizes.get(0), children) / laid.waves();
         List<String> reasons = new ArrayList<>();
-        if (groups != best)
+        if (laid.groups() != best)
             reasons.add(
                     shortages.isEmpty()
                             ? "%s has room for %d groups side by side, so %s."
                                     .formatted(place.name(), floor.groups(), Groups.words("groups", sizes))
                             : "%s So %s.".formatted(shortages.get(0), Groups.words("groups", sizes)));
+        if (laid.waves() > 1)
+            reasons.add("%s So %d waves of up to %d: while one works, the others watch one child each for the cue."
+                    .formatted(shortages.get(0), laid.waves(), (children + laid.waves() - 1) / laid.waves()));
+        for (int i = 0; i < laid.needs().size(); i++)
+            if (laid.needs().get(i).count() != activity.needs().get(i).count())
+                reasons.add("%s So %d for each, not %d."
+                        .formatted(
+                                shortages.get(0),
+                                laid.needs().get(i).count(),
+                                activity.needs().get(i).count()));
         if (tries > 0 && activity.cycle() != null) reasons.add(rate(activity, sizes.get(0), tries));
-        for (KitLine line : list.lines()) if (line.reason() != null) reasons.add(line.words() + ": " + line.reason());
+        for (KitLine line : lines) if (line.reason() != null) reasons.add(line.words() + ": " + line.reason());
         boolean odd = children % 2 == 1 && activity.grouping().formation() == Formation.PAIRS;
         if (odd && activity.oddChild() != null) reasons.add("%d is odd: %s".formatted(children, activity.oddChild()));
         return new Fit.Works(
-                groups,
+                laid.groups(),
+                laid.waves(),
                 sizes,
-                formationWords(activity, sizes, floor),
-                list.lines(),
+                formationWords(activity, sizes, floor) + (laid.waves() == 1 ? "" : ", in %d waves".formatted(laid.waves())),
+                laid.needs(),
+                lines,
                 tries,
-                motion(activity, sizes.get(0)),
+                motion(activity, sizes.get(0)) / laid.waves(),
                 cautions,
                 reasons);
     }

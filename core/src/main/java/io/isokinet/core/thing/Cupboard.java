@@ -3,13 +3,19 @@ package io.isokinet.core.thing;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 
 /** What there is, and how many of each. */
 public final class Cupboard {
     private final Map<Item, Integer> counts;
+    private final Map<Rolls, Integer> rolls;
 
-    private Cupboard(Map<Item, Integer> counts) {
+    /** Three test rolls of one thing at another, by key. */
+    public record Rolls(String ball, String target) {}
+
+    private Cupboard(Map<Item, Integer> counts, Map<Rolls, Integer> rolls) {
         this.counts = counts;
+        this.rolls = rolls;
     }
 
     /** @param counts usable pieces of each item, zero or more */
@@ -19,7 +25,7 @@ public final class Cupboard {
                 throw new IllegalArgumentException(
                         "The count of %s (%d) must be zero or more.".formatted(item.many(), count));
         });
-        return new Cupboard(new LinkedHashMap<>(counts));
+        return new Cupboard(new LinkedHashMap<>(counts), Map.of());
     }
 
     /** How many of what the item stands for can be set out: 12 cups make 6 towers of two. */
@@ -30,5 +36,27 @@ public final class Cupboard {
     /** Every item there is at least one of. */
     public List<Item> items() {
         return counts.keySet().stream().filter(i -> count(i) > 0).toList();
+    }
+
+    /** The same with what was tried on the floor. @param rolls how many of three rolls felled it, 0 to 3 */
+    public Cupboard withRolls(Map<Rolls, Integer> rolls) {
+        rolls.forEach((pair, fell) -> {
+            if (fell < 0 || fell > 3)
+                throw new IllegalArgumentException("Of three rolls 0 to 3 can fell it, not %d.".formatted(fell));
+        });
+        return new Cupboard(counts, Map.copyOf(rolls));
+    }
+
+    /** The same with more of one thing. */
+    public Cupboard with(Item item, int more) {
+        Map<Item, Integer> now = new LinkedHashMap<>(counts);
+        now.merge(item, more, Integer::sum);
+        return new Cupboard(now, rolls);
+    }
+
+    /** How many of three test rolls felled the target; empty if it was not tried. */
+    public OptionalInt fell(Item ball, Item target) {
+        Integer fell = rolls.get(new Rolls(ball.key(), target.key()));
+        return fell == null ? OptionalInt.empty() : OptionalInt.of(fell);
     }
 }

@@ -71,6 +71,11 @@ public record Need(
                 && (gramsTo == null || item.mass().grams() <= gramsTo);
     }
 
+    /** The same with another count. */
+    public Need withCount(int count) {
+        return new Need(what, role, prefers, traits, widthFrom, widthTo, gramsTo, per, count);
+    }
+
     /** @param children in the segment @param groups of its formation */
     public int wanted(int children, int groups) {
         return switch (per) {

@@ -8,6 +8,7 @@ import static io.isokinet.core.Made.FULL;
 import static io.isokinet.core.Made.HARD;
 import static io.isokinet.core.Made.SKITTLE;
 import static io.isokinet.core.Made.SOCK;
+import static io.isokinet.core.Made.ball;
 import static io.isokinet.core.Made.balls;
 import static io.isokinet.core.Made.cupboard;
 import static io.isokinet.core.Made.knowHow;
@@ -33,7 +34,7 @@ class KitFinderTest {
     @Test
     void takesWhatTheTaskWasMadeForWhenThereIsEnough() {
         KitList kit = finder(FOAM, 30, SOCK, 30).find(List.of(balls(Per.CHILD, 1)), 27, 1);
-        assertThat(kit.lines()).containsExactly(new KitLine("ball", "foam", 27, "27 foam balls", null, null));
+        assertThat(kit.lines()).containsExactly(new KitLine("ball", "foam", 27, "27 foam balls", null, 0, null));
         assertThat(kit.suffices()).isTrue();
     }
 
@@ -143,10 +144,16 @@ class KitFinderTest {
 
     @Test
     void aLessonFetchesOfEachThingTheMostThatOneSegmentUses() {
-        var few = new KitLine("ball", "foam", 5, "5 foam balls", null, null);
-        var many = new KitLine("ball", "foam", 27, "27 foam balls", null, null);
-        var spots = new KitLine("mark", "spot", 9, "9 spots", null, null);
-        assertThat(LayOut.of(List.of(List.of(few, spots), List.of(many)))).containsExactly(many, spots);
+        var few = new KitLine("ball", "foam", 5, "5 foam balls", null, 0, null);
+        var many = new KitLine("ball", "foam", 27, "27 foam balls", null, 0, null);
+        var spots = new KitLine("mark", "spot", 9, "9 spots", null, 0, null);
+        var spot = ball("spot", 50, 200);
+        var items = Map.of("foam", FOAM, "spot", spot);
+        assertThat(LayOut.of(List.of(List.of(few, spots), List.of(many)), items)).containsExactly(many, spots);
+        // Two needs of one segment that are served by the same thing need it twice.
+        assertThat(LayOut.of(List.of(List.of(few, few)), items))
+                .extracting(KitLine::words)
+                .containsExactly("10 foam balls");
     }
 
     @Test

@@ -83,11 +83,33 @@ class FitterTest {
     }
 
     @Test
-    void tooFewSkittlesMakeFewerLanes() {
+    void tooFewSkittlesMakeSmallerTriangles() {
         Fit.Works fit = works(fitter(24, FOAM, 9, SKITTLE, 24).fit(lanes, HALL));
-        assertThat(fit.groups()).isEqualTo(4);
-        assertThat(fit.formation()).startsWith("4 lanes of 6");
-        assertThat(fit.reasons().get(0)).contains("36 skittle bottles wanted").contains("So 4 groups of 6");
+        assertThat(fit.groups()).isEqualTo(6);
+        assertThat(fit.needs().get(1).count()).isEqualTo(3);
+        assertThat(fit.reasons().get(0)).contains("36 skittle bottles wanted").contains("So 3 for each, not 6");
+    }
+
+    @Test
+    void tooFewEvenForThoseMakeFewerLanes() {
+        Fit.Works fit = works(fitter(24, FOAM, 9, SKITTLE, 15).fit(lanes, HALL));
+        assertThat(fit.groups()).isEqualTo(5);
+        assertThat(fit.needs().get(1).count()).isEqualTo(3);
+    }
+
+    @Test
+    void tooFewForAllAtOnceMakeWaves() {
+        Activity each = activity("each", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .needs(balls(Per.CHILD, 1))
+                .build();
+        Fit.Works fit = works(fitter(27, FOAM, 9).fit(each, HALL));
+        assertThat(fit.waves()).isEqualTo(3);
+        assertThat(fit.reasons().get(0)).contains("So 3 waves of up to 9");
+        assertThat(fit.milliTriesPerMinute())
+                .isEqualTo(works(fitter(27, FOAM, 27).fit(each, HALL)).milliTriesPerMinute() / 3);
+        // 60 children and one ball.
+        assertThat(((Fit.Fails) fitter(60, FOAM, 1).fit(each, HALL)).reasons()).hasSize(1);
     }
 
     @Test

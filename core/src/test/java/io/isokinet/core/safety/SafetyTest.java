@@ -15,8 +15,12 @@ import io.isokinet.core.quantity.Age;
 import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.thing.Recipe;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class SafetyTest {
@@ -27,13 +31,15 @@ class SafetyTest {
             activity("roll", LessonPhase.PRACTISE).cautions("one-way").build();
 
     private static List<Caution> cautions(Activity activity, Place place, int age, int children, Item... sent) {
+        return cautions(activity, place, age, children, 0, Policy.USUAL, sent);
+    }
+
+    private static List<Caution> cautions(
+            Activity activity, Place place, int age, int children, int adapted, Policy policy, Item... sent) {
         return Safety.of(
-                activity,
-                place,
-                new Age(age),
-                children,
-                List.of(sent),
-                Map.of("one-way", "All one way.", "airborne", "Soft."));
+                new Scene(activity, place, new Age(age), children, adapted, List.of(sent), List.of(sent)),
+                Map.of("one-way", "All one way.", "airborne", "Soft."),
+                policy);
     }
 
     private static boolean forbidden(List<Caution> cautions) {
@@ -90,5 +96,78 @@ class SafetyTest {
                 Handling.UNKNOWN,
                 null);
         assertThat(cautions(roll, HALL, 9, 20, made)).extracting(Caution::key).contains("home-made");
+    }
+
+    private static Item thing(String key, boolean indoors, Recipe recipe, Trait... traits) {
+        return new Item(
+                key,
+                key,
+                key + "s",
+                FOAM.mass(),
+                FOAM.width(),
+                null,
+                null,
+                null,
+                Set.of(traits),
+                recipe != null,
+                1,
+                new Handling(Handling.Hardness.FIRM, null, Set.of(), null, false, indoors, null, 1, 0, 3),
+                recipe);
+    }
+
+    @Test
+    void longThingsAreThrownOutdoorsUnlessTheirTipIsSoft() {
+        assertThat(keys(cautions(toss, HALL, 9, 20, thing("spear", true, null, Trait.LONG)))).contains("pointed-indoors");
+        assertThat(keys(cautions(toss, HALL, 9, 20, thing("spear", true, null, Trait.LONG, Trait.SOFT))))
+                .doesNotContain("pointed-indoors");
+        assertThat(keys(cautions(toss, FIELD, 9, 20, thing("spear", true, null, Trait.LONG))))
+                .doesNotContain("pointed-indoors");
+    }
+
+    @Test
+    void outdoorThingsStayOutdoorsAndWaterOffTheHallFloor() {
+        assertThat(keys(cautions(roll, HALL, 9, 20, thing("shot", false, null)))).contains("not-indoors");
+        Item wet = thing("bottle", true, new Recipe(List.of("a bottle", "water"), List.of("Fill"), 1));
+        List<Caution> found = cautions(roll, HALL, 9, 20, wet);
+        assertThat(found.get(0).weight()).isEqualTo(Caution.Weight.CHANGES);
+        assertThat(found.get(0).remedy()).contains("sand or rice");
+        assertThat(keys(cautions(roll, FIELD, 9, 20, wet))).doesNotContain("water-indoors");
+    }
+
+    @Test
+    void kicksThroughTheAirGoOutdoorsFromEight() {
+        Activity kick =
+                activity("kick", LessonPhase.PRACTISE).cautions("kicks-up", "running").build();
+        assertThat(keys(cautions(kick, HALL, 8, 20))).contains("kicks-indoors");
+        assertThat(keys(cautions(kick, HALL, 7, 20))).doesNotContain("kicks-indoors");
+        assertThat(keys(cautions(kick, FIELD, 8, 20))).doesNotContain("kicks-indoors").contains("wet-grass");
+        Place corridor = new Place("c", new Length(9.9), new Length(3), new Length(3), Place.Floor.WOOD, 0);
+        Place longer = new Place("c", new Length(10), new Length(3), new Length(3), Place.Floor.WOOD, 0);
+        assertThat(keys(cautions(kick, corridor, 7, 20))).contains("run-out");
+        assertThat(keys(cautions(kick, longer, 7, 20))).doesNotContain("run-out");
+    }
+
+    @Test
+    void notAtPeopleAndAdaptedChildrenAreSaid() {
+        Activity dodge = activity("dodge", LessonPhase.PLAY).cautions("tags", "airborne").build();
+        assertThat(keys(cautions(dodge, FIELD, 9, 20, FOAM))).contains("at-people");
+        assertThat(keys(cautions(roll, FIELD, 9, 20, 1, Policy.USUAL, FOAM))).contains("adapted");
+        assertThat(keys(cautions(roll, FIELD, 9, 20, 0, Policy.USUAL, FOAM))).doesNotContain("adapted");
+    }
+
+    @Test
+    void aSchoolMaySoftenButNotBelowTheFixedFloor() {
+        Policy soft = new Policy(Set.of("pointed-indoors", "hard-indoors"));
+        List<Caution> found = cautions(toss, HALL, 9, 20, 0, soft, thing("spear", true, null, Trait.LONG));
+        assertThat(found.stream().filter(c -> c.key().equals("pointed-indoors")).findFirst().orElseThrow().weight())
+                .isEqualTo(Caution.Weight.WARNS);
+        assertThat(found.stream().filter(Caution::forbids)).extracting(Caution::key).containsExactly("hard-indoors");
+        assertThat(Arrays.stream(SafetyRule.values()).filter(SafetyRule::fixed))
+                .allMatch(r -> r.weight() == Caution.Weight.FORBIDS)
+                .isNotEmpty();
+    }
+
+    private static List<String> keys(List<Caution> cautions) {
+        return cautions.stream().map(Caution::key).toList();
     }
 }

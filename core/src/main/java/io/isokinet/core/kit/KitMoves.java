@@ -1,0 +1,72 @@
+package io.isokinet.core.kit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What changes hands over a lesson: what is handed out, put away or stays, and when. */
+public final class KitMoves {
+    private KitMoves() {}
+
+    /** A stretch of a lesson with its kit. @param minute at which it begins, from 0 */
+    public record Stretch(int minute, String name, List<KitLine> kit) {}
+
+    /**
+     * One change at the beginning of a stretch.
+     *
+     * @param change pieces handed out, less than zero for put away
+     * @param words "14 foam balls put away, 13 stay"
+     */
+    public record Move(int minute, String item, int change, String words) {}
+
+    /**
+     * @param names the plural of each item by key
+     * @return in the order of time; over the whole lesson the changes of each thing add up to zero
+     */
+    public static List<Move> of(List<Stretch> stretches, int end, Map<String, String> names) {
+        List<Move> moves = new ArrayList<>();
+        Map<String, Integer> out = new LinkedHashMap<>();
+        for (Stretch stretch : stretches) {
+            Map<String, Integer> now = counts(stretch.kit());
+            change(stretch.minute(), out, now, names, moves);
+            out = now;
+        }
+        change(end, out, Map.of(), names, moves);
+        return moves;
+    }
+
+    private static Map<String, Integer> counts(List<KitLine> lines) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        for (KitLine line : lines) counts.merge(line.item(), line.count(), Integer::sum);
+        return counts;
+    }
+
+    private static void change(
+            int minute, Map<String, Integer> was, Map<String, Integer> now, Map<String, String> names, List<Move> moves) {
+        was.forEach((item, count) -> {
+            int stays = now.getOrDefault(item, 0);
+            if (stays < count)
+                moves.add(new Move(
+                        minute,
+                        item,
+                        stays - count,
+                        stays == 0
+                                ? "%d %s put away".formatted(count, names.getOrDefault(item, item))
+                                : "%d %s put away, %d stay"
+                                        .formatted(count - stays, names.getOrDefault(item, item), stays)));
+        });
+        now.forEach((item, count) -> {
+            int there = was.getOrDefault(item, 0);
+            if (there < count)
+                moves.add(new Move(
+                        minute,
+                        item,
+                        count - there,
+                        there == 0
+                                ? "%d %s handed out".formatted(count, names.getOrDefault(item, item))
+                                : "%d more %s handed out, %d in all"
+                                        .formatted(count - there, names.getOrDefault(item, item), count)));
+        });
+    }
+}

@@ -1,0 +1,91 @@
+package io.isokinet.core.kit;
+
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Mass;
+import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Recipe;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How to make so many of a home-made thing.
+ *
+ * @param materials for all of them
+ * @param minutes for all of them, by one pair of hands
+ * @param warning what is too heavy for this age, or to be looked at; null for nothing
+ */
+public record MakeSheet(
+        String name, int count, List<String> materials, List<String> steps, int minutes, @Nullable String warning) {
+    /** Kilograms in a litre of sand. Common practice. */
+    public static final double DRY_SAND = 1.6;
+
+    public static final double DAMP_SAND = 1.9;
+    private static final Pattern AMOUNT = Pattern.compile("^(\\d+(?:\\.\\d+)?)(\\s*(?:ml|g|cm|m)\\b|)\\s*(.*)$");
+
+    public MakeSheet {
+        materials = List.copyOf(materials);
+        steps = List.copyOf(steps);
+    }
+
+    /**
+     * @param count at least 1
+     * @throws IllegalArgumentException if the thing is not home-made or the count is not one or more
+     */
+    public static MakeSheet of(Item item, int count, Age age) {
+        Recipe recipe = item.recipe();
+        if (recipe == null)
+            throw new IllegalArgumentException("%s are not home-made; there is no recipe.".formatted(item.many()));
+        if (count < 1)
+            throw new IllegalArgumentException("Make one %s or more, not %d.".formatted(item.name(), count));
+        return new MakeSheet(
+                count == 1 ? item.name() : item.many(),
+                count,
+                recipe.materials().stream().map(m -> times(m, count)).toList(),
+                recipe.steps(),
+                recipe.minutes() * count,
+                warning(item, age));
+    }
+
+    /** "2 socks" for 12 is "24 socks"; what has no number is counted in front. */
+    static String times(String material, int count) {
+        if (count == 1) return material;
+        Matcher amount = AMOUNT.matcher(material);
+        if (!amount.matches()) return "%d × %s".formatted(count, material);
+        double many = Double.parseDouble(amount.group(1)) * count;
+        String number = many == Math.rint(many) ? "%.0f".formatted(many) : String.format(Locale.ROOT, "%.1f", many);
+        return number + amount.group(2) + " " + amount.group(3);
+    }
+
+    private static @Nullable String warning(Item item, Age age) {
+        Mass limit = heaviest(age);
+        if (item.mass().compareTo(limit) > 0)
+            return String.format(
+                    Locale.ROOT,
+                    "%s weigh %.2f kg; at %d years the limit is %.1f kg. Weigh each one, make them smaller.",
+                    item.many(),
+                    item.mass().kilograms(),
+                    age.years(),
+                    limit.kilograms());
+        return item.handling().check() == null ? null : "Before each use: " + item.handling().check();
+    }
+
+    /** Greatest mass of a home-made thing that is thrown: 0.4 kg to seven, 0.6 to nine, 1.0 to twelve. Common practice. */
+    public static Mass heaviest(Age age) {
+        return new Mass(age.years() <= 7 ? 0.4 : age.years() <= 9 ? 0.6 : 1.0);
+    }
+
+    /** Mass of a taped ball of sand. @param density kilograms a litre */
+    public static Mass ofSand(Length diameter, double density) {
+        double d = diameter.metres() * 10;
+        return new Mass(Math.PI / 6 * d * d * d * density);
+    }
+
+    /** The widest taped ball of dry sand that is not too heavy at this age. */
+    public static Length widestOfSand(Age age) {
+        return new Length(Math.cbrt(heaviest(age).kilograms() * 6 / Math.PI / DRY_SAND) / 10);
+    }
+}
