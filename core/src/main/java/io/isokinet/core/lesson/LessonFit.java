@@ -1,0 +1,180 @@
+package io.isokinet.core.lesson;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.group.Carousel;
+import io.isokinet.core.group.Rotation;
+import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.kit.KitMoves;
+import io.isokinet.core.kit.LayOut;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.safety.Caution;
+import io.isokinet.core.skill.Cue;
+import io.isokinet.core.space.FloorFit;
+import io.isokinet.core.space.FloorPlan;
+import io.isokinet.core.space.Point;
+import io.isokinet.core.thing.Item;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A whole lesson worked out: floors, kit over time, minutes, work and cautions.
+ *
+ * @param fetch what to fetch once
+ * @param moves what is handed out and put away, and when
+ * @param motionPercent share of the lesson in which a child is in motion
+ * @param vigorousPercent share of it that is moderate to vigorous; half is asked for (SHAPE America, US CDC; memory)
+ */
+public record LessonFit(
+        List<Drawn> parts,
+        List<KitLine> fetch,
+        List<KitMoves.Move> moves,
+        Load load,
+        int motionPercent,
+        int vigorousPercent,
+        List<Caution> cautions) {
+    /** From one station to the next, in seconds. Common practice. */
+    private static final int STATION_CHANGE = 20;
+
+    public LessonFit {
+        parts = List.copyOf(parts);
+        fetch = List.copyOf(fetch);
+        moves = List.copyOf(moves);
+        cautions = List.copyOf(cautions);
+    }
+
+    /**
+     * A stretch of a lesson, fitted.
+     *
+     * @param minutes the change into it included @param changeSeconds of those
+     * @param watch the cue that is watched; null for none
+     * @param leftHanded how many of each group send with the left
+     * @param moved groups that were put elsewhere
+     */
+    public record Part(
+            String id,
+            Activity activity,
+            int setting,
+            int minutes,
+            int changeSeconds,
+            Fit.Works works,
+            @Nullable Cue watch,
+            boolean warm,
+            List<Integer> leftHanded,
+            Map<Integer, Point> moved) {
+        int tries() {
+            return (minutes * 60 - changeSeconds) * works.milliTriesPerMinute() / 60_000;
+        }
+    }
+
+    /**
+     * A stretch worked out.
+     *
+     * @param options other numbers of groups and what they would give, the most tries first
+     * @param rotation who has which part when; empty where all do the same
+     * @param rotationSeconds until everybody had every part; 0 without parts
+     * @param rounds how often the rotation goes round in its minutes
+     * @param carousel from station to station; empty elsewhere
+     * @param waitingPercent of the time a child waits for a turn
+     * @param vigorousPercent of the time that is moderate to vigorous
+     * @param explainSeconds the longest explanation that is listened to
+     */
+    public record Drawn(
+            String id,
+            FloorPlan floor,
+            List<Minutes.Option> options,
+            Optional<Rotation> rotation,
+            int rotationSeconds,
+            double rounds,
+            Optional<Carousel> carousel,
+            int waitingPercent,
+            int vigorousPercent,
+            int explainSeconds) {}
+
+    /** @param parts in the order of the lesson */
+    public static LessonFit of(List<Part> parts, Place place, KnowHow known, Age age) {
+        List<Drawn> drawn = parts.stream().map(p -> draw(p, place, known, age)).toList();
+        Map<String, Item> items = known.itemsByKey();
+        List<KitMoves.Stretch> stretches = new ArrayList<>();
+        int minute = 0;
+        for (Part p : parts) {
+            stretches.add(new KitMoves.Stretch(minute, p.activity().name(), p.works().kit()));
+            minute += p.minutes();
+        }
+        Map<String, String> names = parts.stream()
+                .flatMap(p -> p.works().kit().stream())
+                .map(KitLine::item)
+                .distinct()
+                .collect(Collectors.toMap(k -> k, k -> items.get(k).many()));
+        double total = Math.max(1, minute);
+        return new LessonFit(
+                drawn,
+                LayOut.of(parts.stream().map(p -> p.works().kit()).toList(), items),
+                KitMoves.of(stretches, minute, names),
+                Load.of(
+                        parts.stream()
+                                .map(p -> new Load.Part(
+                                        p.activity(), p.minutes(), p.tries(), p.works().motionPercent(), p.warm()))
+                                .toList(),
+                        age),
+                (int) Math.round(parts.stream()
+                                .mapToDouble(p -> p.minutes() * p.works().motionPercent())
+                                .sum()
+                        / total),
+                (int) Math.round(parts.stream()
+                                .mapToDouble(p -> p.minutes()
+                                        * Minutes.vigorous(p.activity(), p.works().motionPercent())
+                                                .percent())
+                                .sum()
+                        / total),
+                parts.stream()
+                        .flatMap(p -> p.works().cautions().stream())
+                        .distinct()
+                        .sorted((a, b) -> a.weight().compareTo(b.weight()))
+                        .toList());
+    }
+
+    private static Drawn draw(Part p, Place place, KnowHow known, Age age) {
+        Activity activity = p.activity();
+        int children = p.works().sizes().stream().mapToInt(i -> i).sum();
+        int largest = p.works().sizes().get(0);
+        int working = Math.max(1, p.minutes() * 60 - p.changeSeconds());
+        Optional<Rotation> rotation = Rotation.ofParts(activity.conduct().roles(), largest);
+        int round = rotation.isPresent() && activity.cycle() != null
+                ? rotation.get().seconds(activity.cycle().seconds())
+                : 0;
+        int room = FloorFit.of(place, activity.space(), activity.grouping().formation(), children)
+                .groups();
+        return new Drawn(
+                p.id(),
+                Floors.of(activity, p.works(), p.setting(), place, known, age, p.watch(), p.leftHanded(), p.moved()),
+                activity.cycle() == null
+                        ? List.of()
+                        : Minutes.options(activity, children, working / 60, room).stream()
+                                .limit(4)
+                                .toList(),
+                rotation,
+                round,
+                round == 0 ? 0 : (double) working / round,
+                carousel(activity, p.works().groups(), working / 60),
+                Minutes.waiting(activity, largest).percent(),
+                Minutes.vigorous(activity, p.works().motionPercent()).percent(),
+                Minutes.explanation(age));
+    }
+
+    /** Empty where there are no stations, or the minutes do not hold a round. */
+    private static Optional<Carousel> carousel(Activity activity, int groups, int minutes) {
+        if (activity.grouping().formation() != Formation.STATIONS) return Optional.empty();
+        try {
+            return Optional.of(Carousel.of(groups, groups, minutes, STATION_CHANGE));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,213 @@
+package io.isokinet.core.lesson;
+
+import static io.isokinet.core.Made.FOAM;
+import static io.isokinet.core.Made.HALL;
+import static io.isokinet.core.Made.ROLL;
+import static io.isokinet.core.Made.SKITTLE;
+import static io.isokinet.core.Made.SOCK;
+import static io.isokinet.core.Made.activity;
+import static io.isokinet.core.Made.balls;
+import static io.isokinet.core.Made.cupboard;
+import static io.isokinet.core.Made.knowHow;
+import static io.isokinet.core.Made.targets;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Lever;
+import io.isokinet.core.kit.KitMoves;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.lesson.PinTurns.Reset;
+import io.isokinet.core.lesson.Shopping.Missing;
+import io.isokinet.core.lesson.Shopping.Purchase;
+import io.isokinet.core.lesson.Shopping.Use;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.space.FloorPlan.Line;
+import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Need.Per;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class LessonFitTest {
+    private static final Age EIGHT = new Age(8);
+    private final Activity lanes = activity("lanes", LessonPhase.PRACTISE)
+            .of(ROLL, 2)
+            .grouped(Formation.LANES, 3, 4, 6)
+            .turn(5, 3, 2, 0)
+            .space(8, 2)
+            .needs(balls(Per.GROUP, 1), targets(Per.GROUP, 6))
+            .lever(new Lever("distance", List.of("3 m", "4 m"), 0))
+            .layout("lanes", 60)
+            .build();
+    private final Activity each = activity("each", LessonPhase.PRACTISE)
+            .of(ROLL, 1)
+            .needs(balls(Per.CHILD, 1))
+            .build();
+    private final KnowHow known = knowHow(lanes, each);
+    private final Cupboard cupboard = cupboard(FOAM, 30, SKITTLE, 60);
+    private final Fitter fitter = new Fitter(known, cupboard, EIGHT, 27);
+
+    private LessonFit.Part part(Activity activity, int minutes, int change) {
+        return new LessonFit.Part(
+                activity.key(),
+                activity,
+                0,
+                minutes,
+                change,
+                (Fit.Works) fitter.fit(activity, HALL),
+                null,
+                false,
+                List.of(1, 1),
+                Map.of());
+    }
+
+    @Test
+    void aLessonIsWorkedOutWhole() {
+        LessonFit fit = LessonFit.of(List.of(part(each, 6, 0), part(lanes, 8, 60)), HALL, known, EIGHT);
+        assertThat(fit.parts()).hasSize(2);
+        assertThat(fit.parts()).allMatch(p -> p.floor().spots().size() == 27);
+        assertThat(fit.fetch()).extracting(k -> k.words()).containsExactly("27 foam balls", "42 skittle bottles");
+        assertThat(fit.moves())
+                .extracting(KitMoves.Move::words)
+                .containsExactly(
+                        "27 foam balls handed out",
+                        "20 foam balls put away, 7 stay",
+                        "42 skittle bottles handed out",
+                        "7 foam balls put away",
+                        "42 skittle bottles put away");
+        assertThat(fit.moves().get(1).minute()).isEqualTo(6);
+        // Motion 60 % for six minutes, 35 % for eight; moderate to vigorous is another figure.
+        assertThat(fit.motionPercent()).isEqualTo(Math.round((6 * 60 + 8 * 35) / 14f));
+        assertThat(fit.vigorousPercent()).isLessThan(fit.motionPercent());
+    }
+
+    @Test
+    void theStartLineFollowsTheSetting() {
+        Line line = LessonFit.of(List.of(part(lanes, 8, 60)), HALL, known, EIGHT).parts().get(0).floor().lines().stream()
+                .filter(l -> l.kind() == Line.Kind.START)
+                .findFirst()
+                .orElseThrow();
+        assertThat(line.label()).isEqualTo("3.0 m");
+    }
+
+    /** Common practice: in ten minutes six lanes of five give 12 tries each where three of ten give 6: half the tries. */
+    @Test
+    void moreLanesGiveMoreTries() {
+        Activity wide = activity("wide", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .grouped(Formation.LANES, 3, 5, 10)
+                .turn(5, 3, 2, 0)
+                .build();
+        List<Minutes.Option> options = Minutes.options(wide, 30, 10, 6);
+        assertThat(options.get(0).words()).isEqualTo("6 groups of 5: 12 tries each in 10 minutes");
+        assertThat(options.get(options.size() - 1).words()).isEqualTo("3 groups of 10: 6 tries each in 10 minutes");
+        assertThat(options.get(0).waitingPercent()).isEqualTo(80);
+        assertThat(options.get(options.size() - 1).waitingPercent()).isEqualTo(90);
+    }
+
+    @Test
+    void musicAndTalkHaveTheirLength() {
+        assertThat(Minutes.music(32, 120)).isEqualTo(16);
+        assertThat(Minutes.explanation(new Age(5))).isEqualTo(25);
+        assertThatThrownBy(() -> Minutes.music(8, 0)).hasMessageContaining("one or more");
+    }
+
+    /**
+     * Facts of the trade: a turn with a reset by hand takes about 15 s, so a lane of four gives a child seven or eight tries in
+     * eight minutes; two rolls to a reset give a few more tries; a reset only when all are down gives more still.
+     */
+    @Test
+    void standingUpPinsCostsTries() {
+        PinTurns one = PinTurns.simulated(4, 8, 1, Reset.EVERY_TURN, 6, 0.4, 5, 10, new Random(1));
+        assertThat(one.rolls()).isBetween(7.0, 8.5);
+        PinTurns two = PinTurns.simulated(4, 8, 2, Reset.EVERY_TURN, 6, 0.4, 5, 10, new Random(1));
+        assertThat(two.rolls()).isBetween(one.rolls() + 1, one.rolls() + 5);
+        PinTurns late = PinTurns.simulated(4, 8, 1, Reset.ALL_DOWN, 6, 0.4, 5, 10, new Random(1));
+        assertThat(late.rolls()).isGreaterThan(two.rolls());
+        assertThat(late.fallen()).isLessThan(late.rolls() * 6);
+        assertThat(one.waitingPercent()).isEqualTo(75);
+        assertThatThrownBy(() -> PinTurns.simulated(0, 8, 1, Reset.ALL_DOWN, 6, 0.4, 5, 10, new Random(1)))
+                .hasMessageContaining("needs a child");
+    }
+
+    @Test
+    void tooMuchForTheBodyIsFlagged() {
+        Activity throwing = activity("throwing", LessonPhase.PRACTISE).of(ROLL, 2).cautions("throwing-arm").build();
+        Activity running = activity("running", LessonPhase.WARM).fast().cautions("running").build();
+        Load load = Load.of(
+                List.of(new Load.Part(running, 20, 0, 60, true), new Load.Part(throwing, 10, 51, 40, false)), EIGHT);
+        assertThat(load.overarm()).isEqualTo(51);
+        assertThat(load.metres()).isEqualTo(20 * 60 * 60 / 100 * 2);
+        assertThat(load.flags()).hasSize(2);
+        assertThat(load.flags().get(0)).contains("at most 50 a day");
+        assertThat(Load.of(List.of(new Load.Part(throwing, 10, 50, 40, false)), EIGHT).flags()).isEmpty();
+        assertThat(Load.of(List.of(new Load.Part(running, 5, 0, 60, true)), EIGHT).flags()).isEmpty();
+        Activity heavy = activity("heavy", LessonPhase.PRACTISE).of(ROLL, 2).cautions("heavy", "landing").build();
+        assertThat(Load.of(List.of(new Load.Part(heavy, 10, 15, 40, false)), EIGHT).flags()).isEmpty();
+        assertThat(Load.of(List.of(new Load.Part(heavy, 10, 61, 40, false)), EIGHT).flags()).hasSize(2);
+    }
+
+    /** Published youth-pitching limits, from memory: 50 at 7 to 8 years, 75 at 9 to 10, 85 at 11 to 12. */
+    @Test
+    void throwsADayGrowWithAge() {
+        assertThat(List.of(7, 8, 9, 10, 11, 12).stream().map(a -> Load.mostOverarm(new Age(a))))
+                .containsExactly(50, 50, 75, 75, 85, 85);
+    }
+
+    @Test
+    void whatIsMissingGoesOnAList() {
+        List<Missing> list = Shopping.list(
+                List.of(new Use(each, 27, 1), new Use(lanes, 27, 7)), cupboard(FOAM, 20, SKITTLE, 12), known);
+        assertThat(list).extracting(Missing::words).containsExactly("30 skittle bottles", "7 foam balls");
+        assertThat(list.get(1).uses()).containsExactly("each");
+    }
+
+    @Test
+    void thePurchaseThatRemovesMostStrainComesFirst() {
+        List<Purchase> purchases = Shopping.limits(
+                List.of(each, lanes), known, cupboard(FOAM, 7, SOCK, 3), EIGHT, 27, HALL, 5);
+        // Skittles open the lanes; balls end the waves of the other and let nothing new in.
+        assertThat(purchases).extracting(Purchase::item).containsExactly("skittle", "foam");
+        assertThat(purchases.get(0).opens()).isEqualTo(1);
+    }
+
+    @Test
+    void whenItRainsEachStretchStaysOrIsStoodInFor() {
+        Place small = new Place("the small hall", new Length(10), new Length(7), new Length(3), Place.Floor.WOOD, 0);
+        Activity long1 = activity("long", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .space(20, 2)
+                .grouped(Formation.LANES, 3, 4, 6)
+                .minutes(4, 9)
+                .build();
+        Activity talk = known.activity("talk");
+        List<Wet.Inside> inside = Wet.of(
+                List.of(
+                        new Wet.Part("1", talk, Set.of(LessonPhase.GATHER), 3, List.of()),
+                        new Wet.Part("2", long1, Set.of(LessonPhase.PRACTISE), 8, List.of("roll/a")),
+                        new Wet.Part("3", long1, Set.of(LessonPhase.TIDY), 20, List.of())),
+                new Fitter(known, cupboard, EIGHT, 20),
+                small,
+                known);
+        assertThat(inside.get(0).same()).isTrue();
+        assertThat(inside.get(1).same()).isFalse();
+        assertThat(inside.get(1).sentence()).contains("instead of long");
+        assertThat(known.activity(inside.get(1).activity()).hosts()).contains("roll/a");
+        assertThat(inside.get(2).activity()).isNull();
+        assertThat(inside.get(2).sentence()).contains("Nothing else");
+    }
+
+    @Test
+    void vigorousIsNotMotion() {
+        assertThat(Minutes.vigorous(activity("a", LessonPhase.WARM).fast().build(), 60).value()).isCloseTo(0.48, within(1e-9));
+        assertThat(Minutes.vigorous(each, 60).value()).isCloseTo(0.3, within(1e-9));
+    }
+}
