@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cautions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cautions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/changes/{id}/undo": {
         parameters: {
             query?: never;
@@ -372,6 +388,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["groups"];
+        put: operations["put_3"];
+        post: operations["deal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["limits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/pairs": {
         parameters: {
             query?: never;
@@ -404,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard/falls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["falls"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard/own/{item}": {
         parameters: {
             query?: never;
@@ -415,6 +479,22 @@ export interface paths {
         put: operations["describe"];
         post?: never;
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/rolls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["roll"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -477,6 +557,22 @@ export interface paths {
         };
         get?: never;
         put: operations["count"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{day}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -660,6 +756,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lesson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/segments/{segment}/floor.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["floorPng"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/segments/{segment}/floor.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["floorSvg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/segments/{segment}/setting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/sheet": {
         parameters: {
             query?: never;
@@ -692,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/wet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/links/{secret}": {
         parameters: {
             query?: never;
@@ -702,6 +878,38 @@ export interface paths {
         get: operations["view"];
         put?: never;
         post: operations["use"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make-sheets/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["makeSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make-sheets/{item}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["makeSheetPaper"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1007,6 +1215,22 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1353,12 +1577,25 @@ export interface components {
             tries: number;
             worse: string[];
         };
+        AreaView: {
+            /** Format: int32 */
+            group: number;
+            /** Format: double */
+            h: number;
+            /** Format: double */
+            w: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         AtSpeed: {
             call: components["schemas"]["Mirrored"];
             question: components["schemas"]["Mirrored"];
         };
         AwayForm: {
             away: string[];
+            sitsOut?: string[];
         };
         Batch: {
             /** Format: date-time */
@@ -1401,6 +1638,9 @@ export interface components {
             /** Format: uuid */
             spaceId: string;
         };
+        ByHandBody: {
+            groups: string[][];
+        };
         CalendarView: {
             bookings: components["schemas"]["BookingsView"][];
             closures: components["schemas"]["ClosureView"][];
@@ -1409,9 +1649,18 @@ export interface components {
             terms: components["schemas"]["TermView"][];
         };
         Caution: {
-            forbids: boolean;
             key: string;
+            remedy?: string;
             text: string;
+            /** @enum {string} */
+            weight: "FORBIDS" | "CHANGES" | "WARNS";
+        };
+        CautionRule: {
+            fixed: boolean;
+            key: string;
+            title: string;
+            /** @enum {string} */
+            weight: "FORBIDS" | "CHANGES" | "WARNS";
         };
         Cell: {
             /** Format: int32 */
@@ -1621,6 +1870,7 @@ export interface components {
             key: string;
             like: string[];
             many: string;
+            motion: string[];
             name: string;
             own: boolean;
             /** Format: int32 */
@@ -1632,6 +1882,11 @@ export interface components {
             version?: number;
             /** Format: double */
             widthMm: number;
+        };
+        DayKit: {
+            item: string;
+            stays: boolean;
+            words: string;
         };
         DayLesson: {
             activities: string[];
@@ -1684,6 +1939,13 @@ export interface components {
             unplanned: components["schemas"]["Unplanned"][];
             week: string;
         };
+        DealBody: {
+            cueSets: string[];
+            /** Format: int32 */
+            groups: number;
+            /** @enum {string} */
+            way: "COUNT_OFF" | "BALANCED" | "SHARED_NEED" | "SAME_SIDE" | "MIXED_SIDES" | "FRESH";
+        };
         DocumentView: {
             document: components["schemas"]["JsonNode"];
             /** @enum {string} */
@@ -1729,6 +1991,16 @@ export interface components {
             /** Format: date-time */
             starts: string;
             title: string;
+        };
+        FallView: {
+            computed: string;
+            /** Format: int32 */
+            fell?: number;
+            fill?: string;
+            others: string[];
+            reason: string;
+            /** @enum {string} */
+            verdict: "LIKELY" | "DOUBTFUL" | "NO";
         };
         FaultView: {
             fix: components["schemas"]["Mirrored"];
@@ -1789,6 +2061,18 @@ export interface components {
         FirstRunView: {
             needed: boolean;
         };
+        FloorView: {
+            areas: components["schemas"]["AreaView"][];
+            distance?: string;
+            findings: string[];
+            /** Format: double */
+            length: number;
+            moved: boolean;
+            reasons: string[];
+            svg: string;
+            /** Format: double */
+            width: number;
+        };
         ForClass: {
             cautions: string[];
             formation?: string;
@@ -1838,6 +2122,26 @@ export interface components {
             skills: components["schemas"]["SkillColumns"][];
             year: string;
         };
+        GroupChild: {
+            /** Format: uuid */
+            id: string;
+            leftHanded: boolean;
+            name: string;
+        };
+        GroupView: {
+            children: components["schemas"]["GroupChild"][];
+            label: string;
+        };
+        GroupsView: {
+            findings: string[];
+            groups: components["schemas"]["GroupView"][];
+            /** Format: date-time */
+            madeAt?: string;
+            reasons: string[];
+            /** @enum {string} */
+            way?: "COUNT_OFF" | "BALANCED" | "SHARED_NEED" | "SAME_SIDE" | "MIXED_SIDES" | "FRESH";
+            ways: components["schemas"]["WayLine"][];
+        };
         HallReceipt: {
             cells: {
                 [key: string]: {
@@ -1870,11 +2174,22 @@ export interface components {
             rebound?: number;
             rollsOn: ("CARPET" | "WOOD" | "TARMAC" | "GRASS")[];
         };
+        Inside: {
+            activity?: string;
+            formation?: string;
+            id: string;
+            same: boolean;
+            sentence: string;
+        };
         InviteForm: {
             classes: string[];
             name: string;
             /** @enum {string} */
             role: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
+        };
+        ItemName: {
+            key: string;
+            name: string;
         };
         JsonNode: {
             array?: boolean;
@@ -1911,6 +2226,8 @@ export interface components {
             effect?: "EASIER" | "HARDER" | "SAME" | "SAFER";
             item: string;
             reason?: string;
+            /** Format: int32 */
+            seconds: number;
             what: string;
             words: string;
         };
@@ -2017,10 +2334,40 @@ export interface components {
             school: string;
             signIn?: string;
         };
+        ListView: {
+            /** Format: int32 */
+            lessons: number;
+            missing: components["schemas"]["Missing"][];
+            /** Format: date */
+            until: string;
+        };
+        Load: {
+            /** Format: int32 */
+            fastMinutes: number;
+            flags: string[];
+            /** Format: int32 */
+            heavy: number;
+            /** Format: int32 */
+            jumps: number;
+            /** Format: int32 */
+            metres: number;
+            /** Format: int32 */
+            overarm: number;
+        };
         Made: {
             /** Format: date-time */
             expiresAt: string;
             secret: string;
+        };
+        MakeSheet: {
+            /** Format: int32 */
+            count: number;
+            materials: string[];
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            steps: string[];
+            warning?: string;
         };
         MasteryRule: {
             /** Format: int32 */
@@ -2043,6 +2390,23 @@ export interface components {
             notSettled: string;
             right: string;
         };
+        Missing: {
+            item: string;
+            /** Format: int32 */
+            owned: number;
+            uses: string[];
+            /** Format: int32 */
+            wanted: number;
+            words: string;
+        };
+        Move: {
+            /** Format: int32 */
+            change: number;
+            item: string;
+            /** Format: int32 */
+            minute: number;
+            words: string;
+        };
         MoveForm: {
             /** Format: date */
             from: string;
@@ -2054,6 +2418,14 @@ export interface components {
             /** Format: date */
             from: string;
             leaving: string[];
+        };
+        MovedBody: {
+            /** Format: int32 */
+            group: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         MovedUp: {
             /** Format: int32 */
@@ -2090,6 +2462,16 @@ export interface components {
             day: string;
             /** @example 09:15:00 */
             starts: string;
+        };
+        Option: {
+            /** Format: int32 */
+            groups: number;
+            sizes: number[];
+            /** Format: int32 */
+            tries: number;
+            /** Format: int32 */
+            waitingPercent: number;
+            words: string;
         };
         OtherSubject: {
             answer: string;
@@ -2194,8 +2576,19 @@ export interface components {
         };
         PlaceKit: {
             classes: string[];
-            kit: components["schemas"]["KitLine"][];
+            kit: components["schemas"]["DayKit"][];
             space: string;
+        };
+        Purchase: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            eases: number;
+            item: string;
+            /** Format: int32 */
+            opens: number;
+            reason: string;
+            words: string;
         };
         Read: {
             events: components["schemas"]["Event"][];
@@ -2229,6 +2622,13 @@ export interface components {
             /** Format: uuid */
             lesson: string;
             present: boolean;
+            sitsOut?: boolean;
+        };
+        RolledBody: {
+            ball: string;
+            /** Format: int32 */
+            fell?: number;
+            target: string;
         };
         Roster: {
             /** Format: int32 */
@@ -2328,6 +2728,7 @@ export interface components {
             /** Format: int32 */
             paceCm: number;
             paceWhose: string;
+            softened?: string[];
             timeZone: string;
             /** @enum {string} */
             weekStarts: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
@@ -2348,6 +2749,7 @@ export interface components {
             /** Format: int32 */
             paceCm: number;
             paceWhose: string;
+            softened: string[];
             timeZone: string;
             /** Format: date */
             today: string;
@@ -2456,34 +2858,61 @@ export interface components {
             kind: "SHORT" | "COMPONENTS" | "TWO_TRIAL";
             name: string;
         };
+        SettingBody: {
+            /** Format: int32 */
+            groups?: number;
+            moved: components["schemas"]["MovedBody"][];
+            without: string[];
+        };
         SheetView: {
+            /** Format: int32 */
+            age: number;
+            away: string[];
             cautions: components["schemas"]["Caution"][];
             /** Format: int32 */
             children: number;
+            /** Format: uuid */
+            classId: string;
             className: string;
             cues: components["schemas"]["CueView"][];
+            groupFindings: string[];
+            /** Format: uuid */
+            head: string;
             layOut: components["schemas"]["KitLine"][];
             leftHanded: string[];
             /** Format: uuid */
             lesson: string;
+            load: components["schemas"]["Load"];
+            /** Format: int32 */
+            looks: number;
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            motionPercent: number;
+            moves: components["schemas"]["Move"][];
             /** Format: int32 */
             number: number;
             /** Format: int32 */
             of: number;
             /** Format: date */
             onDate: string;
-            segments: components["schemas"]["SegmentView"][];
+            /** Format: int32 */
+            playing: number;
+            segments: components["schemas"]["StretchView"][];
             setUpCheck: string[];
+            sitsOut: string[];
             space: string;
             /** @example 09:15:00 */
             starts?: string;
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
+            storage: components["schemas"]["Stored"][];
             /** Format: uuid */
             unit: string;
             unitTitle: string;
+            /** Format: int32 */
+            vigorousPercent: number;
+            wetPlace?: string;
             year: string;
         };
         SideView: {
@@ -2616,6 +3045,10 @@ export interface components {
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
         };
+        Stored: {
+            kit: components["schemas"]["KitLine"][];
+            place: string;
+        };
         StrainView: {
             /** Format: int64 */
             cost: number;
@@ -2627,6 +3060,62 @@ export interface components {
             /** Format: uuid */
             segment?: string;
             sentence: string;
+        };
+        StretchView: {
+            activity: string;
+            cautions: components["schemas"]["Caution"][];
+            /** Format: int32 */
+            changeSeconds: number;
+            countsAsOne?: string;
+            /** Format: int32 */
+            explainSeconds: number;
+            floor?: components["schemas"]["FloorView"];
+            focus: string[];
+            formation: string;
+            gathering: string;
+            groups: components["schemas"]["GroupView"][];
+            /** Format: int32 */
+            groupsWished?: number;
+            how: string;
+            /** Format: uuid */
+            id: string;
+            introduces: string[];
+            kit: components["schemas"]["KitLine"][];
+            ladder: string[];
+            /** Format: int32 */
+            level?: number;
+            lever?: string;
+            locked: boolean;
+            /** Format: int32 */
+            looks: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            motionPercent: number;
+            name: string;
+            oddChild?: string;
+            options: components["schemas"]["Option"][];
+            parts?: string;
+            phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
+            play: boolean;
+            question?: string;
+            reasons: string[];
+            rung?: string;
+            scoring: string;
+            setUp: string[];
+            sitsOut: string;
+            stations?: string;
+            /** Format: int32 */
+            step: number;
+            /** Format: int32 */
+            tries: number;
+            /** Format: int32 */
+            vigorousPercent: number;
+            /** Format: int32 */
+            waitingPercent: number;
+            watch?: string;
+            whyNot: string[];
+            without: components["schemas"]["ItemName"][];
         };
         StripView: {
             classes: components["schemas"]["ClassBeads"][];
@@ -2898,6 +3387,11 @@ export interface components {
             from: string;
             question: string;
         };
+        WayLine: {
+            label: string;
+            /** @enum {string} */
+            way: "COUNT_OFF" | "BALANCED" | "SHARED_NEED" | "SAME_SIDE" | "MIXED_SIDES" | "FRESH";
+        };
         WeekView: {
             /** Format: date */
             from: string;
@@ -2912,6 +3406,10 @@ export interface components {
             /** Format: uuid */
             lesson: string;
             why?: string;
+        };
+        WetView: {
+            stretches: components["schemas"]["Inside"][];
+            to: string;
         };
         Word: {
             label: string;
@@ -3275,6 +3773,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+        };
+    };
+    cautions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CautionRule"][];
                 };
             };
         };
@@ -3661,6 +4179,106 @@ export interface operations {
             };
         };
     };
+    groups: {
+        parameters: {
+            query?: {
+                cueSets?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupsView"];
+                };
+            };
+        };
+    };
+    put_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ByHandBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupsView"];
+                };
+            };
+        };
+    };
+    deal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DealBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupsView"];
+                };
+            };
+        };
+    };
+    limits: {
+        parameters: {
+            query: {
+                space: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purchase"][];
+                };
+            };
+        };
+    };
     pairs: {
         parameters: {
             query?: never;
@@ -3729,6 +4347,30 @@ export interface operations {
             };
         };
     };
+    falls: {
+        parameters: {
+            query: {
+                ball: string;
+                target: string;
+                age: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FallView"];
+                };
+            };
+        };
+    };
     describe: {
         parameters: {
             query?: never;
@@ -3767,6 +4409,28 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    roll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RolledBody"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -3870,6 +4534,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CupboardLine"];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -4218,6 +4904,103 @@ export interface operations {
             };
         };
     };
+    lesson: {
+        parameters: {
+            query: {
+                kind: "SHEET" | "CUE_CARDS" | "STATION_CARDS" | "SCORE_CARDS";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    floorPng: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                segment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    floorSvg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                segment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                segment: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -4261,6 +5044,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    wet_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WetView"];
+                };
             };
         };
     };
@@ -4308,6 +5113,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Used"];
+                };
+            };
+        };
+    };
+    makeSheet: {
+        parameters: {
+            query: {
+                count: number;
+                age: number;
+            };
+            header?: never;
+            path: {
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeSheet"];
+                };
+            };
+        };
+    };
+    makeSheetPaper: {
+        parameters: {
+            query: {
+                count: number;
+                age: number;
+            };
+            header?: never;
+            path: {
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -4930,6 +5785,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListView"];
+                };
             };
         };
     };

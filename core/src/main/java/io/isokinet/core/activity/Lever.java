@@ -59,7 +59,6 @@ public record Lever(String name, List<String> steps, int usual, List<Double> log
         String unit = told.group(2);
         if (unit.equals("m")) return OptionalDouble.of(many);
         if (unit.startsWith("pace")) return OptionalDouble.of(many * Pace.TEACHERS);
-        return OptionalDouble.of(
-                many * (unit.startsWith("giant") ? Pace.giant(age) : Pace.childs(age)).metres());
+        return OptionalDouble.of(many * (unit.startsWith("giant") ? Pace.giant(age) : Pace.childs(age)).metres());
     }
 }

@@ -27,8 +27,8 @@ public record Carousel(List<List<Integer>> turns, int seconds, String reason) {
      */
     public static Carousel of(int groups, int stations, int minutes, int changeSeconds) {
         if (groups < 1 || stations < groups)
-            throw new IllegalArgumentException("%d groups need at least as many stations; there are %d."
-                    .formatted(groups, stations));
+            throw new IllegalArgumentException(
+                    "%d groups need at least as many stations; there are %d.".formatted(groups, stations));
         int seconds = (minutes * 60 - (stations - 1) * changeSeconds) / stations;
         if (seconds < LEAST_SECONDS)
             throw new IllegalArgumentException(

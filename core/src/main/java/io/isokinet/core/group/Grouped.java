@@ -13,11 +13,7 @@ import java.util.List;
  * @param reasons one or two sentences with their numbers
  */
 public record Grouped(
-        List<List<String>> groups,
-        List<String> jobs,
-        List<String> away,
-        List<Finding> findings,
-        List<String> reasons) {
+        List<List<String>> groups, List<String> jobs, List<String> away, List<Finding> findings, List<String> reasons) {
     public Grouped {
         groups = groups.stream().map(List::copyOf).toList();
         jobs = List.copyOf(jobs);

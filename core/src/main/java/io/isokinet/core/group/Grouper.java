@@ -67,19 +67,18 @@ public final class Grouper {
     public Grouped deal(GroupWay way, int groups) {
         int playing = playing();
         if (groups < 1 || groups > playing)
-            throw new IllegalArgumentException("%d children make 1 to %d groups, not %d."
-                    .formatted(playing, playing, groups));
-        List<Member> order = members.stream()
-                .filter(Member::plays)
-                .sorted(order(way))
-                .toList();
+            throw new IllegalArgumentException(
+                    "%d children make 1 to %d groups, not %d.".formatted(playing, playing, groups));
+        List<Member> order =
+                members.stream().filter(Member::plays).sorted(order(way)).toList();
         List<Integer> sizes = Groups.sizes(playing, groups);
         List<List<String>> dealt = new ArrayList<>();
         for (int g = 0; g < groups; g++) dealt.add(new ArrayList<>());
         if (way == GroupWay.SHARED_NEED || way == GroupWay.SAME_SIDE) {
             int next = 0;
             for (int g = 0; g < groups; g++)
-                for (int i = 0; i < sizes.get(g); i++) dealt.get(g).add(order.get(next++).id());
+                for (int i = 0; i < sizes.get(g); i++)
+                    dealt.get(g).add(order.get(next++).id());
         } else
             for (int i = 0; i < order.size(); i++) {
                 int round = i / groups;
@@ -101,8 +100,8 @@ public final class Grouper {
     public Grouped cut(List<List<String>> teams, List<Integer> sizes) {
         int sum = sizes.stream().mapToInt(Integer::intValue).sum();
         if (sum != playing())
-            throw new IllegalArgumentException("Groups of %s hold %d children; %d play today."
-                    .formatted(sizes, sum, playing()));
+            throw new IllegalArgumentException(
+                    "Groups of %s hold %d children; %d play today.".formatted(sizes, sum, playing()));
         List<String> line = new ArrayList<>();
         Set<String> seen = new HashSet<>();
         for (List<String> team : teams) for (String id : team) if (plays(id) && seen.add(id)) line.add(id);
@@ -114,6 +113,30 @@ public final class Grouper {
             next += size;
         }
         exchange(groups, g -> broken(g) * WISH);
+        return result(groups, List.of());
+    }
+
+    /**
+     * The same teams as they were: whoever is gone left out, whoever is new in the smallest.
+     *
+     * @param teams earlier groups, of any sizes
+     */
+    public Grouped keep(List<List<String>> teams) {
+        Set<String> seen = new HashSet<>();
+        List<List<String>> groups = new ArrayList<>();
+        for (List<String> team : teams) {
+            List<String> still =
+                    team.stream().filter(id -> plays(id) && seen.add(id)).toList();
+            if (!still.isEmpty()) groups.add(new ArrayList<>(still));
+        }
+        for (Member m : members)
+            if (m.plays() && seen.add(m.id())) {
+                if (groups.isEmpty()) groups.add(new ArrayList<>());
+                groups.stream()
+                        .min(Comparator.comparingInt(List::size))
+                        .orElseThrow()
+                        .add(m.id());
+            }
         return result(groups, List.of());
     }
 
@@ -145,12 +168,7 @@ public final class Grouper {
     }
 
     private Grouped result(List<List<String>> groups, List<String> reasons) {
-        return new Grouped(
-                groups,
-                ids(TakesPart.SITS_OUT),
-                ids(TakesPart.AWAY),
-                wishesBroken(groups),
-                reasons);
+        return new Grouped(groups, ids(TakesPart.SITS_OUT), ids(TakesPart.AWAY), wishesBroken(groups), reasons);
     }
 
     private List<String> ids(TakesPart part) {
@@ -172,7 +190,9 @@ public final class Grouper {
             for (String id : groups.get(g)) {
                 if (!byId.containsKey(id))
                     findings.add(new Finding(
-                            "of-the-class", "group " + (g + 1), "A child (%s) is not in this class; take it out.".formatted(id)));
+                            "of-the-class",
+                            "group " + (g + 1),
+                            "A child (%s) is not in this class; take it out.".formatted(id)));
                 Integer other = at.putIfAbsent(id, g);
                 if (other != null)
                     findings.add(new Finding(
@@ -182,7 +202,8 @@ public final class Grouper {
             }
         for (Member m : members)
             if (m.plays() && !at.containsKey(m.id()))
-                findings.add(new Finding("nobody-lost", "groups", "A child (%s) is in no group; add it to one.".formatted(m.id())));
+                findings.add(new Finding(
+                        "nobody-lost", "groups", "A child (%s) is in no group; add it to one.".formatted(m.id())));
         return new Findings(findings);
     }
 
@@ -262,12 +283,23 @@ public final class Grouper {
             case COUNT_OFF -> 0;
             case FRESH -> pairs(groups);
             case BALANCED -> {
-                long mean = IntStream.range(0, groups.size()).mapToLong(g -> mean(groups.get(g))).sum() / groups.size();
-                yield WAY * groups.stream().mapToLong(g -> Math.abs(mean(g) - mean)).sum();
+                long mean = IntStream.range(0, groups.size())
+                                .mapToLong(g -> mean(groups.get(g)))
+                                .sum()
+                        / groups.size();
+                yield WAY
+                        * groups.stream()
+                                .mapToLong(g -> Math.abs(mean(g) - mean))
+                                .sum();
             }
-            case SHARED_NEED -> WAY * groups.stream().mapToLong(g -> needs(g) - 1).sum() + pairs(groups);
+            case SHARED_NEED ->
+                WAY * groups.stream().mapToLong(g -> needs(g) - 1).sum() + pairs(groups);
             case SAME_SIDE ->
-                WAY * groups.stream().mapToLong(g -> Math.min(lefts(g), g.size() - lefts(g))).sum() + pairs(groups);
+                WAY
+                                * groups.stream()
+                                        .mapToLong(g -> Math.min(lefts(g), g.size() - lefts(g)))
+                                        .sum()
+                        + pairs(groups);
             case MIXED_SIDES -> {
                 long most = groups.stream().mapToLong(this::lefts).max().orElse(0);
                 long least = groups.stream().mapToLong(this::lefts).min().orElse(0);

@@ -12,7 +12,12 @@ import org.jspecify.annotations.Nullable;
  * @param need what it should work on next, a cue key; empty for none
  * @param side the side it sends with; null while not settled
  */
-public record Member(String id, TakesPart takesPart, int percent, String need, @Nullable Side side) {
+public record Member(
+        String id,
+        TakesPart takesPart,
+        int percent,
+        String need,
+        @Nullable Side side) {
     /** Whether a child plays today. */
     public enum TakesPart {
         PLAYS,

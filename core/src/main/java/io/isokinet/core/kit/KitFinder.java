@@ -74,7 +74,8 @@ public final class KitFinder {
                 for (Item target : given.get(i).keySet()) {
                     Toppling.@Nullable Answer fall = weakest(sent, target);
                     if (fall != null && fall.verdict() == Verdict.NO)
-                        stands &= !refused.computeIfAbsent(need, n -> new LinkedHashSet<>()).add(target);
+                        stands &= !refused.computeIfAbsent(need, n -> new LinkedHashSet<>())
+                                .add(target);
                 }
             }
             // Each round refuses a target more, so it ends.
@@ -83,8 +84,7 @@ public final class KitFinder {
     }
 
     /** What each need gets: the first that does it, unless needs compete. */
-    private List<Map<Item, Integer>> share(
-            List<Need> needs, int children, int groups, Map<Need, Set<Item>> refused) {
+    private List<Map<Item, Integer>> share(List<Need> needs, int children, int groups, Map<Need, Set<Item>> refused) {
         List<List<Item>> able = needs.stream()
                 .map(n -> ranked(n).stream()
                         .filter(i -> !refused.getOrDefault(n, Set.of()).contains(i))
@@ -189,7 +189,8 @@ public final class KitFinder {
         return sent.stream()
                 .filter(ball -> target.has(Trait.STANDS))
                 .map(ball -> cupboard.fell(ball, target).isPresent()
-                        ? Toppling.tried(ball, target, cupboard.fell(ball, target).getAsInt())
+                        ? Toppling.tried(
+                                ball, target, cupboard.fell(ball, target).getAsInt())
                         : Toppling.of(ball, target, age))
                 .max(Comparator.comparing(Toppling.Answer::verdict))
                 .orElse(null);
@@ -224,7 +225,9 @@ public final class KitFinder {
     private static String time(Item made, Item item, int count) {
         int more = seconds(item, count) - seconds(made, count);
         if (more == 0) return "";
-        return more > 0 ? " Takes %d s longer to put on.".formatted(more) : " Saves %d s of putting on.".formatted(-more);
+        return more > 0
+                ? " Takes %d s longer to put on.".formatted(more)
+                : " Saves %d s of putting on.".formatted(-more);
     }
 
     private static String does(Need need, Item item) {

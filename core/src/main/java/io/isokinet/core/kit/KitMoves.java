@@ -43,7 +43,11 @@ public final class KitMoves {
     }
 
     private static void change(
-            int minute, Map<String, Integer> was, Map<String, Integer> now, Map<String, String> names, List<Move> moves) {
+            int minute,
+            Map<String, Integer> was,
+            Map<String, Integer> now,
+            Map<String, String> names,
+            List<Move> moves) {
         was.forEach((item, count) -> {
             int stays = now.getOrDefault(item, 0);
             if (stays < count)

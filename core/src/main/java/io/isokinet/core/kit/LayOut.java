@@ -61,7 +61,8 @@ public final class LayOut {
     public static Map<String, List<KitLine>> byStorage(List<KitLine> lines, Map<String, String> storage) {
         Map<String, List<KitLine>> places = new TreeMap<>();
         for (KitLine line : lines)
-            places.computeIfAbsent(storage.getOrDefault(line.item(), ""), p -> new ArrayList<>()).add(line);
+            places.computeIfAbsent(storage.getOrDefault(line.item(), ""), p -> new ArrayList<>())
+                    .add(line);
         return places;
     }
 }

@@ -19,7 +19,12 @@ import org.jspecify.annotations.Nullable;
  * @param warning what is too heavy for this age, or to be looked at; null for nothing
  */
 public record MakeSheet(
-        String name, int count, List<String> materials, List<String> steps, int minutes, @Nullable String warning) {
+        String name,
+        int count,
+        List<String> materials,
+        List<String> steps,
+        int minutes,
+        @Nullable String warning) {
     /** Kilograms in a litre of sand. Common practice. */
     public static final double DRY_SAND = 1.6;
 
@@ -39,8 +44,7 @@ public record MakeSheet(
         Recipe recipe = item.recipe();
         if (recipe == null)
             throw new IllegalArgumentException("%s are not home-made; there is no recipe.".formatted(item.many()));
-        if (count < 1)
-            throw new IllegalArgumentException("Make one %s or more, not %d.".formatted(item.name(), count));
+        if (count < 1) throw new IllegalArgumentException("Make one %s or more, not %d.".formatted(item.name(), count));
         return new MakeSheet(
                 count == 1 ? item.name() : item.many(),
                 count,
@@ -70,7 +74,9 @@ public record MakeSheet(
                     item.mass().kilograms(),
                     age.years(),
                     limit.kilograms());
-        return item.handling().check() == null ? null : "Before each use: " + item.handling().check();
+        return item.handling().check() == null
+                ? null
+                : "Before each use: " + item.handling().check();
     }
 
     /** Greatest mass of a home-made thing that is thrown: 0.4 kg to seven, 0.6 to nine, 1.0 to twelve. Common practice. */

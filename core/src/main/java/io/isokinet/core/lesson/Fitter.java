@@ -20,11 +20,13 @@ import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Fits one activity to a class, a place and a cupboard: groups, kit, tries, time in motion, cautions. One thread at a time. */
 public final class Fitter {
@@ -64,6 +66,11 @@ public final class Fitter {
     }
 
     public Fit fit(Activity activity, Place place) {
+        return fit(activity, place, null);
+    }
+
+    /** @param wished number of groups that is tried first; null for the usual one */
+    public Fit fit(Activity activity, Place place, @Nullable Integer wished) {
         if (age.years() < activity.ageFrom() || age.years() > activity.ageTo())
             return fails("%s is for ages %d to %d; this class is %d."
                     .formatted(activity.name(), activity.ageFrom(), activity.ageTo(), age.years()));
@@ -79,7 +86,10 @@ public final class Fitter {
                             activity.grouping().least(),
                             activity.grouping().most(),
                             children));
-        List<Integer> roomy = counts.stream().filter(n -> n <= floor.groups()).toList();
+        List<Integer> roomy = counts.stream()
+                .filter(n -> n <= floor.groups())
+                .sorted(Comparator.comparing(n -> !n.equals(wished)))
+                .toList();
         if (roomy.isEmpty())
             return fails("%s needs at least %d groups side by side for %d children; %s has room for %d."
                     .formatted(
@@ -88,12 +98,14 @@ public final class Fitter {
                             children,
                             place.name(),
                             floor.groups()));
+        // A number that was wished for needs no explanation.
+        int best = roomy.get(0).equals(wished) ? wished : counts.get(0);
         List<String> shortages = List.of();
         for (int groups : roomy)
             for (List<Need> needs : splits(activity.needs())) {
                 KitList list = kit.find(needs, children, groups);
                 if (list.suffices())
-                    return works(activity, place, new Laid(needs, groups, 1, list), floor, counts.get(0), shortages);
+                    return works(activity, place, new Laid(needs, groups, 1, list), floor, best, shortages);
                 if (shortages.isEmpty()) shortages = list.shortages();
             }
         if (WAVES.contains(formation))
@@ -105,7 +117,7 @@ public final class Fitter {
                             place,
                             new Laid(activity.needs(), roomy.get(0), waves, list),
                             floor,
-                            counts.get(0),
+                            best,
                             shortages);
             }
         return new Fit.Fails(
@@ -131,8 +143,7 @@ public final class Fitter {
         return need.role() == Need.Role.TOPPLED && (need.count() == 10 || need.count() == 6);
     }
 
-    private Fit works(
-            Activity activity, Place place, Laid laid, FloorFit floor, int best, List<String> shortages) {
+    private Fit works(Activity activity, Place place, Laid laid, FloorFit floor, int best, List<String> shortages) {
         List<Integer> sizes = Groups.sizes(children, laid.groups());
         List<KitLine> lines = laid.kit().lines();
         List<Item> sent = laid.needs().stream()
@@ -169,7 +180,8 @@ public final class Fitter {
                 laid.groups(),
                 laid.waves(),
                 sizes,
-                formationWords(activity, sizes, floor) + (laid.waves() == 1 ? "" : ", in %d waves".formatted(laid.waves())),
+                formationWords(activity, sizes, floor)
+                        + (laid.waves() == 1 ? "" : ", in %d waves".formatted(laid.waves())),
                 laid.needs(),
                 lines,
                 tries,

@@ -83,9 +83,13 @@ public final class Floors {
         double on = way == Way.ROLLED
                 ? Rolling.runsOn(Toppling.usualRoll(age), place.floor()).metres() - (metres == null ? 0 : metres)
                 : 0;
-        boolean far = activity.cautions().contains("outdoors") || activity.cautions().contains("throwing-arm");
+        boolean far =
+                activity.cautions().contains("outdoors") || activity.cautions().contains("throwing-arm");
         return new Sending(
-                way, metres, Math.max(0, on), far && MEASURED.contains(activity.conduct().scoring()));
+                way,
+                metres,
+                Math.max(0, on),
+                far && MEASURED.contains(activity.conduct().scoring()));
     }
 
     /** The usual step of a lever for distance that is not the main one; null if there is none. */
@@ -102,9 +106,9 @@ public final class Floors {
         List<Item> sent = new ArrayList<>();
         for (Need need : works.needs())
             if (need.role() == Need.Role.SENT)
-                for (KitLine line : works.kit())
-                    if (line.what().equals(need.what())) sent.add(known.item(line.item()));
-        Action action = activity.skill() == null ? null : known.skill(activity.skill()).action();
+                for (KitLine line : works.kit()) if (line.what().equals(need.what())) sent.add(known.item(line.item()));
+        Action action =
+                activity.skill() == null ? null : known.skill(activity.skill()).action();
         if (sent.isEmpty()) return activity.fast() ? Way.RUN : Way.NOTHING;
         if (activity.cautions().contains("airborne") || activity.cautions().contains("throwing-arm"))
             return action == Action.KICK ? Way.KICKED : Way.THROWN;

@@ -104,7 +104,8 @@ public record LessonFit(
         List<KitMoves.Stretch> stretches = new ArrayList<>();
         int minute = 0;
         for (Part p : parts) {
-            stretches.add(new KitMoves.Stretch(minute, p.activity().name(), p.works().kit()));
+            stretches.add(
+                    new KitMoves.Stretch(minute, p.activity().name(), p.works().kit()));
             minute += p.minutes();
         }
         Map<String, String> names = parts.stream()
@@ -120,7 +121,11 @@ public record LessonFit(
                 Load.of(
                         parts.stream()
                                 .map(p -> new Load.Part(
-                                        p.activity(), p.minutes(), p.tries(), p.works().motionPercent(), p.warm()))
+                                        p.activity(),
+                                        p.minutes(),
+                                        p.tries(),
+                                        p.works().motionPercent(),
+                                        p.warm()))
                                 .toList(),
                         age),
                 (int) Math.round(parts.stream()
@@ -129,7 +134,8 @@ public record LessonFit(
                         / total),
                 (int) Math.round(parts.stream()
                                 .mapToDouble(p -> p.minutes()
-                                        * Minutes.vigorous(p.activity(), p.works().motionPercent())
+                                        * Minutes.vigorous(
+                                                        p.activity(), p.works().motionPercent())
                                                 .percent())
                                 .sum()
                         / total),

@@ -36,7 +36,10 @@ public record Load(int overarm, int heavy, int jumps, int metres, int fastMinute
         int overarm = sum(parts, "throwing-arm");
         int heavy = sum(parts, "heavy");
         int jumps = sum(parts, "landing");
-        int fast = parts.stream().filter(p -> p.activity().fast()).mapToInt(Part::minutes).sum();
+        int fast = parts.stream()
+                .filter(p -> p.activity().fast())
+                .mapToInt(Part::minutes)
+                .sum();
         int warm = parts.stream()
                 .filter(p -> p.warm() && p.activity().fast())
                 .mapToInt(Part::minutes)
@@ -48,11 +51,13 @@ public record Load(int overarm, int heavy, int jumps, int metres, int fastMinute
         List<String> flags = new ArrayList<>();
         int most = mostOverarm(age);
         if (overarm > most)
-            flags.add("%d overarm throws each; at %d years at most %d a day at full effort. Throw softer, or take turns."
-                    .formatted(overarm, age.years(), most));
+            flags.add(
+                    "%d overarm throws each; at %d years at most %d a day at full effort. Throw softer, or take turns."
+                            .formatted(overarm, age.years(), most));
         if (heavy > MOST_HEAVY)
-            flags.add("%d pushes of more than 0.4 kg each; 10 to 15 a lesson are enough. Shorten it or take lighter balls."
-                    .formatted(heavy));
+            flags.add(
+                    "%d pushes of more than 0.4 kg each; 10 to 15 a lesson are enough. Shorten it or take lighter balls."
+                            .formatted(heavy));
         if (jumps > MOST_JUMPS)
             flags.add("%d jumps each; up to %d a lesson at full effort. Rest between, or make it shorter."
                     .formatted(jumps, MOST_JUMPS));

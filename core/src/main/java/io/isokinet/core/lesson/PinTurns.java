@@ -68,8 +68,6 @@ public record PinTurns(double rolls, double fallen, int waitingPercent) {
 
     private static PinTurns result(int rolls, int fallen, int children) {
         return new PinTurns(
-                (double) rolls / children,
-                (double) fallen / children,
-                (int) Math.round(100 * (1 - 1.0 / children)));
+                (double) rolls / children, (double) fallen / children, (int) Math.round(100 * (1 - 1.0 / children)));
     }
 }

@@ -45,7 +45,8 @@ public final class Shopping {
             here.forEach((item, count) -> {
                 most.merge(item, count, Math::max);
                 if (count > cupboard.count(known.item(item)))
-                    names.computeIfAbsent(item, i -> new LinkedHashSet<>()).add(use.activity().name());
+                    names.computeIfAbsent(item, i -> new LinkedHashSet<>())
+                            .add(use.activity().name());
             });
         }
         List<Missing> list = new ArrayList<>();
@@ -53,12 +54,7 @@ public final class Shopping {
             Item item = known.item(key);
             int owned = cupboard.count(item);
             if (wanted > owned)
-                list.add(new Missing(
-                        key,
-                        item.counted(wanted - owned),
-                        wanted,
-                        owned,
-                        List.copyOf(names.get(key))));
+                list.add(new Missing(key, item.counted(wanted - owned), wanted, owned, List.copyOf(names.get(key))));
         });
         list.sort(Comparator.comparingInt((Missing m) -> m.owned() - m.wanted()).thenComparing(Missing::item));
         return list;

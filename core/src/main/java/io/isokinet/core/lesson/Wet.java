@@ -26,7 +26,11 @@ public final class Wet {
      * @param sentence what changes, in words
      */
     public record Inside(
-            String id, @Nullable String activity, boolean same, @Nullable String formation, String sentence) {}
+            String id,
+            @Nullable String activity,
+            boolean same,
+            @Nullable String formation,
+            String sentence) {}
 
     public static List<Inside> of(List<Part> parts, Fitter fitter, Place wet, KnowHow known) {
         return parts.stream().map(p -> inside(p, fitter, wet, known)).toList();
@@ -45,14 +49,19 @@ public final class Wet {
         String why = here instanceof Fit.Fails fails
                 ? fails.reasons().get(0)
                 : ((Fit.Works) here)
-                        .cautions().stream().filter(c -> c.forbids()).findFirst().orElseThrow().text();
+                        .cautions().stream()
+                                .filter(c -> c.forbids())
+                                .findFirst()
+                                .orElseThrow()
+                                .text();
         Optional<Activity> other = known.activities().stream()
                 .filter(a -> a.phases().containsAll(p.phases()))
                 .filter(a -> Objects.equals(a.skill(), p.activity().skill()))
                 .filter(a -> a.minutesLeast() <= p.minutes() && p.minutes() <= a.minutesMost())
                 .filter(a -> works(fitter.fit(a, wet)) != null)
                 .min(Comparator.comparingInt((Activity a) -> missed(p, a))
-                        .thenComparingDouble(a -> Math.abs(a.difficulty() - p.activity().difficulty()))
+                        .thenComparingDouble(
+                                a -> Math.abs(a.difficulty() - p.activity().difficulty()))
                         .thenComparing(Activity::key));
         if (other.isEmpty())
             return new Inside(

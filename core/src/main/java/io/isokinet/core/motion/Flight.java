@@ -54,7 +54,7 @@ public final class Flight {
 
     private static void require(boolean holds, String what, double value) {
         if (!holds || !Double.isFinite(value))
-            throw new IllegalArgumentException(
-                    "The %s (%s) must be finite and %s.".formatted(what, value, "zero or more, where it divides more than zero"));
+            throw new IllegalArgumentException("The %s (%s) must be finite and %s."
+                    .formatted(what, value, "zero or more, where it divides more than zero"));
     }
 }

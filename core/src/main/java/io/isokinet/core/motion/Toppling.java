@@ -101,7 +101,8 @@ public final class Toppling {
         double base = Objects.requireNonNull(target.base()).metres();
         double centre = Objects.requireNonNull(target.centre()).metres();
         Mass mass = target.mass();
-        Hit hit = hit(ball, mass.kilograms(), height, base, centre, usualRoll(age).metresPerSecond());
+        Hit hit =
+                hit(ball, mass.kilograms(), height, base, centre, usualRoll(age).metresPerSecond());
         double delivered = hit.joules();
         double needed = energyToTip(
                 target.mass(), Objects.requireNonNull(target.centre()), Objects.requireNonNull(target.base()));
@@ -170,9 +171,7 @@ public final class Toppling {
         double inertia = own + big * (centre * centre + base * base / 4);
         double restitution = ball.has(Trait.SOFT) ? SOFT_RESTITUTION : FIRM_RESTITUTION;
         boolean footHolds = Math.abs(1 - big * centre * h / inertia) <= FRICTION * big * h * base / 2 / inertia;
-        double effective = footHolds
-                ? inertia / (h * h)
-                : 1 / (1 / big + (h - centre) * (h - centre) / own);
+        double effective = footHolds ? inertia / (h * h) : 1 / (1 / big + (h - centre) * (h - centre) / own);
         double impulse = (1 + restitution) * v * m * effective / (m + effective);
         if (footHolds) return new Hit(Way.TIPS, impulse * h * impulse * h / (2 * inertia));
         double turn = impulse * impulse * (centre - h) * (centre - h) / (2 * own);

@@ -9,7 +9,8 @@ import org.jspecify.annotations.Nullable;
  * @param text one sentence for the teacher
  * @param remedy what to do instead; null where the sentence says it
  */
-public record Caution(String key, Weight weight, String text, @Nullable String remedy) {
+public record Caution(
+        String key, Weight weight, String text, @Nullable String remedy) {
     /** What follows from a caution. */
     public enum Weight {
         /** It must not be done as it is. */

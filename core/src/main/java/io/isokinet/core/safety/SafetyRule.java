@@ -69,7 +69,8 @@ public enum SafetyRule {
             false,
             scene -> scene.place().indoors(),
             (scene, item) -> item.recipe() != null
-                    && item.recipe().materials().stream().anyMatch(m -> m.toLowerCase(Locale.ROOT).contains("water")),
+                    && item.recipe().materials().stream()
+                            .anyMatch(m -> m.toLowerCase(Locale.ROOT).contains("water")),
             item -> "Water from %s makes a hall floor slippery.".formatted(item.many()),
             "Fill with sand or rice and tape the cap."),
     AT_PEOPLE(

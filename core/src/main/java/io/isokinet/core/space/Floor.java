@@ -30,8 +30,7 @@ final class Floor {
         width = place.width().metres();
         clear = new Rect(MARGIN, MARGIN, length - 2 * MARGIN, width - 2 * MARGIN);
         keepOut = Stream.concat(
-                        fixtures(Fixture.Kind.HAZARD)
-                                .map(f -> box(f).grown(AROUND)),
+                        fixtures(Fixture.Kind.HAZARD).map(f -> box(f).grown(AROUND)),
                         fixtures(Fixture.Kind.DOOR).map(this::inFrontOf))
                 .filter(r -> r.overlaps(clear))
                 .toList();
@@ -43,10 +42,7 @@ final class Floor {
 
     private static Rect box(Fixture f) {
         return new Rect(
-                Math.min(f.x(), f.x() + f.dx()),
-                Math.min(f.y(), f.y() + f.dy()),
-                Math.abs(f.dx()),
-                Math.abs(f.dy()));
+                Math.min(f.x(), f.x() + f.dx()), Math.min(f.y(), f.y() + f.dy()), Math.abs(f.dx()), Math.abs(f.dy()));
     }
 
     private Rect inFrontOf(Fixture door) {
@@ -73,8 +69,7 @@ final class Floor {
     }
 
     boolean free(Point p) {
-        return clear.holds(p)
-                && keepOut.stream().noneMatch(k -> k.holds(p));
+        return clear.holds(p) && keepOut.stream().noneMatch(k -> k.holds(p));
     }
 
     /**
@@ -240,8 +235,7 @@ final class Floor {
                 .filter(f -> {
                     Rect edge = box(f);
                     boolean lies = edge.w() >= edge.h();
-                    return lies != along
-                            && (along ? edge.x() < length / 2 : edge.y() < width / 2) == origin;
+                    return lies != along && (along ? edge.x() < length / 2 : edge.y() < width / 2) == origin;
                 })
                 .mapToDouble(f -> Math.hypot(f.dx(), f.dy()) * (f.kind() == Fixture.Kind.WALL ? 1 : -1))
                 .sum();

@@ -2,12 +2,10 @@ package io.isokinet.core.space;
 
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Gathering;
-import io.isokinet.core.check.Finding;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
-import io.isokinet.core.space.FloorTask.View;
 import io.isokinet.core.space.FloorTask.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -188,13 +186,15 @@ public final class FloorPlanner {
                     "one-line",
                     -1,
                     "The start lines are not one line any more: who stands further back looks at the backs of others. Put the lanes level.");
-        sketch.reasons.add("All send the same way; nobody crosses the line before the signal, and all collect together.");
+        sketch.reasons.add(
+                "All send the same way; nobody crosses the line before the signal, and all collect together.");
     }
 
     /** The way to fetch and back, outside every lane. */
     private void way(List<Rect> slots, boolean along, boolean back) {
         if (slots.isEmpty() || task.sending().way() == Way.NOTHING) return;
-        double low = slots.stream().mapToDouble(r -> along ? r.y() : r.x()).min().orElseThrow();
+        double low =
+                slots.stream().mapToDouble(r -> along ? r.y() : r.x()).min().orElseThrow();
         double high = slots.stream()
                 .mapToDouble(r -> along ? r.y() + r.h() : r.x() + r.w())
                 .max()
@@ -247,7 +247,9 @@ public final class FloorPlanner {
 
     /** What rolls on further than the wall is away comes back, or under feet. */
     private void rollOn(List<Rect> slots, boolean along) {
-        if (slots.isEmpty() || task.sending().way() != Way.ROLLED || !task.formation().queues()) return;
+        if (slots.isEmpty()
+                || task.sending().way() != Way.ROLLED
+                || !task.formation().queues()) return;
         Rect first = slots.get(0);
         boolean back = floor.sendsToOrigin(along);
         double free = back
@@ -271,9 +273,8 @@ public final class FloorPlanner {
 
     /** With a wall behind, outside every lane, everyone in front, on the side from which the cue is seen. */
     private Point teacher(boolean along, boolean back) {
-        List<Spot> acting = sketch.spots.stream()
-                .filter(s -> s.does() == Spot.Does.ACTS)
-                .toList();
+        List<Spot> acting =
+                sketch.spots.stream().filter(s -> s.does() == Spot.Does.ACTS).toList();
         double x = acting.stream().mapToDouble(s -> s.at().x()).average().orElse(floor.length / 2);
         double y = acting.stream().mapToDouble(s -> s.at().y()).average().orElse(floor.width / 2);
         Point middle = new Point(x, y);

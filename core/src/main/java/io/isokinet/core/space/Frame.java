@@ -23,8 +23,6 @@ record Frame(Point origin, Point ahead, double length, double width) {
     }
 
     Point at(double u, double v) {
-        return new Point(
-                origin.x() + u * ahead.x() + v * right().x(),
-                origin.y() + u * ahead.y() + v * right().y());
+        return new Point(origin.x() + u * ahead.x() + v * right().x(), origin.y() + u * ahead.y() + v * right().y());
     }
 }

@@ -1,8 +1,7 @@
 package io.isokinet.core.space;
 
-import io.isokinet.core.check.Finding;
 import io.isokinet.core.activity.Formation;
-import io.isokinet.core.quantity.Side;
+import io.isokinet.core.check.Finding;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
@@ -55,7 +54,9 @@ final class Sketch {
     }
 
     private void stand(Spot.Does does, Point at, int group, int place, String label) {
-        int left = group >= 0 && group < task.leftHanded().size() ? task.leftHanded().get(group) : 0;
+        int left = group >= 0 && group < task.leftHanded().size()
+                ? task.leftHanded().get(group)
+                : 0;
         // Who sends with the left comes up in turn: the last places of a group hold them.
         boolean lefty = group >= 0 && place >= task.sizes().get(group) - left;
         spots.add(new Spot(does, at, group, place, lefty, label));
@@ -183,7 +184,9 @@ final class Sketch {
             switch (piece.kind()) {
                 case PIN -> pins(g, f, piece, line + metres, middle);
                 case TARGET -> row(g, f, piece, line + metres, n);
-                case PILE -> things.add(new Thing(piece.kind(), f.at(line - 0.35, 0.25), piece.width(), g, n + " " + piece.label()));
+                case PILE ->
+                    things.add(new Thing(
+                            piece.kind(), f.at(line - 0.35, 0.25), piece.width(), g, n + " " + piece.label()));
                 case MARKER -> {
                     if (n <= 2) row(g, f, piece, n == 1 ? line + metres : line + metres * 0.6, n);
                     else
@@ -223,7 +226,11 @@ final class Sketch {
         double pitch = Math.min(f.width() / (n + 1), 0.8);
         for (int i = 0; i < n; i++)
             things.add(new Thing(
-                    piece.kind(), f.at(inside(f, u), f.width() / 2 + (i - (n - 1) / 2.0) * pitch), piece.width(), g, piece.label()));
+                    piece.kind(),
+                    f.at(inside(f, u), f.width() / 2 + (i - (n - 1) / 2.0) * pitch),
+                    piece.width(),
+                    g,
+                    piece.label()));
     }
 
     private void zones(Frame f, double line) {
@@ -282,7 +289,10 @@ final class Sketch {
         int size = task.sizes().get(g);
         areas.add(new Area(g, wall.rect(), false));
         boolean along = Math.abs(wall.towards().x()) > 0.5;
-        Frame f = Frame.of(wall.rect(), along, along ? wall.towards().x() < 0 : wall.towards().y() < 0);
+        Frame f = Frame.of(
+                wall.rect(),
+                along,
+                along ? wall.towards().x() < 0 : wall.towards().y() < 0);
         Double told = task.sending().metres();
         int columns = columns(size, f);
         double most = Math.max(0.6, f.length() - 0.1 - queueLength(size, columns));
@@ -354,10 +364,8 @@ final class Sketch {
 
     void station(int g, Frame f) {
         int size = task.sizes().get(g);
-        List<Point> points = floor.spread(
-                areas.get(areas.size() - 1).rect().grown(-0.3), size);
-        for (int i = 0; i < size; i++)
-            stand(i == 0 ? Spot.Does.ACTS : Spot.Does.WAITS, points.get(i), g, i, parts(i));
+        List<Point> points = floor.spread(areas.get(areas.size() - 1).rect().grown(-0.3), size);
+        for (int i = 0; i < size; i++) stand(i == 0 ? Spot.Does.ACTS : Spot.Does.WAITS, points.get(i), g, i, parts(i));
         inside(g, f);
     }
 
@@ -415,7 +423,8 @@ final class Sketch {
     private static double nearest(List<Point> points) {
         double least = Double.MAX_VALUE;
         for (int i = 0; i < points.size(); i++)
-            for (int j = i + 1; j < points.size(); j++) least = Math.min(least, points.get(i).to(points.get(j)));
+            for (int j = i + 1; j < points.size(); j++)
+                least = Math.min(least, points.get(i).to(points.get(j)));
         return least;
     }
 
@@ -460,10 +469,7 @@ final class Sketch {
                     "close",
                     -1,
                     String.format(
-                            Locale.ROOT,
-                            "A ring of %d has %.2f m between neighbours here; make two rings.",
-                            n,
-                            apart));
+                            Locale.ROOT, "A ring of %d has %.2f m between neighbours here; make two rings.", n, apart));
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             double a = 2 * Math.PI * i / n;
@@ -484,8 +490,8 @@ final class Sketch {
             for (double y = centres.y(); y <= centres.y() + centres.h() + 0.001; y += 0.25) {
                 Rect box = new Rect(x - radius, y - radius, 2 * radius, 2 * radius);
                 Point p = new Point(x, y);
-                if (floor.keepOut.stream().noneMatch(box::overlaps)
-                        && (best == null || p.to(middle) < best.to(middle))) best = p;
+                if (floor.keepOut.stream().noneMatch(box::overlaps) && (best == null || p.to(middle) < best.to(middle)))
+                    best = p;
             }
         return best;
     }
@@ -519,8 +525,7 @@ final class Sketch {
                                         ? frame.at(
                                                 side == 0 ? 0.15 : frame.length() - 0.15,
                                                 frame.width() * (i + 1) / (piece.count() + 1))
-                                        : frame.at(
-                                                frame.length() / 2, frame.width() * (i + 1) / (piece.count() + 1)),
+                                        : frame.at(frame.length() / 2, frame.width() * (i + 1) / (piece.count() + 1)),
                                 piece.width(),
                                 piece.per() == Need.Per.GROUP ? side : -1,
                                 piece.label()));
@@ -534,8 +539,8 @@ final class Sketch {
         int n = task.children();
         lines.add(new Line(
                 Line.Kind.START, new Point(home, Floor.MARGIN), new Point(home, floor.width - Floor.MARGIN), ""));
-        lines.add(new Line(
-                Line.Kind.FAR, new Point(far, Floor.MARGIN), new Point(far, floor.width - Floor.MARGIN), ""));
+        lines.add(
+                new Line(Line.Kind.FAR, new Point(far, Floor.MARGIN), new Point(far, floor.width - Floor.MARGIN), ""));
         if (far - home < 4)
             find(
                     "too-short",

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /** What there is, and how many of each. */
 public final class Cupboard {
@@ -51,6 +52,14 @@ public final class Cupboard {
     public Cupboard with(Item item, int more) {
         Map<Item, Integer> now = new LinkedHashMap<>(counts);
         now.merge(item, more, Integer::sum);
+        return new Cupboard(now, rolls);
+    }
+
+    /** The same without some things, by key. */
+    public Cupboard without(Set<String> keys) {
+        if (keys.isEmpty()) return this;
+        Map<Item, Integer> now = new LinkedHashMap<>(counts);
+        now.keySet().removeIf(i -> keys.contains(i.key()));
         return new Cupboard(now, rolls);
     }
 

@@ -25,7 +25,8 @@ public final class Candidates {
                 problem.knowHow(),
                 problem.cupboard(),
                 problem.profile().age(),
-                problem.profile().children());
+                problem.profile().children(),
+                problem.policy());
     }
 
     /** The cues to teach, worked out once. */

@@ -1,6 +1,7 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.safety.Policy;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.thing.Cupboard;
 import java.util.ArrayList;
@@ -16,6 +17,7 @@ import java.util.SortedMap;
  * @param targets one to four skills, each once
  * @param cues what the records say, by cue key; cues left out are new
  * @param reached the level each skill reached before, by skill key; skills left out start at the bottom
+ * @param policy what the school makes of the usual cautions
  * @param locks what must stay, by position in each lesson; taught lessons are all locks
  */
 public record UnitProblem(
@@ -27,10 +29,25 @@ public record UnitProblem(
         KnowHow knowHow,
         Cupboard cupboard,
         Wishes wishes,
+        Policy policy,
         List<SortedMap<Integer, Choice>> locks) {
     public static final int MOST_LESSONS = 16;
     public static final int MOST_TARGETS = 4;
     private static final SortedMap<Integer, Choice> NO_LOCKS = Collections.emptySortedMap();
+
+    /** Of a school that takes the usual cautions as they are. */
+    public UnitProblem(
+            ClassProfile profile,
+            List<LessonSlot> lessons,
+            List<Target> targets,
+            Map<String, CueState> cues,
+            Map<String, Integer> reached,
+            KnowHow knowHow,
+            Cupboard cupboard,
+            Wishes wishes,
+            List<SortedMap<Integer, Choice>> locks) {
+        this(profile, lessons, targets, cues, reached, knowHow, cupboard, wishes, Policy.USUAL, locks);
+    }
 
     public UnitProblem {
         lessons = List.copyOf(lessons);

@@ -21,8 +21,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class GrouperTest {
     private static Member member(int i) {
-        return new Member(
-                "c" + i, TakesPart.PLAYS, (i * 37) % 101, "cue" + i % 3, i % 6 == 0 ? Side.LEFT : Side.RIGHT);
+        return new Member("c" + i, TakesPart.PLAYS, (i * 37) % 101, "cue" + i % 3, i % 6 == 0 ? Side.LEFT : Side.RIGHT);
     }
 
     private static List<Member> members(int n) {
@@ -49,7 +48,8 @@ class GrouperTest {
     private static int spread(Grouped grouped) {
         List<Double> means = grouped.groups().stream()
                 .map(g -> g.stream()
-                        .mapToInt(id -> member(Integer.parseInt(id.substring(1))).percent())
+                        .mapToInt(
+                                id -> member(Integer.parseInt(id.substring(1))).percent())
                         .average()
                         .orElseThrow())
                 .toList();
@@ -65,8 +65,10 @@ class GrouperTest {
 
     @Test
     void leftHandersAreSpreadOrTogether() {
-        assertThat(of(30).deal(GroupWay.MIXED_SIDES, 5).reasons()).containsExactly("Left-handers by group: 1, 1, 1, 1, 1.");
-        assertThat(of(30).deal(GroupWay.SAME_SIDE, 6).reasons()).containsExactly("Left-handers by group: 5, 0, 0, 0, 0, 0.");
+        assertThat(of(30).deal(GroupWay.MIXED_SIDES, 5).reasons())
+                .containsExactly("Left-handers by group: 1, 1, 1, 1, 1.");
+        assertThat(of(30).deal(GroupWay.SAME_SIDE, 6).reasons())
+                .containsExactly("Left-handers by group: 5, 0, 0, 0, 0, 0.");
     }
 
     @Test
@@ -76,7 +78,8 @@ class GrouperTest {
             Grouped grouped = new Grouper(members(16), List.of(), Together.of(before)).deal(GroupWay.FRESH, 4);
             before.add(grouped.groups());
         }
-        // Four groups of four can be made anew at least three times without a meeting twice; the first and second must be.
+        // Four groups of four can be made anew at least three times without a meeting twice; the first and second must
+        // be.
         Together met = Together.of(before.subList(0, 2));
         assertThat(IntStream.range(0, 16)
                         .boxed()
@@ -87,11 +90,13 @@ class GrouperTest {
 
     @Test
     void apartAndTogetherAreKeptOrSaidNotToBe() {
-        Grouped kept = of(12, new Wish("c0", "c4", false), new Wish("c1", "c2", true)).deal(GroupWay.COUNT_OFF, 4);
+        Grouped kept =
+                of(12, new Wish("c0", "c4", false), new Wish("c1", "c2", true)).deal(GroupWay.COUNT_OFF, 4);
         assertThat(kept.findings()).isEmpty();
         assertThat(kept.groups()).noneMatch(g -> g.contains("c0") && g.contains("c4"));
         assertThat(kept.groups()).anyMatch(g -> g.contains("c1") && g.contains("c2"));
-        Grouped not = of(4, new Wish("c0", "c1", true), new Wish("c0", "c1", false)).deal(GroupWay.COUNT_OFF, 2);
+        Grouped not =
+                of(4, new Wish("c0", "c1", true), new Wish("c0", "c1", false)).deal(GroupWay.COUNT_OFF, 2);
         assertThat(not.findings()).hasSize(1);
         assertThat(not.findings().get(0).message()).contains("take a wish back");
     }
@@ -101,7 +106,8 @@ class GrouperTest {
         List<Member> some = new ArrayList<>(members(9));
         some.set(2, new Member("c2", TakesPart.SITS_OUT, 50, "", null));
         some.set(5, new Member("c5", TakesPart.AWAY, 50, "", null));
-        Grouped grouped = new Grouper(some, List.of(new Wish("c2", "c3", true)), Together.NEVER).deal(GroupWay.COUNT_OFF, 2);
+        Grouped grouped =
+                new Grouper(some, List.of(new Wish("c2", "c3", true)), Together.NEVER).deal(GroupWay.COUNT_OFF, 2);
         assertThat(grouped.jobs()).containsExactly("c2");
         assertThat(grouped.away()).containsExactly("c5");
         assertThat(grouped.groups().stream().mapToInt(List::size).sum()).isEqualTo(7);
@@ -117,6 +123,14 @@ class GrouperTest {
         assertThat(apart.findings()).isEmpty();
         assertThat(apart.groups()).noneMatch(g -> g.contains("c0") && g.contains("c4"));
         assertThat(apart.groups().subList(2, 4)).containsExactly(List.of("c2", "c6"), List.of("c3", "c7"));
+    }
+
+    @Test
+    void teamsStayWithoutWhoIsGoneAndWithWhoIsNew() {
+        assertThat(of(5).keep(List.of(List.of("c0", "gone", "c1"), List.of("c2"), List.of("gone2")))
+                        .groups())
+                .containsExactly(List.of("c0", "c1"), List.of("c2", "c3", "c4"));
+        assertThat(of(2).keep(List.of()).groups()).containsExactly(List.of("c0", "c1"));
     }
 
     @Test
@@ -141,12 +155,14 @@ class GrouperTest {
             for (int m = 0; m < n; m++)
                 some.add(new Member(
                         "c" + m,
-                        random.nextInt(12) == 0 ? TakesPart.AWAY : random.nextInt(12) == 0 ? TakesPart.SITS_OUT : TakesPart.PLAYS,
+                        random.nextInt(12) == 0
+                                ? TakesPart.AWAY
+                                : random.nextInt(12) == 0 ? TakesPart.SITS_OUT : TakesPart.PLAYS,
                         random.nextInt(101),
                         "n" + random.nextInt(4),
                         random.nextInt(5) == 0 ? Side.LEFT : random.nextInt(8) == 0 ? null : Side.RIGHT));
-            List<Wish> wishes = Stream.generate(() ->
-                            new Wish("c" + random.nextInt(n), "c" + random.nextInt(n), random.nextInt(3) == 0))
+            List<Wish> wishes = Stream.generate(
+                            () -> new Wish("c" + random.nextInt(n), "c" + random.nextInt(n), random.nextInt(3) == 0))
                     .limit(random.nextInt(5))
                     .toList();
             Grouper grouper = new Grouper(some, wishes, Together.NEVER);
@@ -154,16 +170,25 @@ class GrouperTest {
             int groups = 1 + random.nextInt(grouper.playing());
             Grouped dealt = grouper.deal(GroupWay.values()[random.nextInt(6)], groups);
             whole(dealt, some, "case " + i);
-            whole(grouper.cut(dealt.groups(), Groups.sizes(grouper.playing(), 1 + random.nextInt(grouper.playing()))), some, "cut " + i);
+            whole(
+                    grouper.cut(dealt.groups(), Groups.sizes(grouper.playing(), 1 + random.nextInt(grouper.playing()))),
+                    some,
+                    "cut " + i);
             assertThat(grouper.check(dealt.groups()).isEmpty()).isTrue();
         }
     }
 
     private static void whole(Grouped grouped, List<Member> members, String what) {
-        List<String> all = Stream.of(grouped.groups().stream().flatMap(List::stream), grouped.jobs().stream(), grouped.away().stream())
+        List<String> all = Stream.of(
+                        grouped.groups().stream().flatMap(List::stream),
+                        grouped.jobs().stream(),
+                        grouped.away().stream())
                 .flatMap(s -> s)
                 .toList();
-        assertThat(all).as(what).containsExactlyInAnyOrderElementsOf(members.stream().map(Member::id).toList());
+        assertThat(all)
+                .as(what)
+                .containsExactlyInAnyOrderElementsOf(
+                        members.stream().map(Member::id).toList());
         int least = grouped.groups().stream().mapToInt(List::size).min().orElseThrow();
         int most = grouped.groups().stream().mapToInt(List::size).max().orElseThrow();
         assertThat(most - least).as(what).isLessThanOrEqualTo(1);
@@ -202,7 +227,10 @@ class GrouperTest {
         assertThat(rounds).hasSize(n % 2 == 0 ? n - 1 : n);
         Set<Set<Integer>> met = new HashSet<>();
         for (List<Meeting> round : rounds) {
-            assertThat(round.stream().flatMap(m -> Stream.of(m.home(), m.away())).distinct()).hasSize(n % 2 == 0 ? n : n + 1);
+            assertThat(round.stream()
+                            .flatMap(m -> Stream.of(m.home(), m.away()))
+                            .distinct())
+                    .hasSize(n % 2 == 0 ? n : n + 1);
             round.forEach(m -> assertThat(met.add(Set.of(m.home(), m.away()))).isTrue());
         }
         assertThat(met.stream().filter(p -> !p.contains(0))).hasSize(n * (n - 1) / 2);

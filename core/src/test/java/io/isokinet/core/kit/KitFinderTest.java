@@ -149,7 +149,8 @@ class KitFinderTest {
         var spots = new KitLine("mark", "spot", 9, "9 spots", null, 0, null);
         var spot = ball("spot", 50, 200);
         var items = Map.of("foam", FOAM, "spot", spot);
-        assertThat(LayOut.of(List.of(List.of(few, spots), List.of(many)), items)).containsExactly(many, spots);
+        assertThat(LayOut.of(List.of(List.of(few, spots), List.of(many)), items))
+                .containsExactly(many, spots);
         // Two needs of one segment that are served by the same thing need it twice.
         assertThat(LayOut.of(List.of(List.of(few, few)), items))
                 .extracting(KitLine::words)

@@ -52,9 +52,12 @@ class KitOverTimeTest {
         for (int i = 0; i < 2000; i++) {
             List<Stretch> stretches = new ArrayList<>();
             for (int s = 0; s < 1 + random.nextInt(7); s++)
-                stretches.add(new Stretch(s * 5, "s", IntStream.range(0, random.nextInt(4))
-                        .mapToObj(k -> line("i" + random.nextInt(5), 1 + random.nextInt(30)))
-                        .toList()));
+                stretches.add(new Stretch(
+                        s * 5,
+                        "s",
+                        IntStream.range(0, random.nextInt(4))
+                                .mapToObj(k -> line("i" + random.nextInt(5), 1 + random.nextInt(30)))
+                                .toList()));
             Map<String, Integer> sum = new HashMap<>();
             KitMoves.of(stretches, 60, Map.of()).forEach(m -> sum.merge(m.item(), m.change(), Integer::sum));
             assertThat(sum.values()).allMatch(v -> v == 0);
@@ -64,7 +67,8 @@ class KitOverTimeTest {
     @Test
     void aDayOfClassesLaysOutOnce() {
         List<LayOut.Standing> day = LayOut.day(
-                List.of(List.of(line("foam", 20)), List.of(line("foam", 27), line("sock", 5))), Map.of("foam", FOAM, "sock", SOCK));
+                List.of(List.of(line("foam", 20)), List.of(line("foam", 27), line("sock", 5))),
+                Map.of("foam", FOAM, "sock", SOCK));
         assertThat(day.get(0).most().count()).isEqualTo(27);
         assertThat(day.get(0).stays()).isTrue();
         assertThat(day.get(1).stays()).isFalse();
@@ -76,9 +80,11 @@ class KitOverTimeTest {
     @ParameterizedTest
     @CsvSource({"12, 1.45", "15, 2.83"})
     void aTapedBagOfSandIsHeavy(double centimetres, double kilograms) {
-        assertThat(MakeSheet.ofSand(new Length(centimetres / 100), MakeSheet.DRY_SAND).kilograms())
+        assertThat(MakeSheet.ofSand(new Length(centimetres / 100), MakeSheet.DRY_SAND)
+                        .kilograms())
                 .isCloseTo(kilograms, within(0.005));
-        assertThat(MakeSheet.ofSand(new Length(centimetres / 100), MakeSheet.DAMP_SAND).kilograms())
+        assertThat(MakeSheet.ofSand(new Length(centimetres / 100), MakeSheet.DAMP_SAND)
+                        .kilograms())
                 .isCloseTo(kilograms * 1.9 / 1.6, within(0.01));
     }
 
@@ -114,7 +120,8 @@ class KitOverTimeTest {
         assertThat(sheet.warning()).isNull();
         assertThat(MakeSheet.of(made(450, "sand"), 1, new Age(7)).warning()).contains("the limit is 0.4 kg");
         assertThatThrownBy(() -> MakeSheet.of(FOAM, 3, new Age(7))).hasMessageContaining("not home-made");
-        assertThatThrownBy(() -> MakeSheet.of(made(90, "x"), 0, new Age(7))).hasMessageContaining("one made ball or more");
+        assertThatThrownBy(() -> MakeSheet.of(made(90, "x"), 0, new Age(7)))
+                .hasMessageContaining("one made ball or more");
     }
 
     /** Against every way to share out: as much as possible is covered, at least cost. */
@@ -157,7 +164,9 @@ class KitOverTimeTest {
                     covered += a[k];
                     price += a[k] * cost[k / 3][k % 3];
                 }
-            if (can && price < Double.POSITIVE_INFINITY && (covered > best[0] || covered == best[0] && price < best[1])) {
+            if (can
+                    && price < Double.POSITIVE_INFINITY
+                    && (covered > best[0] || covered == best[0] && price < best[1])) {
                 best[0] = covered;
                 best[1] = price;
             }

@@ -91,10 +91,11 @@ class LessonFitTest {
 
     @Test
     void theStartLineFollowsTheSetting() {
-        Line line = LessonFit.of(List.of(part(lanes, 8, 60)), HALL, known, EIGHT).parts().get(0).floor().lines().stream()
-                .filter(l -> l.kind() == Line.Kind.START)
-                .findFirst()
-                .orElseThrow();
+        Line line =
+                LessonFit.of(List.of(part(lanes, 8, 60)), HALL, known, EIGHT).parts().get(0).floor().lines().stream()
+                        .filter(l -> l.kind() == Line.Kind.START)
+                        .findFirst()
+                        .orElseThrow();
         assertThat(line.label()).isEqualTo("3.0 m");
     }
 
@@ -140,19 +141,34 @@ class LessonFitTest {
 
     @Test
     void tooMuchForTheBodyIsFlagged() {
-        Activity throwing = activity("throwing", LessonPhase.PRACTISE).of(ROLL, 2).cautions("throwing-arm").build();
-        Activity running = activity("running", LessonPhase.WARM).fast().cautions("running").build();
+        Activity throwing = activity("throwing", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .cautions("throwing-arm")
+                .build();
+        Activity running =
+                activity("running", LessonPhase.WARM).fast().cautions("running").build();
         Load load = Load.of(
                 List.of(new Load.Part(running, 20, 0, 60, true), new Load.Part(throwing, 10, 51, 40, false)), EIGHT);
         assertThat(load.overarm()).isEqualTo(51);
         assertThat(load.metres()).isEqualTo(20 * 60 * 60 / 100 * 2);
         assertThat(load.flags()).hasSize(2);
         assertThat(load.flags().get(0)).contains("at most 50 a day");
-        assertThat(Load.of(List.of(new Load.Part(throwing, 10, 50, 40, false)), EIGHT).flags()).isEmpty();
-        assertThat(Load.of(List.of(new Load.Part(running, 5, 0, 60, true)), EIGHT).flags()).isEmpty();
-        Activity heavy = activity("heavy", LessonPhase.PRACTISE).of(ROLL, 2).cautions("heavy", "landing").build();
-        assertThat(Load.of(List.of(new Load.Part(heavy, 10, 15, 40, false)), EIGHT).flags()).isEmpty();
-        assertThat(Load.of(List.of(new Load.Part(heavy, 10, 61, 40, false)), EIGHT).flags()).hasSize(2);
+        assertThat(Load.of(List.of(new Load.Part(throwing, 10, 50, 40, false)), EIGHT)
+                        .flags())
+                .isEmpty();
+        assertThat(Load.of(List.of(new Load.Part(running, 5, 0, 60, true)), EIGHT)
+                        .flags())
+                .isEmpty();
+        Activity heavy = activity("heavy", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .cautions("heavy", "landing")
+                .build();
+        assertThat(Load.of(List.of(new Load.Part(heavy, 10, 15, 40, false)), EIGHT)
+                        .flags())
+                .isEmpty();
+        assertThat(Load.of(List.of(new Load.Part(heavy, 10, 61, 40, false)), EIGHT)
+                        .flags())
+                .hasSize(2);
     }
 
     /** Published youth-pitching limits, from memory: 50 at 7 to 8 years, 75 at 9 to 10, 85 at 11 to 12. */
@@ -172,8 +188,8 @@ class LessonFitTest {
 
     @Test
     void thePurchaseThatRemovesMostStrainComesFirst() {
-        List<Purchase> purchases = Shopping.limits(
-                List.of(each, lanes), known, cupboard(FOAM, 7, SOCK, 3), EIGHT, 27, HALL, 5);
+        List<Purchase> purchases =
+                Shopping.limits(List.of(each, lanes), known, cupboard(FOAM, 7, SOCK, 3), EIGHT, 27, HALL, 5);
         // Skittles open the lanes; balls end the waves of the other and let nothing new in.
         assertThat(purchases).extracting(Purchase::item).containsExactly("skittle", "foam");
         assertThat(purchases.get(0).opens()).isEqualTo(1);
@@ -207,7 +223,9 @@ class LessonFitTest {
 
     @Test
     void vigorousIsNotMotion() {
-        assertThat(Minutes.vigorous(activity("a", LessonPhase.WARM).fast().build(), 60).value()).isCloseTo(0.48, within(1e-9));
+        assertThat(Minutes.vigorous(activity("a", LessonPhase.WARM).fast().build(), 60)
+                        .value())
+                .isCloseTo(0.48, within(1e-9));
         assertThat(Minutes.vigorous(each, 60).value()).isCloseTo(0.3, within(1e-9));
     }
 }

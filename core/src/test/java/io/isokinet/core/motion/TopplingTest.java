@@ -77,7 +77,8 @@ class TopplingTest {
     @Test
     void aLowBallKicksTheFootOut() {
         assertThat(Toppling.of(SOCK, EMPTY, SEVEN).way()).isEqualTo(Toppling.Way.FOOT_KICKED_OUT);
-        assertThat(Toppling.of(FOAM, stander("low", 55, 65, 200, 65, 60), SEVEN).way()).isEqualTo(Toppling.Way.TIPS);
+        assertThat(Toppling.of(FOAM, stander("low", 55, 65, 200, 65, 60), SEVEN).way())
+                .isEqualTo(Toppling.Way.TIPS);
         assertThat(Toppling.of(FOAM, SKITTLE, SEVEN).way()).isEqualTo(Toppling.Way.TRIPS);
         assertThat(Toppling.of(SOCK, FULL, new Age(5)).way()).isEqualTo(Toppling.Way.SLIDES);
     }
@@ -86,9 +87,14 @@ class TopplingTest {
     void theFillThatWorksFallsAndALittleMoreDoesNot() {
         double grams = Toppling.heaviest(SOCK, EMPTY, SEVEN).orElseThrow().grams();
         assertThat(grams).isBetween(60.0, 300.0);
-        assertThat(Toppling.of(SOCK, stander("b", grams * 0.99, 65, 200, 65, 100), SEVEN).verdict()).isEqualTo(Verdict.LIKELY);
-        assertThat(Toppling.of(SOCK, stander("b", grams * 1.02, 65, 200, 65, 100), SEVEN).verdict()).isNotEqualTo(Verdict.LIKELY);
-        assertThat(Toppling.heaviest(ball("table-tennis", 2.7, 40, Trait.ROLLS), SKITTLE, SEVEN)).isEmpty();
+        assertThat(Toppling.of(SOCK, stander("b", grams * 0.99, 65, 200, 65, 100), SEVEN)
+                        .verdict())
+                .isEqualTo(Verdict.LIKELY);
+        assertThat(Toppling.of(SOCK, stander("b", grams * 1.02, 65, 200, 65, 100), SEVEN)
+                        .verdict())
+                .isNotEqualTo(Verdict.LIKELY);
+        assertThat(Toppling.heaviest(ball("table-tennis", 2.7, 40, Trait.ROLLS), SKITTLE, SEVEN))
+                .isEmpty();
     }
 
     @Test

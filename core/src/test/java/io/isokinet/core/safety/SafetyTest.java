@@ -12,11 +12,11 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
 import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
-import io.isokinet.core.thing.Trait;
-import io.isokinet.core.quantity.Length;
 import io.isokinet.core.thing.Recipe;
+import io.isokinet.core.thing.Trait;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -117,7 +117,8 @@ class SafetyTest {
 
     @Test
     void longThingsAreThrownOutdoorsUnlessTheirTipIsSoft() {
-        assertThat(keys(cautions(toss, HALL, 9, 20, thing("spear", true, null, Trait.LONG)))).contains("pointed-indoors");
+        assertThat(keys(cautions(toss, HALL, 9, 20, thing("spear", true, null, Trait.LONG))))
+                .contains("pointed-indoors");
         assertThat(keys(cautions(toss, HALL, 9, 20, thing("spear", true, null, Trait.LONG, Trait.SOFT))))
                 .doesNotContain("pointed-indoors");
         assertThat(keys(cautions(toss, FIELD, 9, 20, thing("spear", true, null, Trait.LONG))))
@@ -126,7 +127,8 @@ class SafetyTest {
 
     @Test
     void outdoorThingsStayOutdoorsAndWaterOffTheHallFloor() {
-        assertThat(keys(cautions(roll, HALL, 9, 20, thing("shot", false, null)))).contains("not-indoors");
+        assertThat(keys(cautions(roll, HALL, 9, 20, thing("shot", false, null))))
+                .contains("not-indoors");
         Item wet = thing("bottle", true, new Recipe(List.of("a bottle", "water"), List.of("Fill"), 1));
         List<Caution> found = cautions(roll, HALL, 9, 20, wet);
         assertThat(found.get(0).weight()).isEqualTo(Caution.Weight.CHANGES);
@@ -136,11 +138,14 @@ class SafetyTest {
 
     @Test
     void kicksThroughTheAirGoOutdoorsFromEight() {
-        Activity kick =
-                activity("kick", LessonPhase.PRACTISE).cautions("kicks-up", "running").build();
+        Activity kick = activity("kick", LessonPhase.PRACTISE)
+                .cautions("kicks-up", "running")
+                .build();
         assertThat(keys(cautions(kick, HALL, 8, 20))).contains("kicks-indoors");
         assertThat(keys(cautions(kick, HALL, 7, 20))).doesNotContain("kicks-indoors");
-        assertThat(keys(cautions(kick, FIELD, 8, 20))).doesNotContain("kicks-indoors").contains("wet-grass");
+        assertThat(keys(cautions(kick, FIELD, 8, 20)))
+                .doesNotContain("kicks-indoors")
+                .contains("wet-grass");
         Place corridor = new Place("c", new Length(9.9), new Length(3), new Length(3), Place.Floor.WOOD, 0);
         Place longer = new Place("c", new Length(10), new Length(3), new Length(3), Place.Floor.WOOD, 0);
         assertThat(keys(cautions(kick, corridor, 7, 20))).contains("run-out");
@@ -149,7 +154,8 @@ class SafetyTest {
 
     @Test
     void notAtPeopleAndAdaptedChildrenAreSaid() {
-        Activity dodge = activity("dodge", LessonPhase.PLAY).cautions("tags", "airborne").build();
+        Activity dodge =
+                activity("dodge", LessonPhase.PLAY).cautions("tags", "airborne").build();
         assertThat(keys(cautions(dodge, FIELD, 9, 20, FOAM))).contains("at-people");
         assertThat(keys(cautions(roll, FIELD, 9, 20, 1, Policy.USUAL, FOAM))).contains("adapted");
         assertThat(keys(cautions(roll, FIELD, 9, 20, 0, Policy.USUAL, FOAM))).doesNotContain("adapted");
@@ -159,9 +165,15 @@ class SafetyTest {
     void aSchoolMaySoftenButNotBelowTheFixedFloor() {
         Policy soft = new Policy(Set.of("pointed-indoors", "hard-indoors"));
         List<Caution> found = cautions(toss, HALL, 9, 20, 0, soft, thing("spear", true, null, Trait.LONG));
-        assertThat(found.stream().filter(c -> c.key().equals("pointed-indoors")).findFirst().orElseThrow().weight())
+        assertThat(found.stream()
+                        .filter(c -> c.key().equals("pointed-indoors"))
+                        .findFirst()
+                        .orElseThrow()
+                        .weight())
                 .isEqualTo(Caution.Weight.WARNS);
-        assertThat(found.stream().filter(Caution::forbids)).extracting(Caution::key).containsExactly("hard-indoors");
+        assertThat(found.stream().filter(Caution::forbids))
+                .extracting(Caution::key)
+                .containsExactly("hard-indoors");
         assertThat(Arrays.stream(SafetyRule.values()).filter(SafetyRule::fixed))
                 .allMatch(r -> r.weight() == Caution.Weight.FORBIDS)
                 .isNotEmpty();

@@ -42,7 +42,8 @@ class FloorPlanTest {
                     new Fixture(Fixture.Kind.DOOR, "yard", 14, 9.5, 2, 0),
                     new Fixture(Fixture.Kind.HAZARD, "piano", 0.6, 7.8, 1.6, 1.1)));
 
-    private static FloorTask task(Place place, SpaceNeed need, Formation formation, List<Integer> sizes, Sending sending) {
+    private static FloorTask task(
+            Place place, SpaceNeed need, Formation formation, List<Integer> sizes, Sending sending) {
         return new FloorTask(
                 place,
                 need,
@@ -60,8 +61,18 @@ class FloorPlanTest {
 
     private static FloorTask with(FloorTask t, List<Piece> pieces, Map<Integer, Point> moved) {
         return new FloorTask(
-                t.place(), t.need(), t.formation(), t.sizes(), t.leftHanded(), t.sending(), pieces, t.parts(),
-                t.gathering(), t.view(), t.watched(), moved);
+                t.place(),
+                t.need(),
+                t.formation(),
+                t.sizes(),
+                t.leftHanded(),
+                t.sending(),
+                pieces,
+                t.parts(),
+                t.gathering(),
+                t.view(),
+                t.watched(),
+                moved);
     }
 
     private static final FloorTask LANES = task(
@@ -73,7 +84,8 @@ class FloorPlanTest {
 
     @Test
     void sevenLanesFitAcrossTheHallBesideThePiano() {
-        assertThat(FloorFit.of(HALL, LANES.need(), Formation.LANES, 27).groups()).isEqualTo(7);
+        assertThat(FloorFit.of(HALL, LANES.need(), Formation.LANES, 27).groups())
+                .isEqualTo(7);
         assertThat(FloorPlanner.of(LANES).areas()).hasSize(7);
         assertThatThrownBy(() -> FloorPlanner.of(
                         task(HALL, LANES.need(), Formation.LANES, List.of(3, 3, 3, 3, 3, 3, 3, 3), LANES.sending())))
@@ -103,7 +115,8 @@ class FloorPlanTest {
                 .orElseThrow();
         double head = pins.stream().mapToDouble(p -> p.at().y()).max().orElseThrow();
         assertThat(start.from().y() - head).isCloseTo(3.0, within(1e-9));
-        // A triangle of six: neighbours 304.8 mm, rows 263.96 mm apart. USBC Equipment Specifications; row distance worked.
+        // A triangle of six: neighbours 304.8 mm, rows 263.96 mm apart. USBC Equipment Specifications; row distance
+        // worked.
         assertThat(pins.get(1).at().to(pins.get(2).at())).isCloseTo(0.3048, within(1e-9));
         assertThat(pins.get(0).at().to(pins.get(1).at())).isCloseTo(0.3048, within(1e-4));
         assertThat(pins.get(0).at().y() - pins.get(1).at().y()).isCloseTo(0.26396, within(1e-9));
@@ -122,8 +135,14 @@ class FloorPlanTest {
         // 45 degrees: the rise is a quarter of the range. Worked.
         Place low = new Place("p", new Length(20), new Length(10), new Length(3), Place.Floor.WOOD, 0);
         FloorTask lob = task(
-                low, new SpaceNeed(10, 2, null, false), Formation.LANES, List.of(4, 4), new Sending(Way.THROWN, 8.0, 0, false));
-        assertThat(FloorPlanner.of(lob).findings()).extracting(Finding::message).anyMatch(m -> m.contains("0.3 m too low"));
+                low,
+                new SpaceNeed(10, 2, null, false),
+                Formation.LANES,
+                List.of(4, 4),
+                new Sending(Way.THROWN, 8.0, 0, false));
+        assertThat(FloorPlanner.of(lob).findings())
+                .extracting(Finding::message)
+                .anyMatch(m -> m.contains("0.3 m too low"));
     }
 
     @Test
@@ -133,15 +152,17 @@ class FloorPlanTest {
         assertThat(2 * Math.sin(Math.toRadians(28.96 / 2))).isCloseTo(0.50, within(0.001));
         Place field = new Place("field", new Length(50), new Length(30), null, Place.Floor.GRASS, 0);
         FloorPlan plan = FloorPlanner.of(task(
-                field, new SpaceNeed(18, 12, null, false), Formation.LANES, List.of(6), new Sending(Way.THROWN, 8.0, 0, true)));
-        List<Line> sector = plan.lines().stream()
-                .filter(l -> l.kind() == Line.Kind.SECTOR)
-                .toList();
+                field,
+                new SpaceNeed(18, 12, null, false),
+                Formation.LANES,
+                List.of(6),
+                new Sending(Way.THROWN, 8.0, 0, true)));
+        List<Line> sector =
+                plan.lines().stream().filter(l -> l.kind() == Line.Kind.SECTOR).toList();
         double r = sector.get(0).from().to(sector.get(0).to());
         assertThat(sector.get(0).to().to(sector.get(1).to()) / r).isCloseTo(0.60, within(0.001));
-        List<Line> zones = plan.lines().stream()
-                .filter(l -> l.kind() == Line.Kind.ZONE)
-                .toList();
+        List<Line> zones =
+                plan.lines().stream().filter(l -> l.kind() == Line.Kind.ZONE).toList();
         assertThat(zones.get(0).from().to(zones.get(1).from())).isCloseTo(0.5, within(1e-9));
     }
 
@@ -162,8 +183,12 @@ class FloorPlanTest {
 
     @Test
     void runningEndsThreeMetresBeforeTheWall() {
-        FloorPlan plan = FloorPlanner.of(
-                task(HALL, new SpaceNeed(8, 4, null, false), Formation.CROSSING, List.of(27), new Sending(Way.RUN, null, 0, false)));
+        FloorPlan plan = FloorPlanner.of(task(
+                HALL,
+                new SpaceNeed(8, 4, null, false),
+                Formation.CROSSING,
+                List.of(27),
+                new Sending(Way.RUN, null, 0, false)));
         Line far = plan.lines().stream()
                 .filter(l -> l.kind() == Line.Kind.FAR)
                 .findFirst()
@@ -189,7 +214,8 @@ class FloorPlanTest {
             Formation formation = Formation.values()[random.nextInt(Formation.values().length)];
             int children = 1 + random.nextInt(60);
             int least = 1 + random.nextInt(3);
-            Grouping grouping = new Grouping(formation, least, least + random.nextInt(3), least + 2 + random.nextInt(5));
+            Grouping grouping =
+                    new Grouping(formation, least, least + random.nextInt(3), least + 2 + random.nextInt(5));
             SpaceNeed need = new SpaceNeed(3 + random.nextInt(10), 1.2 + random.nextDouble() * 3, null, false);
             FloorFit fit = FloorFit.of(place, need, formation, children);
             Integer groups = Groups.counts(grouping, children).stream()
@@ -213,7 +239,9 @@ class FloorPlanTest {
                     Gathering.AT_THE_TEACHER,
                     View.values()[random.nextInt(3)],
                     Side.LEFT,
-                    random.nextInt(4) == 0 ? Map.of(0, new Point(random.nextDouble() * 20, random.nextDouble() * 10)) : Map.of());
+                    random.nextInt(4) == 0
+                            ? Map.of(0, new Point(random.nextDouble() * 20, random.nextDouble() * 10))
+                            : Map.of());
             check(FloorPlanner.of(task), task, "case " + i + ": " + formation + " " + children + " in " + place);
             drawn++;
         }
@@ -227,7 +255,13 @@ class FloorPlanTest {
                 ? List.of()
                 : List.of(
                         new Fixture(Fixture.Kind.DOOR, "door", 0, width / 3, 0, 1),
-                        new Fixture(Fixture.Kind.HAZARD, "post", random.nextDouble() * length, random.nextDouble() * width, 0.4, 0.4),
+                        new Fixture(
+                                Fixture.Kind.HAZARD,
+                                "post",
+                                random.nextDouble() * length,
+                                random.nextDouble() * width,
+                                0.4,
+                                0.4),
                         new Fixture(Fixture.Kind.WALL, "wall", 0, 0, length, 0));
         return new Place(
                 "a place",
@@ -269,14 +303,22 @@ class FloorPlanTest {
                         .as("%s and %s overlap, %s", a, b, what)
                         .isFalse();
         }
-        for (Thing thing : plan.things()) assertThat(walls.holds(thing.at())).as("%s inside, %s", thing, what).isTrue();
+        for (Thing thing : plan.things())
+            assertThat(walls.holds(thing.at())).as("%s inside, %s", thing, what).isTrue();
         assertThat(walls.holds(plan.teacher())).as(what).isTrue();
-        if (!task.formation().spreads() && task.formation() != Formation.CROSSING && task.formation() != Formation.TWO_SIDES)
+        if (!task.formation().spreads()
+                && task.formation() != Formation.CROSSING
+                && task.formation() != Formation.TWO_SIDES)
             for (int i = 0; i < plan.spots().size(); i++)
                 for (int j = i + 1; j < plan.spots().size(); j++)
                     if (plan.findings().isEmpty())
-                        assertThat(plan.spots().get(i).at().to(plan.spots().get(j).at()))
-                                .as("%s and %s, %s", plan.spots().get(i), plan.spots().get(j), what)
+                        assertThat(plan.spots()
+                                        .get(i)
+                                        .at()
+                                        .to(plan.spots().get(j).at()))
+                                .as(
+                                        "%s and %s, %s",
+                                        plan.spots().get(i), plan.spots().get(j), what)
                                 .isGreaterThan(0.3);
     }
 }

@@ -1,6 +1,16 @@
 /** What a tablet in the hall needs for one lesson. */
 @ApplicationModule(
-        allowedDependencies = {"account", "school", "place", "calendar", "knowhow", "record", "mastery", "unit"})
+        allowedDependencies = {
+            "account",
+            "school",
+            "place",
+            "calendar",
+            "knowhow",
+            "record",
+            "mastery",
+            "unit",
+            "lesson"
+        })
 @NullMarked
 package io.isokinet.server.hall;
 

@@ -2,6 +2,11 @@ package io.isokinet.server.knowhow;
 
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
+import io.isokinet.core.motion.Flight;
+import io.isokinet.core.motion.Rolling;
+import io.isokinet.core.motion.Toppling;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Speed;
 import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Recipe;
@@ -52,6 +57,8 @@ import org.springframework.web.multipart.MultipartFile;
 public class CupboardController {
     private static final List<String> COLUMNS = List.of("Key", "Thing", "Usable", "Broken", "Kept in");
 
+    private static final Speed USUAL_ROLL = Toppling.usualRoll(new Age(8));
+
     private final KnowHows knowHows;
     private final Cupboards cupboards;
 
@@ -66,6 +73,7 @@ public class CupboardController {
      * @param countedAt null if never counted
      * @param version for If-Match; null if never counted
      * @param recipe how it is made; null for what is bought
+     * @param motion how it moves, in sentences: how long it floats, how far it runs on
      */
     record CupboardLine(
             String key,
@@ -86,7 +94,8 @@ public class CupboardController {
             @Nullable Instant countedAt,
             @Nullable Integer version,
             Handling handling,
-            @Nullable Recipe recipe) {}
+            @Nullable Recipe recipe,
+            List<String> motion) {}
 
     /** @param broken null leaves it as it is; storage the same */
     record CountForm(
@@ -275,6 +284,28 @@ public class CupboardController {
                 counted == null ? null : counted.countedAt(),
                 counted == null ? null : counted.version(),
                 item.handling(),
-                item.recipe());
+                item.recipe(),
+                motion(item));
+    }
+
+    private static List<String> motion(Item item) {
+        List<String> facts = new ArrayList<>();
+        Double falls = item.handling().fallSpeed();
+        if (falls != null)
+            facts.add(String.format(
+                    Locale.ROOT,
+                    "Comes down 2 m in %.1f s; a ball takes %.1f s.",
+                    Flight.floatTime(2, falls),
+                    Flight.fallTime(2)));
+        String floors = item.handling().rollsOn().stream()
+                .sorted()
+                .map(f -> String.format(
+                        Locale.ROOT,
+                        "%.0f m on %s",
+                        Rolling.runsOn(USUAL_ROLL, f).metres(),
+                        f.label()))
+                .collect(Collectors.joining(", "));
+        if (!floors.isEmpty()) facts.add("Rolled by an eight-year-old it runs on about " + floors + ".");
+        return facts;
     }
 }

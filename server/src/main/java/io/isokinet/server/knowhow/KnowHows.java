@@ -135,6 +135,10 @@ public class KnowHows implements ApplicationRunner {
         Map<Item, Integer> counts = new LinkedHashMap<>();
         Map<String, Integer> owned = cupboards.counts();
         for (Item item : withOwnThings().items()) counts.put(item, owned.getOrDefault(item.key(), 0));
-        return Cupboard.of(counts);
+        Map<Cupboard.Rolls, Integer> rolls = new LinkedHashMap<>();
+        cupboards.rolls().forEach(r -> {
+            if (r.fell() != null) rolls.put(new Cupboard.Rolls(r.ball(), r.target()), r.fell());
+        });
+        return Cupboard.of(counts).withRolls(rolls);
     }
 }

@@ -32,12 +32,18 @@ public class Cupboards {
         Optional<CupboardItem> findByItemKey(String itemKey);
     }
 
+    interface RollRows extends JpaRepository<TestRoll, UUID> {
+        Optional<TestRoll> findByBallAndTarget(String ball, String target);
+    }
+
     private final Rows rows;
+    private final RollRows rolls;
     private final Clock clock;
     private final JsonMapper json;
 
-    Cupboards(Rows rows, Clock clock, JsonMapper json) {
+    Cupboards(Rows rows, RollRows rolls, Clock clock, JsonMapper json) {
         this.rows = rows;
+        this.rolls = rolls;
         this.clock = clock;
         this.json = json;
     }
@@ -180,6 +186,37 @@ public class Cupboards {
                 .filter(r -> r.properties != null)
                 .orElseThrow(() -> new NotFoundException("thing of the school's own", key));
         rows.delete(row);
+    }
+
+    /** Three test rolls on the floor. @param fell how many of them felled the target; null forgets them */
+    public record Rolled(
+            String ball, String target, @Nullable Integer fell) {}
+
+    @Transactional(readOnly = true)
+    public List<Rolled> rolls() {
+        return rolls.findAll().stream()
+                .map(r -> new Rolled(r.ball, r.target, r.fell))
+                .toList();
+    }
+
+    /** Keeps what three test rolls showed; it outranks the computation. */
+    @Transactional
+    public void roll(Rolled rolled) {
+        new Fields()
+                .check(
+                        rolled.fell() == null || rolled.fell() >= 0 && rolled.fell() <= 3,
+                        "fell",
+                        "must be 0 to 3: how many of three rolls felled it.")
+                .done();
+        Optional<TestRoll> known = rolls.findByBallAndTarget(rolled.ball(), rolled.target());
+        if (rolled.fell() == null) {
+            known.ifPresent(rolls::delete);
+            return;
+        }
+        TestRoll row = known.orElseGet(() -> new TestRoll(Ids.next(), rolled.ball(), rolled.target()));
+        row.fell = rolled.fell();
+        row.at = clock.instant();
+        rolls.saveAndFlush(row);
     }
 
     private static Counted counted(CupboardItem row) {

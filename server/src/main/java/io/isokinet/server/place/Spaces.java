@@ -1,5 +1,6 @@
 package io.isokinet.server.place;
 
+import io.isokinet.core.place.Fixture;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.place.Place.Floor;
 import io.isokinet.core.quantity.Length;
@@ -62,7 +63,13 @@ public class Spaces {
 
     /** Centimetres from the corner at the left and the top; it reaches to x + dx, y + dy. @param colour of a line or circle */
     public record Feature(
-            FeatureKind kind, String label, @Nullable LineColour colour, int xCm, int yCm, int dxCm, int dyCm) {}
+            FeatureKind kind, String label, @Nullable LineColour colour, int xCm, int yCm, int dxCm, int dyCm) {
+        /** As the core needs it. */
+        Fixture toFixture() {
+            return new Fixture(
+                    Fixture.Kind.valueOf(kind.name()), label, xCm / 100.0, yCm / 100.0, dxCm / 100.0, dyCm / 100.0);
+        }
+    }
 
     /**
      * @param ceilingCm null outdoors
@@ -116,7 +123,8 @@ public class Spaces {
                     new Length(widthCm / 100.0),
                     ceilingCm == null ? null : new Length(ceilingCm / 100.0),
                     floor,
-                    wallSpots);
+                    wallSpots,
+                    features.stream().map(Feature::toFixture).toList());
         }
     }
 

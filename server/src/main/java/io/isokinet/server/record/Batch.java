@@ -56,11 +56,13 @@ public record Batch(
             @NotNull(message = "is needed") UUID trial,
             @NotNull(message = "is needed") Instant at) {}
 
+    /** @param sitsOut here, but cannot take part today; false if left out */
     public record RegisterEntry(
             @NotNull(message = "is needed") UUID id,
             @NotNull(message = "is needed") UUID lesson,
             @NotNull(message = "is needed") UUID child,
             @NotNull(message = "is needed") Boolean present,
+            @Nullable Boolean sitsOut,
             @NotNull(message = "is needed") Instant at) {}
 
     public record TaughtEntry(

@@ -60,8 +60,9 @@ public class Recorder {
             insert into trial_void (id, school_id, trial_id, by_person, at, received_at)
             values (:id, :school, :trial, :person, :at, :received) on conflict do nothing""";
     private static final String REGISTER = """
-            insert into register_event (id, school_id, lesson_id, child_id, present, by_person, at, received_at)
-            values (:id, :school, :lesson, :child, :present, :person, :at, :received) on conflict do nothing""";
+            insert into register_event
+                (id, school_id, lesson_id, child_id, present, sits_out, by_person, at, received_at)
+            values (:id, :school, :lesson, :child, :present, :sitsOut, :person, :at, :received) on conflict do nothing""";
     private static final String TAUGHT = """
             insert into cue_taught (id, school_id, class_id, cue_key, lesson_id, at)
             values (:id, :school, :class, :cue, :lesson, :at) on conflict do nothing""";
@@ -258,6 +259,7 @@ public class Recorder {
                         .param("lesson", entry.lesson())
                         .param("child", entry.child())
                         .param("present", entry.present())
+                        .param("sitsOut", entry.present() && Boolean.TRUE.equals(entry.sitsOut()))
                         .update();
                 kept.add(entry.id());
             }

@@ -39,11 +39,11 @@ public class Records {
             select cue_key, min(at) as first_at from cue_taught
             where school_id = :school and class_id = :class and at < :before
             group by cue_key""";
-    private static final String ABSENT = """
+    private static final String LATEST = """
             select child_id from (
-                select distinct on (child_id) child_id, present from register_event
+                select distinct on (child_id) child_id, present, sits_out from register_event
                 where school_id = :school and lesson_id = :lesson order by child_id, at desc) latest
-            where not present""";
+            where\s""";
 
     private final JdbcClient jdbc;
 
@@ -120,7 +120,17 @@ public class Records {
     /** Children last registered as away from a lesson. */
     @Transactional(readOnly = true)
     public Set<UUID> away(UUID lesson) {
-        return new HashSet<>(jdbc.sql(ABSENT)
+        return latest(lesson, "not present");
+    }
+
+    /** Children last registered as there, but not taking part. */
+    @Transactional(readOnly = true)
+    public Set<UUID> sitsOut(UUID lesson) {
+        return latest(lesson, "sits_out");
+    }
+
+    private Set<UUID> latest(UUID lesson, String condition) {
+        return new HashSet<>(jdbc.sql(LATEST + condition)
                 .param("school", SchoolScope.current())
                 .param("lesson", lesson)
                 .query(UUID.class)

@@ -75,7 +75,12 @@ public class Children {
             @Nullable LocalDate to) {}
 
     /** @param other the other child */
-    public record PairView(UUID child, UUID other, String otherName, Wish wish) {}
+    public record PairView(UUID child, UUID other, String otherName, Wish wish) {
+        /** True if they are to be in one group. */
+        public boolean together() {
+            return wish == Wish.TOGETHER;
+        }
+    }
 
     /** Everything this module knows about a child. */
     public record ChildFile(ChildView child, List<EnrolmentView> enrolments, List<PairView> pairs) {}

@@ -51,6 +51,10 @@ class School {
     @JdbcTypeCode(SqlTypes.JSON)
     String cautions = "[]";
 
+    /** Keys of rules of caution that only warn here. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    String softened = "[]";
+
     @Column(name = "moved_up_on")
     @Nullable
     LocalDate movedUpOn;

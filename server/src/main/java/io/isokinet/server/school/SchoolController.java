@@ -1,5 +1,7 @@
 package io.isokinet.server.school;
 
+import io.isokinet.core.safety.Caution;
+import io.isokinet.core.safety.SafetyRule;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.school.FirstRun.FirstRunView;
@@ -11,6 +13,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.time.DayOfWeek;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -34,6 +37,7 @@ class SchoolController {
         this.firstRun = firstRun;
     }
 
+    /** @param softened as it was if left out */
     record SchoolBody(
             @NotBlank(message = "is needed") String name,
             @NotBlank(message = "is needed") String timeZone,
@@ -44,6 +48,7 @@ class SchoolController {
             @NotBlank(message = "is needed") String paceWhose,
             @NotNull(message = "is needed") DayOfWeek weekStarts,
             @NotNull(message = "is needed") List<String> cautions,
+            @Nullable List<String> softened,
             @NotNull(message = "is needed") ErasedTrials erasedTrials) {}
 
     record FirstRunForm(
@@ -77,8 +82,20 @@ class SchoolController {
                         body.paceWhose(),
                         body.weekStarts(),
                         body.cautions(),
+                        body.softened() == null ? schools.view().softened() : body.softened(),
                         body.erasedTrials()),
                 ifMatch);
+    }
+
+    /** A usual caution. @param fixed true if no school may soften it */
+    record CautionRule(String key, String title, Caution.Weight weight, boolean fixed) {}
+
+    @GetMapping("/cautions")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    List<CautionRule> cautions() {
+        return Arrays.stream(SafetyRule.values())
+                .map(r -> new CautionRule(r.key(), r.title(), r.weight(), r.fixed()))
+                .toList();
     }
 
     @GetMapping("/first-run")

@@ -1,6 +1,8 @@
 package io.isokinet.server.school;
 
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.safety.Policy;
+import io.isokinet.core.safety.SafetyRule;
 import io.isokinet.server.account.Audit;
 import io.isokinet.server.account.Audit.Act;
 import io.isokinet.server.http.Fields;
@@ -12,6 +14,8 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -67,6 +71,7 @@ public class Schools {
      * @param paceWhose whose pace it is
      * @param weekStarts A and B weeks change on it
      * @param cautions what the school adds to every lesson sheet
+     * @param softened keys of usual cautions that only warn here
      * @param version for If-Match
      */
     public record SchoolView(
@@ -80,6 +85,7 @@ public class Schools {
             String paceWhose,
             DayOfWeek weekStarts,
             List<String> cautions,
+            List<String> softened,
             ErasedTrials erasedTrials,
             @Nullable LocalDate movedUpOn,
             LocalDate today,
@@ -96,6 +102,7 @@ public class Schools {
             String paceWhose,
             DayOfWeek weekStarts,
             List<String> cautions,
+            List<String> softened,
             ErasedTrials erasedTrials) {}
 
     @Transactional
@@ -128,6 +135,7 @@ public class Schools {
                 school.paceWhose,
                 school.weekStarts,
                 json.readValue(school.cautions, SENTENCES),
+                json.readValue(school.softened, SENTENCES),
                 school.erasedTrials,
                 school.movedUpOn,
                 today(),
@@ -165,8 +173,14 @@ public class Schools {
                                 && form.cautions().stream().allMatch(c -> c.length() <= 200),
                         "cautions",
                         "may be %d, of 200 characters each.".formatted(MOST_CAUTIONS))
+                .check(
+                        form.softened().stream().allMatch(k -> Arrays.stream(SafetyRule.values())
+                                .anyMatch(r -> r.key().equals(k) && !r.fixed())),
+                        "softened",
+                        "may name rules that are not of the fixed floor.")
                 .done();
         List<String> changes = changes(school, form);
+        change(changes, "softened cautions", json.readValue(school.softened, SENTENCES), form.softened());
         school.name = form.name().strip();
         school.timeZone = form.timeZone();
         school.yearNaming = form.yearNaming();
@@ -179,6 +193,7 @@ public class Schools {
                 .map(String::strip)
                 .filter(c -> !c.isEmpty())
                 .toList());
+        school.softened = json.writeValueAsString(form.softened());
         school.erasedTrials = form.erasedTrials();
         rows.flush();
         if (!changes.isEmpty()) audit.add(Act.CHANGED, "the school", String.join(", ", changes), school.id);
@@ -228,6 +243,11 @@ public class Schools {
 
     public List<String> cautions() {
         return json.readValue(current().cautions, SENTENCES);
+    }
+
+    /** What the school makes of the usual cautions. */
+    public Policy policy() {
+        return new Policy(new HashSet<>(json.readValue(current().softened, SENTENCES)));
     }
 
     ErasedTrials erasedTrials() {

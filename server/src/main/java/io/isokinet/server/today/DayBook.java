@@ -6,9 +6,13 @@ import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.calendar.Weeks;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.LayOut;
+import io.isokinet.core.thing.Item;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.calendar.Calendars;
 import io.isokinet.server.knowhow.CueView;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.lesson.SheetView;
+import io.isokinet.server.lesson.Sheets;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.place.Spaces.SpaceView;
 import io.isokinet.server.record.Records;
@@ -21,8 +25,6 @@ import io.isokinet.server.unit.LessonChanges.LessonChangeView;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.Listed;
-import io.isokinet.server.unit.Sheets;
-import io.isokinet.server.unit.Sheets.SheetView;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -53,6 +55,7 @@ class DayBook {
     private final Records records;
     private final Schools schools;
     private final Teams teams;
+    private final KnowHows knowHows;
     private final Clock clock;
 
     DayBook(
@@ -65,6 +68,7 @@ class DayBook {
             Records records,
             Schools schools,
             Teams teams,
+            KnowHows knowHows,
             Clock clock) {
         this.lessons = lessons;
         this.changes = changes;
@@ -75,6 +79,7 @@ class DayBook {
         this.records = records;
         this.schools = schools;
         this.teams = teams;
+        this.knowHows = knowHows;
         this.clock = clock;
     }
 
@@ -134,7 +139,10 @@ class DayBook {
             @Nullable String off) {}
 
     /** What to fetch once for all lessons in a place, one after the other. */
-    record PlaceKit(String space, List<String> classes, List<KitLine> kit) {}
+    record PlaceKit(String space, List<String> classes, List<DayKit> kit) {}
+
+    /** @param stays true if every one of the lessons uses it, so that it is left standing between them */
+    record DayKit(String item, String words, boolean stays) {}
 
     /** @param closed why the day is no school day; null if it is one @param week "A week" or "B week"; empty if all weeks are alike */
     record DayView(
@@ -259,10 +267,11 @@ class DayBook {
     }
 
     /** Lessons in one place follow each other: each thing is fetched once, as many as the hungriest of them needs. */
-    private static List<PlaceKit> layOut(List<DayLesson> lessons) {
+    private List<PlaceKit> layOut(List<DayLesson> lessons) {
         Map<String, List<DayLesson>> byPlace = lessons.stream()
                 .filter(l -> l.state() == LessonState.PLANNED)
                 .collect(Collectors.groupingBy(DayLesson::space, LinkedHashMap::new, Collectors.toList()));
+        Map<String, Item> items = knowHows.withOwnThings().itemsByKey();
         return byPlace.entrySet().stream()
                 .map(e -> new PlaceKit(
                         e.getKey(),
@@ -270,7 +279,12 @@ class DayBook {
                                 .map(DayLesson::className)
                                 .distinct()
                                 .toList(),
-                        LayOut.of(e.getValue().stream().map(DayLesson::kit).toList())))
+                        LayOut.day(e.getValue().stream().map(DayLesson::kit).toList(), items).stream()
+                                .map(k -> new DayKit(
+                                        k.most().item(),
+                                        k.most().words(),
+                                        e.getValue().size() > 1 && k.stays()))
+                                .toList()))
                 .filter(p -> !p.kit().isEmpty())
                 .toList();
     }

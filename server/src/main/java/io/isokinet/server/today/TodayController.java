@@ -83,7 +83,10 @@ public class TodayController {
             @Nullable LessonChangeView change,
             @Nullable String why) {}
 
-    record AwayForm(@NotNull(message = "is needed") Set<UUID> away) {}
+    /** @param sitsOut here, but not taking part; as it was if left out */
+    record AwayForm(
+            @NotNull(message = "is needed") Set<UUID> away,
+            @Nullable Set<UUID> sitsOut) {}
 
     /** @param day today if left out */
     @GetMapping("/today")
@@ -111,7 +114,7 @@ public class TodayController {
         return done;
     }
 
-    /** Registers who is away from a lesson; everybody else is there. */
+    /** Registers who is away from a lesson and who sits out; everybody else is there. */
     @PutMapping("/lessons/{id}/away")
     @Allowed(
             value = {Role.TEACHER, Role.ASSISTANT},
@@ -120,13 +123,15 @@ public class TodayController {
     public Set<UUID> away(@PathVariable UUID id, @Valid @RequestBody AwayForm form) {
         SignedIn who = SignedIn.current();
         Set<UUID> was = records.away(id);
+        Set<UUID> satOut = records.sitsOut(id);
+        Set<UUID> sitsOut = form.sitsOut() == null ? satOut : form.sitsOut();
         Instant now = clock.instant();
         Set<UUID> children = new HashSet<>();
         for (ChildView child : classes.view(lessons.plan(id).classId()).children()) children.add(child.id());
         List<Batch.RegisterEntry> entries = children.stream()
-                .filter(c -> was.contains(c) != form.away().contains(c))
+                .filter(c -> was.contains(c) != form.away().contains(c) || satOut.contains(c) != sitsOut.contains(c))
                 .map(c ->
-                        new Batch.RegisterEntry(Ids.next(), id, c, !form.away().contains(c), now))
+                        new Batch.RegisterEntry(Ids.next(), id, c, !form.away().contains(c), sitsOut.contains(c), now))
                 .toList();
         if (!entries.isEmpty())
             recorder.take(new Batch(Ids.next(), desk(who), now, List.of(), List.of(), entries, List.of()), who);

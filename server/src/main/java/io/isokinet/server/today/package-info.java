@@ -1,6 +1,16 @@
 /** What happens now and next, what to lay out, and the calendar that others subscribe to. */
 @ApplicationModule(
-        allowedDependencies = {"account", "school", "place", "calendar", "knowhow", "record", "mastery", "unit"})
+        allowedDependencies = {
+            "account",
+            "school",
+            "place",
+            "calendar",
+            "knowhow",
+            "record",
+            "mastery",
+            "unit",
+            "lesson"
+        })
 @NullMarked
 package io.isokinet.server.today;
 

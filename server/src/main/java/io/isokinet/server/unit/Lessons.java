@@ -2,10 +2,14 @@ package io.isokinet.server.unit;
 
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.calendar.SchoolYear;
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Setting;
+import io.isokinet.core.safety.Policy;
+import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.server.calendar.Calendars;
+import io.isokinet.server.school.Classes.ClassView;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -119,6 +123,64 @@ public class Lessons {
                                 s.introduces(),
                                 s.focus()))
                         .toList());
+    }
+
+    /**
+     * A lesson with all that it is worked out from.
+     *
+     * @param head revision of its unit in force, for If-Match
+     * @param stretches its segments, each as the plan has it
+     * @param targetCues cues of the unit, in order
+     */
+    public record InHand(
+            UUID lesson,
+            UUID unit,
+            UUID head,
+            String unitTitle,
+            ClassView schoolClass,
+            int number,
+            int of,
+            LocalDate onDate,
+            @Nullable LocalTime starts,
+            int minutes,
+            UUID spaceId,
+            LessonState state,
+            List<String> cueSets,
+            List<String> targetCues,
+            List<Stretch> stretches,
+            KnowHow known,
+            Cupboard cupboard,
+            Policy policy) {}
+
+    public record Stretch(Segment segment, UnitView.SegmentView view) {}
+
+    @Transactional(readOnly = true)
+    public InHand inHand(UUID lessonId) {
+        Units.Loaded unit = units.loadByLesson(lessonId);
+        List<UUID> ids = unit.lessons().stream().map(LessonRow::id).toList();
+        LessonRow lesson = unit.lessons().get(ids.indexOf(lessonId));
+        int planned = unit.planned().indexOf(lesson);
+        List<Segment> segments = planned < 0 ? List.of() : unit.plan().lessons().get(planned);
+        UnitDrawing drawing = new UnitDrawing(unit, units.spaceNames());
+        return new InHand(
+                lessonId,
+                unit.row().id(),
+                unit.head().id(),
+                unit.row().title,
+                unit.schoolClass(),
+                lesson.position + 1,
+                unit.lessons().size(),
+                lesson.onDate,
+                lesson.starts,
+                lesson.minutes,
+                lesson.spaceId,
+                lesson.state,
+                unit.body().targets().stream().map(UnitBody.TargetBody::cueSet).toList(),
+                unit.plan().targetCues(),
+                segments.stream().map(s -> new Stretch(s, drawing.segment(s))).toList(),
+                unit.problem().knowHow(),
+                unit.problem().cupboard(),
+                unit.problem().policy());
     }
 
     /** Shape: no object on the first rung. Game: play. Drill: the rest. */

@@ -43,7 +43,6 @@ class UnitController {
     private static final int ALTERNATIVES = 6;
 
     private final Units units;
-    private final Sheets sheets;
     private final TermStrip strip;
     private final LessonChanges changes;
     private final Calendars calendars;
@@ -53,7 +52,6 @@ class UnitController {
 
     UnitController(
             Units units,
-            Sheets sheets,
             TermStrip strip,
             LessonChanges changes,
             Calendars calendars,
@@ -61,7 +59,6 @@ class UnitController {
             Teams teams,
             Clock clock) {
         this.units = units;
-        this.sheets = sheets;
         this.strip = strip;
         this.changes = changes;
         this.calendars = calendars;
@@ -198,14 +195,6 @@ class UnitController {
     @Allowed(value = Role.TEACHER, of = Subject.UNIT)
     List<Alternative> alternatives(@PathVariable UUID id, @PathVariable UUID segment) {
         return units.alternatives(id, segment, ALTERNATIVES);
-    }
-
-    @GetMapping("/lessons/{id}/sheet")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.LESSON)
-    Sheets.SheetView sheet(@PathVariable UUID id) {
-        return sheets.view(id);
     }
 
     @PutMapping("/lessons/{id}/state")

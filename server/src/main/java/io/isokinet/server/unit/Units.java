@@ -36,6 +36,7 @@ import io.isokinet.server.record.Recorder;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
+import io.isokinet.server.school.Schools;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -88,6 +89,7 @@ public class Units {
     private final RevisionRows revisions;
     private final LessonRows lessons;
     private final Classes classes;
+    private final Schools schools;
     private final Spaces spaces;
     private final KnowHows knowHows;
     private final Marks marks;
@@ -102,6 +104,7 @@ public class Units {
             RevisionRows revisions,
             LessonRows lessons,
             Classes classes,
+            Schools schools,
             Spaces spaces,
             KnowHows knowHows,
             Marks marks,
@@ -113,6 +116,7 @@ public class Units {
         this.revisions = revisions;
         this.lessons = lessons;
         this.classes = classes;
+        this.schools = schools;
         this.spaces = spaces;
         this.knowHows = knowHows;
         this.marks = marks;
@@ -572,6 +576,7 @@ public class Units {
                 knowHows.withOwnThings(known),
                 knowHows.cupboard(),
                 body.toWishes(),
+                schools.policy(),
                 locks);
     }
 

@@ -1,0 +1,115 @@
+package io.isokinet.server.lesson;
+
+import io.isokinet.core.kit.MakeSheet;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Subject;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.lesson.Sheets.Worked;
+import io.isokinet.server.unit.LessonState;
+import io.isokinet.server.unit.Lessons;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Lessons on paper. */
+@RestController
+@RequestMapping("/api")
+class PaperController {
+    private final Sheets sheets;
+    private final Papers papers;
+    private final Lessons lessons;
+    private final KnowHows knowHows;
+    private final Teams teams;
+
+    PaperController(Sheets sheets, Papers papers, Lessons lessons, KnowHows knowHows, Teams teams) {
+        this.sheets = sheets;
+        this.papers = papers;
+        this.lessons = lessons;
+        this.knowHows = knowHows;
+        this.teams = teams;
+    }
+
+    /** What can be printed of a lesson. */
+    enum Paper {
+        SHEET,
+        CUE_CARDS,
+        STATION_CARDS,
+        SCORE_CARDS
+    }
+
+    @GetMapping(value = "/lessons/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.LESSON)
+    @Transactional(readOnly = true)
+    public ResponseEntity<byte[]> lesson(@PathVariable UUID id, @RequestParam Paper kind) {
+        Worked worked = sheets.work(id);
+        SheetView sheet = worked.view();
+        String title = "%s lesson %d %s"
+                .formatted(
+                        sheet.className(),
+                        sheet.number(),
+                        kind.name().toLowerCase().replace('_', ' '));
+        return pdf(
+                title,
+                switch (kind) {
+                    case SHEET -> papers.sheets(title, List.of(worked));
+                    case CUE_CARDS -> papers.cueCards(title, sheet.cues());
+                    case STATION_CARDS -> papers.stationCards(title, sheet);
+                    case SCORE_CARDS -> papers.scoreCards(title, sheet);
+                });
+    }
+
+    /** Every lesson of a day, in the order of time. */
+    @GetMapping(value = "/days/{day}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @Transactional(readOnly = true)
+    public ResponseEntity<byte[]> day(@PathVariable LocalDate day) {
+        List<Worked> all = lessons.between(day, day, teams.visible()).stream()
+                .filter(l -> l.state() != LessonState.LOST)
+                .map(l -> sheets.work(l.lesson()))
+                .toList();
+        if (all.isEmpty())
+            throw new IllegalArgumentException("There is no lesson on %s to print; choose another day.".formatted(day));
+        return pdf("Lessons " + day, papers.sheets("Lessons " + day, all));
+    }
+
+    /** How to make so many of a home-made thing. @param age of the class it is for */
+    @GetMapping("/make-sheets/{item}")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    MakeSheet makeSheet(@PathVariable String item, @RequestParam int count, @RequestParam int age) {
+        return MakeSheet.of(knowHows.withOwnThings().item(item), count, new Age(age));
+    }
+
+    @GetMapping(value = "/make-sheets/{item}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    ResponseEntity<byte[]> makeSheetPaper(@PathVariable String item, @RequestParam int count, @RequestParam int age) {
+        MakeSheet sheet = makeSheet(item, count, age);
+        return pdf("Make " + sheet.name(), papers.makeSheets(List.of(sheet)));
+    }
+
+    private static ResponseEntity<byte[]> pdf(String title, byte[] bytes) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename(title.toLowerCase().replaceAll("[^a-z0-9]+", "-") + ".pdf")
+                                .build()
+                                .toString())
+                .body(bytes);
+    }
+}

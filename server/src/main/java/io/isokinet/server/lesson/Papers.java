@@ -1,0 +1,238 @@
+package io.isokinet.server.lesson;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.kit.MakeSheet;
+import io.isokinet.core.space.FloorPlan;
+import io.isokinet.server.knowhow.CueView;
+import io.isokinet.server.lesson.ClassGroups.GroupView;
+import io.isokinet.server.lesson.SheetView.StretchView;
+import io.isokinet.server.lesson.Sheets.Worked;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.TemplateEngine;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
+
+/** Lessons on paper: sheets, cue cards, station cards, score cards and make-sheets as PDF, safe in black and white. */
+@Component
+class Papers {
+    private static final double FLOOR_MM = 76;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
+    private final TemplateEngine engine = new TemplateEngine();
+    private final String style = read("style.css");
+
+    Papers() {
+        ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
+        resolver.setPrefix("paper/");
+        resolver.setSuffix(".html");
+        engine.setTemplateResolver(resolver);
+    }
+
+    /** The first PDF takes seconds, the later ones a fraction: the first is made for nobody. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warmUp() {
+        CompletableFuture.runAsync(() -> makeSheets(List.of()));
+    }
+
+    /**
+     * A lesson as its sheet is filled; lists go by stretch.
+     *
+     * @param clock minutes from and to @param kinds phases, formation and tries in words
+     */
+    record Filled(
+            SheetView sheet,
+            String when,
+            List<String> clock,
+            List<String> kinds,
+            List<List<String>> calls,
+            List<String> kit,
+            List<String> ladders,
+            List<@Nullable String> floors) {
+        /** Names of a group in one line. */
+        public String names(GroupView group) {
+            return group.children().stream()
+                    .map(c -> c.name() + (c.leftHanded() ? " (L)" : ""))
+                    .collect(Collectors.joining(", "));
+        }
+    }
+
+    /** One or more lessons, each on a page of its own. */
+    byte[] sheets(String title, List<Worked> lessons) {
+        return pdf(
+                "sheets",
+                title,
+                Map.of("lessons", lessons.stream().map(Papers::filled).toList()));
+    }
+
+    /** A page for each cue, large, with what it is for each hand. */
+    byte[] cueCards(String title, List<CueView> cues) {
+        return pdf("cue-cards", title, Map.of("cues", cues));
+    }
+
+    /** How each stretch is set out, for children to do it. */
+    byte[] stationCards(String title, SheetView sheet) {
+        return pdf(
+                "station-cards",
+                title,
+                Map.of(
+                        "stretches",
+                        sheet.segments().stream()
+                                .filter(s -> !s.kit().isEmpty())
+                                .toList()));
+    }
+
+    /** @param group null where there are no groups */
+    record ScoreCard(StretchView stretch, @Nullable GroupView group, List<String> names) {}
+
+    /** A card for each group of each stretch that is scored; without groups one with empty lines. */
+    byte[] scoreCards(String title, SheetView sheet) {
+        List<ScoreCard> cards = new ArrayList<>();
+        for (StretchView s : sheet.segments()) {
+            if (s.countsAsOne() == null) continue;
+            if (s.groups().isEmpty()) cards.add(new ScoreCard(s, null, List.of(" ", " ", " ", " ", " ", " ")));
+            else if (s.groups().size() > 10)
+                cards.add(new ScoreCard(
+                        s,
+                        null,
+                        s.groups().stream()
+                                .map(g -> g.children().stream()
+                                        .map(ClassGroups.GroupChild::name)
+                                        .collect(Collectors.joining(" and ")))
+                                .toList()));
+            else
+                for (GroupView g : s.groups())
+                    cards.add(new ScoreCard(
+                            s,
+                            g,
+                            g.children().stream()
+                                    .map(ClassGroups.GroupChild::name)
+                                    .toList()));
+        }
+        return pdf("score-cards", title, Map.of("cards", cards));
+    }
+
+    byte[] makeSheets(List<MakeSheet> sheets) {
+        return pdf("make-sheets", "To make", Map.of("sheets", sheets));
+    }
+
+    private static Filled filled(Worked worked) {
+        SheetView s = worked.view();
+        List<String> clock = new ArrayList<>();
+        int minute = 0;
+        for (StretchView g : s.segments()) {
+            clock.add("%d–%d".formatted(minute, minute + g.minutes()));
+            minute += g.minutes();
+        }
+        return new Filled(
+                s,
+                DAY.format(s.onDate()) + (s.starts() == null ? "" : " " + s.starts()),
+                clock,
+                s.segments().stream().map(Papers::kind).toList(),
+                s.segments().stream().map(g -> calls(s, g)).toList(),
+                s.segments().stream()
+                        .map(g -> g.kit().stream().map(k -> k.words()).collect(Collectors.joining(", ")))
+                        .toList(),
+                s.segments().stream().map(Papers::ladder).toList(),
+                s.segments().stream().map(g -> floor(worked, g)).toList());
+    }
+
+    private static String kind(StretchView g) {
+        String phases = g.play()
+                ? "play"
+                : g.phases().stream()
+                        .filter(p -> p != LessonPhase.TEACH)
+                        .map(LessonPhase::label)
+                        .collect(Collectors.joining(", "));
+        return phases + " · " + g.formation() + (g.tries() > 0 ? " · %d tries each".formatted(g.tries()) : "");
+    }
+
+    private static List<String> calls(SheetView s, StretchView g) {
+        return g.focus().stream()
+                .map(key -> s.cues().stream()
+                                .filter(c -> c.key().equals(key))
+                                .findFirst()
+                                .map(c -> c.call().notSettled())
+                                .orElse(key)
+                        + (g.introduces().contains(key) ? " · new" : "")
+                        + (key.equals(g.watch()) ? " · watch" : ""))
+                .toList();
+    }
+
+    /** Easier to harder, with where it stands. */
+    private static String ladder(StretchView g) {
+        List<String> steps = new ArrayList<>();
+        for (int i = 0; i < g.ladder().size(); i++)
+            steps.add(i == g.step() ? "[" + g.ladder().get(i) + "]" : g.ladder().get(i));
+        return String.join(" → ", steps);
+    }
+
+    private static @Nullable String floor(Worked worked, StretchView g) {
+        FloorPlan plan = worked.floors().get(g.id());
+        if (plan == null) return null;
+        return FloorSvg.of(plan, worked.place(), g.name(), FloorSvg.scaleFor(plan, FLOOR_MM));
+    }
+
+    private byte[] pdf(String template, String title, Map<String, Object> model) {
+        Context context = new Context(Locale.UK);
+        context.setVariables(model);
+        context.setVariable("title", title);
+        context.setVariable("style", style);
+        String html = engine.process(template, context);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.useFastMode();
+        builder.useFont(
+                () -> stream("/fonts/AtkinsonHyperlegible-Regular.ttf"),
+                "Atkinson Hyperlegible",
+                400,
+                FontStyle.NORMAL,
+                true);
+        builder.useFont(
+                () -> stream("/fonts/AtkinsonHyperlegible-Bold.ttf"),
+                "Atkinson Hyperlegible",
+                700,
+                FontStyle.NORMAL,
+                true);
+        builder.useSVGDrawer(new BatikSVGDrawer());
+        // Nothing is fetched: all that a page needs is in it.
+        builder.useUriResolver((base, uri) -> null);
+        builder.withHtmlContent(html, null);
+        builder.toStream(out);
+        try {
+            builder.run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private static InputStream stream(String name) {
+        return Objects.requireNonNull(Papers.class.getResourceAsStream(name), name);
+    }
+
+    private static String read(String name) {
+        try (InputStream in = stream("/paper/" + name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,145 @@
+package io.isokinet.server.lesson;
+
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.kit.KitMoves;
+import io.isokinet.core.lesson.Load;
+import io.isokinet.core.lesson.Minutes;
+import io.isokinet.core.safety.Caution;
+import io.isokinet.server.knowhow.CueView;
+import io.isokinet.server.lesson.ClassGroups.GroupView;
+import io.isokinet.server.unit.LessonState;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A lesson as it will be taught, worked out for who is there.
+ *
+ * @param head revision of its unit, for If-Match
+ * @param number of the lesson in its unit, from 1
+ * @param children on the roll @param playing of those, who take part today
+ * @param away names @param sitsOut names of those who are there and get a job
+ * @param groups the groups of the class in force
+ * @param layOut what to fetch once @param storage the same by where it is kept
+ * @param moves what is handed out and put away, and when
+ * @param cues every cue in focus, in the order of the lesson
+ * @param vigorousPercent share of the lesson that is moderate to vigorous; not the same as time in motion
+ * @param wetPlace where it goes when it rains; null if nowhere or if it is inside
+ */
+public record SheetView(
+        UUID lesson,
+        UUID unit,
+        UUID head,
+        String unitTitle,
+        UUID classId,
+        String className,
+        String year,
+        int age,
+        int number,
+        int of,
+        LocalDate onDate,
+        @Nullable LocalTime starts,
+        int minutes,
+        String space,
+        LessonState state,
+        int children,
+        int playing,
+        List<String> leftHanded,
+        List<String> away,
+        List<String> sitsOut,
+        List<String> groupFindings,
+        List<StretchView> segments,
+        List<KitLine> layOut,
+        List<Stored> storage,
+        List<KitMoves.Move> moves,
+        List<CueView> cues,
+        List<Caution> cautions,
+        List<String> setUpCheck,
+        Load load,
+        int motionPercent,
+        int vigorousPercent,
+        int looks,
+        @Nullable String wetPlace) {
+    /** @param place "" where nobody said */
+    public record Stored(String place, List<KitLine> kit) {}
+
+    /**
+     * A stretch of the lesson.
+     *
+     * @param level rung level; null where there is no skill
+     * @param step index of the setting; easier and harder are the steps beside it
+     * @param ladder every step of the main lever, from easy to hard
+     * @param whyNot why it does not fit who is there; empty if it does
+     * @param options other numbers of groups and what they would give
+     * @param groupsWished number of groups that was wished; null for the usual one
+     * @param groups who is with whom; empty where there are no groups
+     * @param parts roles in their order, and how they go round; null where all do the same
+     * @param without names of things that were set aside for it, by key
+     */
+    public record StretchView(
+            UUID id,
+            String activity,
+            String name,
+            String how,
+            List<LessonPhase> phases,
+            @Nullable Integer level,
+            @Nullable String rung,
+            boolean play,
+            boolean locked,
+            int minutes,
+            int changeSeconds,
+            List<String> introduces,
+            List<String> focus,
+            @Nullable String watch,
+            List<String> whyNot,
+            String formation,
+            @Nullable Integer groupsWished,
+            List<Minutes.Option> options,
+            List<GroupView> groups,
+            @Nullable String parts,
+            @Nullable String stations,
+            int tries,
+            int looks,
+            int motionPercent,
+            int vigorousPercent,
+            int waitingPercent,
+            int explainSeconds,
+            List<KitLine> kit,
+            List<ItemName> without,
+            @Nullable String lever,
+            int step,
+            List<String> ladder,
+            @Nullable String countsAsOne,
+            String scoring,
+            String gathering,
+            String sitsOut,
+            @Nullable String oddChild,
+            @Nullable String question,
+            List<String> setUp,
+            List<Caution> cautions,
+            @Nullable FloorView floor,
+            List<String> reasons) {}
+
+    public record ItemName(String key, String name) {}
+
+    /**
+     * @param svg the drawing
+     * @param distance of the start line in the school's length, paces and steps; null where there is none
+     * @param findings what is too tight
+     */
+    public record FloorView(
+            String svg,
+            double length,
+            double width,
+            List<AreaView> areas,
+            @Nullable String distance,
+            List<String> findings,
+            List<String> reasons,
+            boolean moved) {}
+
+    /** The floor of a group that can be put elsewhere, in metres. */
+    public record AreaView(int group, double x, double y, double w, double h) {}
+}

@@ -1,0 +1,406 @@
+package io.isokinet.server.lesson;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Layout;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Lever;
+import io.isokinet.core.group.Carousel;
+import io.isokinet.core.group.Grouped;
+import io.isokinet.core.group.Grouper;
+import io.isokinet.core.group.Rotation;
+import io.isokinet.core.kit.LayOut;
+import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.lesson.LessonFit;
+import io.isokinet.core.lesson.LessonFit.Drawn;
+import io.isokinet.core.lesson.LessonFit.Part;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Pace;
+import io.isokinet.core.skill.Cue;
+import io.isokinet.core.space.FloorPlan;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.server.knowhow.CueView;
+import io.isokinet.server.lesson.ClassGroups.GroupView;
+import io.isokinet.server.lesson.ClassGroups.Roll;
+import io.isokinet.server.lesson.SheetView.AreaView;
+import io.isokinet.server.lesson.SheetView.FloorView;
+import io.isokinet.server.lesson.SheetView.ItemName;
+import io.isokinet.server.lesson.SheetView.Stored;
+import io.isokinet.server.lesson.SheetView.StretchView;
+import io.isokinet.server.place.Cupboards;
+import io.isokinet.server.place.Spaces;
+import io.isokinet.server.place.Spaces.SpaceView;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.Lessons.InHand;
+import io.isokinet.server.unit.UnitView.SegmentView;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Works a lesson out for who is there: one page, for the screen and for paper. */
+@Service
+public class Sheets {
+    private static final List<String> SET_UP_CHECK = List.of(
+            "Walls and furniture clear, ceiling free, floor dry, nothing lying where children run.",
+            "Lay-out counted; area empty before it begins.",
+            "Shoes, hair, jewellery; who has medicine at hand; who may not run today.",
+            "The school's own risk assessment and local rules come first.");
+
+    /** Where one is with somebody. */
+    private static final Set<Formation> GROUPED = EnumSet.of(
+            Formation.LANES,
+            Formation.FILES,
+            Formation.PAIRS,
+            Formation.WALL,
+            Formation.TWO_SIDES,
+            Formation.RELAY,
+            Formation.ROLES,
+            Formation.STATIONS);
+
+    private final Lessons lessons;
+    private final Schools schools;
+    private final Spaces spaces;
+    private final Cupboards cupboards;
+    private final Records records;
+    private final ClassGroups groups;
+    private final Settings settings;
+
+    Sheets(
+            Lessons lessons,
+            Schools schools,
+            Spaces spaces,
+            Cupboards cupboards,
+            Records records,
+            ClassGroups groups,
+            Settings settings) {
+        this.lessons = lessons;
+        this.schools = schools;
+        this.spaces = spaces;
+        this.cupboards = cupboards;
+        this.records = records;
+        this.groups = groups;
+        this.settings = settings;
+    }
+
+    @Transactional(readOnly = true)
+    public SheetView view(UUID lessonId) {
+        return work(lessonId).view();
+    }
+
+    /** A lesson worked out, with its floors for drawing anew. */
+    record Worked(SheetView view, Place place, Map<UUID, FloorPlan> floors) {}
+
+    Worked work(UUID lessonId) {
+        return new Working(lessons.inHand(lessonId)).work();
+    }
+
+    /** One lesson while it is worked out. */
+    private final class Working {
+        private final InHand lesson;
+        private final SpaceView space;
+        private final Place place;
+        private final Age age;
+        private final Grouper grouper;
+        private final List<List<String>> teams;
+        private final Map<UUID, Setting> set;
+        private final Map<String, ChildView> children = new HashMap<>();
+        private final List<String> groupFindings = new ArrayList<>();
+
+        Working(InHand lesson) {
+            this.lesson = lesson;
+            this.space = spaces.view(lesson.spaceId());
+            this.place = space.toPlace();
+            this.age = new Age(lesson.schoolClass().yearAge());
+            Roll roll = new Roll(
+                    lesson.schoolClass(), records.away(lesson.lesson()), records.sitsOut(lesson.lesson()), List.of());
+            this.grouper = groups.grouper(roll);
+            this.teams = groups.inForce(roll, grouper);
+            this.set = settings.of(lesson);
+            lesson.schoolClass().children().forEach(c -> children.put(c.id().toString(), c));
+        }
+
+        Worked work() {
+            List<Part> parts = new ArrayList<>();
+            Map<UUID, List<GroupView>> grouped = new HashMap<>();
+            Map<UUID, List<String>> whyNot = new HashMap<>();
+            for (Lessons.Stretch s : lesson.stretches()) {
+                Fit fit = fit(s.segment());
+                if (fit instanceof Fit.Fails fails) whyNot.put(s.view().id(), fails.reasons());
+                if (!(fit instanceof Fit.Works works)) continue;
+                List<GroupView> with = with(s.segment().activity(), works);
+                grouped.put(s.view().id(), with);
+                parts.add(part(s.segment(), works, with));
+            }
+            LessonFit whole = LessonFit.of(parts, place, lesson.known(), age);
+            Map<UUID, Drawn> drawn =
+                    whole.parts().stream().collect(Collectors.toMap(d -> UUID.fromString(d.id()), d -> d));
+            Map<UUID, Part> fitted = parts.stream().collect(Collectors.toMap(p -> UUID.fromString(p.id()), p -> p));
+            Set<String> cues = new LinkedHashSet<>();
+            lesson.stretches().forEach(s -> cues.addAll(s.segment().focus()));
+            List<StretchView> stretches = lesson.stretches().stream()
+                    .map(s -> stretch(
+                            s,
+                            fitted.get(s.view().id()),
+                            drawn.get(s.view().id()),
+                            grouped.getOrDefault(s.view().id(), List.of()),
+                            whyNot.getOrDefault(s.view().id(), List.of())))
+                    .toList();
+            return new Worked(
+                    view(whole, stretches, cues),
+                    place,
+                    drawn.values().stream().collect(Collectors.toMap(d -> UUID.fromString(d.id()), Drawn::floor)));
+        }
+
+        /** For who takes part today; as planned if nobody does. */
+        private Fit fit(Segment segment) {
+            if (grouper.playing() == 0) return segment.fit();
+            Setting setting = setting(segment);
+            Fitter fitter = new Fitter(
+                    lesson.known(),
+                    lesson.cupboard().without(setting.without()),
+                    age,
+                    grouper.playing(),
+                    lesson.policy());
+            return fitter.fit(segment.activity(), place, setting.groups());
+        }
+
+        private Setting setting(Segment segment) {
+            return set.getOrDefault(UUID.fromString(segment.id()), Setting.USUAL);
+        }
+
+        private List<GroupView> with(Activity activity, Fit.Works works) {
+            if (!GROUPED.contains(activity.grouping().formation())
+                    || works.sizes().get(0) == 1
+                    || works.sizes().stream().mapToInt(i -> i).sum() != grouper.playing()) return List.of();
+            Grouped cut = grouper.cut(teams, works.sizes());
+            for (String finding : ClassGroups.findings(lesson.schoolClass(), cut))
+                groupFindings.add(activity.name() + ": " + finding);
+            return ClassGroups.views(lesson.schoolClass(), cut.groups());
+        }
+
+        private Part part(Segment s, Fit.Works works, List<GroupView> with) {
+            String watch = s.watch() != null
+                    ? s.watch()
+                    : s.focus().stream().findFirst().orElse(null);
+            return new Part(
+                    s.id(),
+                    s.activity(),
+                    s.setting(),
+                    s.minutes(),
+                    s.changeSeconds(),
+                    works,
+                    watch == null ? null : lesson.known().cue(watch),
+                    s.serves(LessonPhase.WARM),
+                    with.stream()
+                            .map(g -> (int) g.children().stream()
+                                    .filter(ClassGroups.GroupChild::leftHanded)
+                                    .count())
+                            .toList(),
+                    setting(s).moved());
+        }
+
+        private StretchView stretch(
+                Lessons.Stretch s,
+                @Nullable Part part,
+                @Nullable Drawn drawn,
+                List<GroupView> with,
+                List<String> whyNot) {
+            Segment segment = s.segment();
+            SegmentView plan = s.view();
+            Activity a = segment.activity();
+            Fit.Works works = part == null ? null : part.works();
+            Lever lever = a.levers().isEmpty() ? null : a.levers().get(0);
+            Layout layout = lesson.known().library().layouts().get(a.layout());
+            List<String> reasons = new ArrayList<>(plan.reasons());
+            if (works != null && segment.fit() instanceof Fit.Works planned) {
+                reasons.removeAll(planned.reasons());
+                reasons.addAll(works.reasons());
+            }
+            return new StretchView(
+                    plan.id(),
+                    a.key(),
+                    a.name(),
+                    a.how(),
+                    plan.phases(),
+                    plan.level(),
+                    plan.rung(),
+                    plan.play(),
+                    plan.locked(),
+                    plan.minutes(),
+                    plan.changeSeconds(),
+                    plan.introduces(),
+                    plan.focus(),
+                    plan.watch(),
+                    whyNot,
+                    works == null ? "does not fit" : works.formation(),
+                    setting(segment).groups(),
+                    drawn == null ? List.of() : drawn.options(),
+                    with,
+                    drawn == null ? null : parts(drawn, a),
+                    drawn == null
+                            ? null
+                            : drawn.carousel().map(Carousel::reason).orElse(null),
+                    works == null
+                            ? 0
+                            : (segment.minutes() * 60 - segment.changeSeconds()) * works.milliTriesPerMinute() / 60_000,
+                    plan.looks(),
+                    works == null ? 0 : works.motionPercent(),
+                    drawn == null ? 0 : drawn.vigorousPercent(),
+                    drawn == null ? 0 : drawn.waitingPercent(),
+                    drawn == null ? 0 : drawn.explainSeconds(),
+                    works == null ? List.of() : works.kit(),
+                    setting(segment).without().stream()
+                            .filter(lesson.known()::hasItem)
+                            .map(k -> new ItemName(k, lesson.known().item(k).many()))
+                            .toList(),
+                    lever == null ? null : lever.name(),
+                    segment.setting(),
+                    lever == null ? List.of() : lever.steps(),
+                    a.countsAsOne(),
+                    a.conduct().scoring().label(),
+                    a.conduct().gathering().label(),
+                    a.conduct().sitsOut(),
+                    a.oddChild(),
+                    a.question(),
+                    layout == null ? List.of() : layout.steps(),
+                    works == null ? List.of() : works.cautions(),
+                    drawn == null || part == null ? null : floor(drawn, part, with),
+                    reasons);
+        }
+
+        private FloorView floor(Drawn drawn, Part part, List<GroupView> with) {
+            FloorPlan plan = drawn.floor();
+            Double metres = part.activity().levers().stream()
+                    .findFirst()
+                    .map(l -> l.metres(Math.min(part.setting(), l.steps().size() - 1), age))
+                    .filter(OptionalDouble::isPresent)
+                    .map(OptionalDouble::getAsDouble)
+                    .orElse(null);
+            return new FloorView(
+                    FloorSvg.of(plan, place, part.activity().name() + " in " + place.name(), null),
+                    plan.length().metres(),
+                    plan.width().metres(),
+                    plan.areas().stream()
+                            .filter(FloorPlan.Area::movable)
+                            .map(a -> new AreaView(
+                                    a.group(),
+                                    a.rect().x(),
+                                    a.rect().y(),
+                                    a.rect().w(),
+                                    a.rect().h()))
+                            .toList(),
+                    metres == null ? null : distance(metres),
+                    plan.findings().stream().map(f -> f.message()).distinct().toList(),
+                    plan.reasons(),
+                    !part.moved().isEmpty());
+        }
+
+        /** "3 m: 4 paces (an adult's), 6 steps of a child of 7". */
+        private String distance(double metres) {
+            Schools.SchoolView school = schools.view();
+            return String.format(
+                    Locale.ROOT,
+                    "%.1f m: %d paces (%s), %d steps at %d years",
+                    metres,
+                    Math.round(metres * 100 / school.paceCm()),
+                    school.paceWhose(),
+                    Math.round(metres / Pace.childs(age).metres()),
+                    age.years());
+        }
+
+        private @Nullable String parts(Drawn drawn, Activity a) {
+            if (drawn.rotation().isEmpty()) return null;
+            Rotation r = drawn.rotation().get();
+            return "%s. Everybody moves on one part after each turn: a round of %d turns takes about %d s, %s in these minutes."
+                    .formatted(
+                            String.join(" → ", a.conduct().roles()),
+                            r.turns().size(),
+                            drawn.rotationSeconds(),
+                            drawn.rounds() < 1
+                                    ? "more than there is: make smaller groups"
+                                    : "%d full rounds".formatted((int) drawn.rounds()));
+        }
+
+        private SheetView view(LessonFit whole, List<StretchView> stretches, Set<String> cues) {
+            Map<String, String> storage = cupboards.all().stream()
+                    .collect(Collectors.toMap(Cupboards.Counted::itemKey, Cupboards.Counted::storage));
+            UUID wet = space.wetSpaceId();
+            return new SheetView(
+                    lesson.lesson(),
+                    lesson.unit(),
+                    lesson.head(),
+                    lesson.unitTitle(),
+                    lesson.schoolClass().id(),
+                    lesson.schoolClass().name(),
+                    lesson.schoolClass().year(),
+                    age.years(),
+                    lesson.number(),
+                    lesson.of(),
+                    lesson.onDate(),
+                    lesson.starts(),
+                    lesson.minutes(),
+                    space.name(),
+                    lesson.state(),
+                    children.size(),
+                    grouper.playing(),
+                    lesson.schoolClass().children().stream()
+                            .filter(ChildView::leftHanded)
+                            .map(ChildView::name)
+                            .toList(),
+                    names(records.away(lesson.lesson())),
+                    names(records.sitsOut(lesson.lesson())),
+                    groupFindings.stream().distinct().toList(),
+                    stretches,
+                    whole.fetch(),
+                    LayOut.byStorage(whole.fetch(), storage).entrySet().stream()
+                            .map(e -> new Stored(e.getKey(), e.getValue()))
+                            .toList(),
+                    whole.moves(),
+                    cues.stream().map(this::cue).toList(),
+                    whole.cautions(),
+                    setUpCheck(),
+                    whole.load(),
+                    whole.motionPercent(),
+                    whole.vigorousPercent(),
+                    stretches.stream().mapToInt(StretchView::looks).sum(),
+                    space.ceilingCm() != null || wet == null
+                            ? null
+                            : spaces.view(wet).name());
+        }
+
+        private List<String> names(Set<UUID> ids) {
+            return lesson.schoolClass().children().stream()
+                    .filter(c -> ids.contains(c.id()))
+                    .map(ChildView::name)
+                    .toList();
+        }
+
+        private CueView cue(String key) {
+            Cue cue = lesson.known().cue(key);
+            return CueView.of(cue, lesson.known().skill(cue.skill()).action());
+        }
+    }
+
+    /** The usual look round, and what the school adds. */
+    private List<String> setUpCheck() {
+        List<String> all = new ArrayList<>(SET_UP_CHECK);
+        all.addAll(schools.cautions());
+        return all;
+    }
+}

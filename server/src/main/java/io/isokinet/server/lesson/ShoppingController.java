@@ -1,0 +1,104 @@
+package io.isokinet.server.lesson;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.lesson.Shopping;
+import io.isokinet.core.lesson.Shopping.Missing;
+import io.isokinet.core.lesson.Shopping.Purchase;
+import io.isokinet.core.lesson.Shopping.Use;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Subject;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.place.Spaces;
+import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassView;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.LessonState;
+import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.Lessons.InHand;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is missing for the lessons to come, and which purchase would change most. */
+@RestController
+@RequestMapping("/api")
+class ShoppingController {
+    private static final int WEEKS = 12;
+    private static final int PURCHASES = 5;
+    private final Lessons lessons;
+    private final Teams teams;
+    private final Schools schools;
+    private final Classes classes;
+    private final Spaces spaces;
+    private final KnowHows knowHows;
+
+    ShoppingController(
+            Lessons lessons, Teams teams, Schools schools, Classes classes, Spaces spaces, KnowHows knowHows) {
+        this.lessons = lessons;
+        this.teams = teams;
+        this.schools = schools;
+        this.classes = classes;
+        this.spaces = spaces;
+        this.knowHows = knowHows;
+    }
+
+    /** @param lessons how many were looked at, from today on */
+    record ListView(int lessons, LocalDate until, List<Missing> missing) {}
+
+    /** For every lesson that is planned in the next twelve weeks. */
+    @GetMapping("/shopping")
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @Transactional(readOnly = true)
+    public ListView list() {
+        LocalDate today = schools.today();
+        List<Use> uses = new ArrayList<>();
+        List<Lessons.Listed> listed = lessons.between(today, today.plusWeeks(WEEKS), teams.visible()).stream()
+                .filter(l -> l.state() == LessonState.PLANNED)
+                .toList();
+        for (Lessons.Listed l : listed) {
+            InHand lesson = lessons.inHand(l.lesson());
+            int children = lesson.schoolClass().children().size();
+            lesson.stretches()
+                    .forEach(s -> uses.add(new Use(
+                            s.segment().activity(),
+                            children,
+                            s.segment().fit() instanceof Fit.Works works ? works.groups() : 1)));
+        }
+        return new ListView(
+                listed.size(),
+                today.plusWeeks(WEEKS),
+                Shopping.list(uses, knowHows.cupboard(), knowHows.withOwnThings()));
+    }
+
+    /** What limits a class most in a place. */
+    @GetMapping("/classes/{id}/limits")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.CLASS)
+    @Transactional(readOnly = true)
+    public List<Purchase> limits(@PathVariable UUID id, @RequestParam UUID space) {
+        ClassView group = classes.view(id);
+        List<Activity> work = knowHows.current().activities().stream()
+                .filter(Activity::worksOnSkill)
+                .toList();
+        return Shopping.limits(
+                work,
+                knowHows.withOwnThings(),
+                knowHows.cupboard(),
+                new Age(group.yearAge()),
+                Math.max(1, group.children().size()),
+                spaces.view(space).toPlace(),
+                PURCHASES);
+    }
+}
