@@ -1730,6 +1730,14 @@ export interface components {
             id: string;
             name: string;
         };
+        ChildToday: {
+            /** Format: uuid */
+            id: string;
+            leftHanded: boolean;
+            name: string;
+            /** @enum {string} */
+            takesPart: "PLAYS" | "SITS_OUT" | "AWAY";
+        };
         ChildView: {
             cues: {
                 [key: string]: "APPLIES" | "ADAPTED" | "NOT_APPLYING";
@@ -1884,6 +1892,8 @@ export interface components {
             widthMm: number;
         };
         DayKit: {
+            /** Format: int32 */
+            count: number;
             item: string;
             stays: boolean;
             words: string;
@@ -1909,6 +1919,7 @@ export interface components {
             /** Format: int32 */
             of: number;
             outdoors: boolean;
+            sitsOut: string[];
             space: string;
             /** @example 09:15:00 */
             starts?: string;
@@ -2065,13 +2076,10 @@ export interface components {
             areas: components["schemas"]["AreaView"][];
             distance?: string;
             findings: string[];
-            /** Format: double */
-            length: number;
-            moved: boolean;
+            moved: number[];
             reasons: string[];
             svg: string;
-            /** Format: double */
-            width: number;
+            viewBox: string;
         };
         ForClass: {
             cautions: string[];
@@ -2867,19 +2875,18 @@ export interface components {
         SheetView: {
             /** Format: int32 */
             age: number;
-            away: string[];
             cautions: components["schemas"]["Caution"][];
             /** Format: int32 */
             children: number;
             /** Format: uuid */
             classId: string;
             className: string;
+            cueSets: string[];
             cues: components["schemas"]["CueView"][];
             groupFindings: string[];
             /** Format: uuid */
             head: string;
             layOut: components["schemas"]["KitLine"][];
-            leftHanded: string[];
             /** Format: uuid */
             lesson: string;
             load: components["schemas"]["Load"];
@@ -2898,9 +2905,9 @@ export interface components {
             onDate: string;
             /** Format: int32 */
             playing: number;
+            roll: components["schemas"]["ChildToday"][];
             segments: components["schemas"]["StretchView"][];
             setUpCheck: string[];
-            sitsOut: string[];
             space: string;
             /** @example 09:15:00 */
             starts?: string;
@@ -3073,6 +3080,8 @@ export interface components {
             focus: string[];
             formation: string;
             gathering: string;
+            /** Format: int32 */
+            groupCount: number;
             groups: components["schemas"]["GroupView"][];
             /** Format: int32 */
             groupsWished?: number;

@@ -10,7 +10,9 @@ import { ProblemNote } from '../shared/ProblemNote'
 import { Floor } from '../spaces/Floor'
 import { NewSpace } from '../spaces/NewSpace'
 import styles from './CupboardPage.module.css'
+import { Falls } from './Falls'
 import { OwnThing } from './OwnThing'
+import { Shopping } from './Shopping'
 import { TableImport } from './TableImport'
 import { ThingCard } from './ThingCard'
 
@@ -30,6 +32,7 @@ export default function CupboardPage() {
   const [importing, setImporting] = useState(false)
   const [wanted, setWanted] = useState('')
   const [all, setAll] = useState<boolean | null>(null)
+  const [asking, setAsking] = useState<'falls' | 'shopping' | null>(null)
   const [read, setRead] = useState<Line | null>(null)
   const refresh = () => {
     queries.invalidateQueries({ queryKey: ['cupboard'] })
@@ -89,6 +92,8 @@ export default function CupboardPage() {
           <Link to="/stock-take">
             <Button tabIndex={-1}>Stock-take</Button>
           </Link>
+          <Button onClick={() => setAsking('falls')}>Will it topple?</Button>
+          <Button onClick={() => setAsking('shopping')}>What is missing</Button>
           <Button onClick={() => setThing('new')}>A thing of our own</Button>
           <Button onClick={() => setImporting(true)}>Take a table</Button>
           <Button href="/api/cupboard/table.csv">CSV</Button>
@@ -192,6 +197,8 @@ export default function CupboardPage() {
         </aside>
       </div>
       {read && <ThingCard line={read} close={() => setRead(null)} />}
+      {asking === 'falls' && <Falls lines={lines} close={() => setAsking(null)} />}
+      {asking === 'shopping' && <Shopping close={() => setAsking(null)} />}
       {adding && <NewSpace close={() => setAdding(false)} />}
       {thing && (
         <OwnThing

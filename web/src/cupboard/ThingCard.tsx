@@ -1,15 +1,17 @@
-import { Button, Modal } from 'antd'
+import { Button, InputNumber, Modal } from 'antd'
+import { useState } from 'react'
 import type { Schemas } from '../api/client'
 
 /** What to know of a thing before it is given to children, and how a home-made one is made. */
 export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; close: () => void }) {
   const { handling: h, recipe } = line
+  const [many, setMany] = useState(12)
+  const [age, setAge] = useState(8)
   const facts = [
     `${(line.widthMm / 10).toLocaleString('en-GB')} cm, ${line.grams.toLocaleString('en-GB')} g, ${h.hardness.toLowerCase()}`,
     line.heightMm && `stands ${line.heightMm / 10} cm high on a foot of ${(line.baseMm ?? 0) / 10} cm`,
     h.rebound !== undefined && `comes back to ${Math.round(h.rebound * 100)} % of the height it fell from`,
-    h.rollsOn.length > 0 && `rolls on over ${h.rollsOn.map((f) => f.toLowerCase()).join(', ')}`,
-    h.fallSpeed !== undefined && `sinks at ${h.fallSpeed} m a second`,
+    ...line.motion,
     h.atPeople ? 'may be thrown to people' : 'is not thrown at people',
     h.indoors ? 'indoors and out' : 'outdoors only',
     h.packSize > 1 && `usually ${h.packSize} in a pack`,
@@ -46,6 +48,28 @@ export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; clos
               <li key={s}>{s}.</li>
             ))}
           </ol>
+          <p style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
+            <InputNumber
+              aria-label="How many to make"
+              min={1}
+              max={200}
+              value={many}
+              onChange={(v) => setMany(v ?? 1)}
+              style={{ width: 80 }}
+            />
+            for age
+            <InputNumber
+              aria-label="For which age"
+              min={3}
+              max={14}
+              value={age}
+              onChange={(v) => setAge(v ?? 8)}
+              style={{ width: 70 }}
+            />
+            <Button href={`/api/make-sheets/${line.key}/paper?count=${many}&age=${age}`} target="_blank">
+              Print a make-sheet
+            </Button>
+          </p>
           <p className="mute">
             Weigh what is thrown: about 0.4 kg at most to age 7, 0.6 kg to 9, 1.0 kg to 12. Your school’s own
             rules come first.

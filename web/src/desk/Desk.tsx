@@ -14,7 +14,6 @@ const StockTake = lazy(() => import('../cupboard/StockTake'))
 const SpaceEditor = lazy(() => import('../spaces/SpaceEditor'))
 const SetUpPage = lazy(() => import('../setup/SetUpPage'))
 const TodayPage = lazy(() => import('../today/TodayPage'))
-const PrintDay = lazy(() => import('../today/PrintDay'))
 const FirstStepsPage = lazy(() => import('../firstrun/FirstStepsPage'))
 const UnitsPage = lazy(() => import('../unit/UnitsPage'))
 const NewUnitPage = lazy(() => import('../unit/NewUnitPage'))
@@ -85,7 +84,6 @@ export function Desk() {
                 <Route path="/stock-take" element={<StockTake />} />
                 <Route path="/spaces/:id" element={<SpaceEditor />} />
                 <Route path="/today" element={<TodayPage />} />
-                <Route path="/print/:day" element={<PrintDay />} />
                 <Route path="/first-steps" element={<FirstStepsPage />} />
                 <Route path="/first-run" element={<Navigate to="/first-steps" replace />} />
                 <Route path="/set-up/:section?" element={<SetUpPage />} />

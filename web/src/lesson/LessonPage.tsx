@@ -1,55 +1,171 @@
-import { useQuery } from '@tanstack/react-query'
-import { Button } from 'antd'
+import { useQueryClient } from '@tanstack/react-query'
+import { Button, Dropdown } from 'antd'
 import { useState } from 'react'
-import { useParams } from 'react-router'
-import { api, take } from '../api/client'
+import { Link, useParams, useSearchParams } from 'react-router'
 import { ChangeLesson } from '../changes/ChangeLesson'
 import { usePlans, useSession } from '../session/useSession'
+import { dayWords, timeWords } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
-import { Sheet } from './Sheet'
+import { useKeys } from '../shared/useKeys'
+import { ClassGroups } from './ClassGroups'
+import styles from './Lesson.module.css'
+import { LessonSide } from './LessonSide'
+import { Rain } from './Rain'
+import { Register } from './Register'
+import { StretchCard } from './StretchCard'
+import { Timeline } from './Timeline'
+import { type Sheet, useLessonChanges, useSheet } from './useLesson'
 
-/** A lesson's sheet, and what can be done with the lesson. */
+/** A lesson worked out for who is here, and all that can be changed about it. */
 export default function LessonPage() {
   const { id = '' } = useParams()
-  const [changing, setChanging] = useState(false)
-  const plans = usePlans()
-  const { role } = useSession()
-  const sheet = useQuery({
-    queryKey: ['sheet', id],
-    queryFn: () => take(api.GET('/api/lessons/{id}/sheet', { params: { path: { id } } })),
-    staleTime: 0,
-  })
+  const sheet = useSheet(id)
   if (sheet.error)
     return (
-      <div className={page.page}>{<ProblemNote error={sheet.error} retry={() => sheet.refetch()} />}</div>
+      <div className={page.page}>
+        <ProblemNote error={sheet.error} retry={() => sheet.refetch()} />
+      </div>
     )
-  const s = sheet.data
-  if (!s) return <p className={page.page}>Opening …</p>
+  if (!sheet.data) return <p className={page.page}>Opening …</p>
+  return <Lesson sheet={sheet.data} />
+}
+
+type Open = 'change' | 'register' | 'groups' | 'rain'
+
+const PAPERS = [
+  ['SHEET', 'Lesson sheet'],
+  ['CUE_CARDS', 'Cue cards for the wall'],
+  ['STATION_CARDS', 'Set-up cards'],
+  ['SCORE_CARDS', 'Score cards'],
+] as const
+
+function Lesson({ sheet: s }: { sheet: Sheet }) {
+  const [search, setSearch] = useSearchParams()
+  const [open, setOpen] = useState<Open>()
+  const queries = useQueryClient()
+  const { set, edit, busy, error } = useLessonChanges(s)
+  const { role } = useSession()
+  const plans = usePlans()
+  const fixed = !plans || s.state !== 'PLANNED'
+  const selected =
+    s.segments.find((x) => x.id === search.get('at')) ?? s.segments.find((x) => x.level) ?? s.segments[0]
+  const select = (at: string) => setSearch({ at }, { replace: true })
+  useKeys((key) => {
+    const by = { ArrowUp: -1, ArrowDown: 1 }[key]
+    if (!by || open || !selected) return false
+    const next = s.segments[s.segments.indexOf(selected) + by]
+    if (next) select(next.id)
+    return true
+  })
+  const left = s.roll.filter((c) => c.leftHanded)
+  const away = s.roll.filter((c) => c.takesPart === 'AWAY')
+  const out = s.roll.filter((c) => c.takesPart === 'SITS_OUT')
   return (
-    <>
-      <Sheet
-        sheet={s}
-        actions={
-          s.state === 'PLANNED' ? (
+    <article className={styles.lesson}>
+      <header className={styles.head}>
+        <div>
+          <h1>
+            {s.className} · lesson {s.number} of {s.of}
+          </h1>
+          <p className="mute">
+            <Link to={`/units/${s.unit}`}>{s.unitTitle}</Link> · {dayWords(s.onDate)}
+            {s.starts && ` ${timeWords(s.starts)}`} · {s.minutes} min · {s.space} · {s.year} · {s.looks} looks
+            {left.length > 0 && <> · left-handed: {left.map((c) => c.name).join(', ')}</>}
+          </p>
+        </div>
+        <div className={styles.actions}>
+          <Button onClick={() => setOpen('register')}>
+            {s.playing} of {s.children} play
+          </Button>
+          <Button onClick={() => setOpen('groups')}>Groups</Button>
+          {!fixed && s.wetPlace && <Button onClick={() => setOpen('rain')}>If it rains</Button>}
+          {!fixed && <Button onClick={() => setOpen('change')}>Lost, moved …</Button>}
+          <Dropdown
+            trigger={['click']}
+            menu={{
+              items: PAPERS.map(([kind, label]) => ({
+                key: kind,
+                label: (
+                  <a href={`/api/lessons/${s.lesson}/paper?kind=${kind}`} target="_blank" rel="noreferrer">
+                    {label}
+                  </a>
+                ),
+              })),
+            }}
+          >
+            <Button>Print</Button>
+          </Dropdown>
+          {s.state === 'PLANNED' && role !== 'VIEWER' && (
+            <Button type="primary" href={`/hall/${s.lesson}`}>
+              Start in the hall
+            </Button>
+          )}
+          {s.state !== 'PLANNED' && (
+            <span className={page.chip}>{s.state === 'TAUGHT' ? 'taught' : 'lost'}</span>
+          )}
+        </div>
+      </header>
+      {error && <ProblemNote error={error} />}
+      {(away.length > 0 || out.length > 0 || s.groupFindings.length > 0) && (
+        <p className={styles.who} role="status">
+          {away.length > 0 && <>Away: {away.map((c) => c.name).join(', ')}. </>}
+          {out.length > 0 && (
             <>
-              {plans && <Button onClick={() => setChanging(true)}>Lost, moved …</Button>}
-              <Button onClick={() => window.print()}>Print</Button>
-              {role !== 'VIEWER' && (
-                <Button type="primary" href={`/hall/${s.lesson}`}>
-                  Start in the hall
-                </Button>
-              )}
+              Sits out: {out.map((c) => c.name).join(', ')} – {selected?.sitsOut}{' '}
             </>
-          ) : (
-            <>
-              <Button onClick={() => window.print()}>Print</Button>
-              <span className={page.chip}>{s.state === 'TAUGHT' ? 'taught' : 'lost'}</span>
-            </>
-          )
-        }
-      />
-      {changing && <ChangeLesson of={s} close={() => setChanging(false)} />}
-    </>
+          )}
+          {s.groupFindings.map((f) => (
+            <span key={f} className={styles.bad}>
+              {f}{' '}
+            </span>
+          ))}
+        </p>
+      )}
+      {s.segments.length === 0 && <p>Nothing is planned for this lesson.</p>}
+      {selected && (
+        <div className={styles.columns}>
+          <Timeline sheet={s} selected={selected.id} select={select} />
+          <StretchCard
+            key={selected.id}
+            sheet={s}
+            stretch={selected}
+            fixed={fixed}
+            busy={busy}
+            set={(body) => set.mutate({ segment: selected.id, body })}
+            edit={(body) => edit.mutate({ ...body, segment: selected.id })}
+          />
+          <LessonSide sheet={s} />
+        </div>
+      )}
+      {open === 'change' && <ChangeLesson of={s} close={() => setOpen(undefined)} />}
+      {open === 'register' && (
+        <Register
+          lesson={s.lesson}
+          title={`Who is here: ${s.className}, lesson ${s.number}`}
+          roll={s.roll}
+          close={() => setOpen(undefined)}
+        />
+      )}
+      {open === 'groups' && (
+        <ClassGroups
+          classId={s.classId}
+          className={s.className}
+          cueSets={s.cueSets}
+          fixed={!plans}
+          close={() => setOpen(undefined)}
+        />
+      )}
+      {open === 'rain' && (
+        <Rain
+          lesson={s.lesson}
+          close={() => setOpen(undefined)}
+          done={() => {
+            setOpen(undefined)
+            queries.invalidateQueries()
+          }}
+        />
+      )}
+    </article>
   )
 }

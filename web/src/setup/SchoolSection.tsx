@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Input, InputNumber, Modal, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
@@ -27,6 +27,7 @@ function SchoolForm({ school }: { school: School }) {
   const [ownYears, setOwnYears] = useState<Record<string, string>>(
     school.yearNaming === 'OWN' ? Object.fromEntries(school.years.map((y) => [y.age, y.label])) : {},
   )
+  const rules = useQuery({ queryKey: ['cautions'], queryFn: () => take(api.GET('/api/cautions')) })
   const [cautions, setCautions] = useState(school.cautions.join('\n'))
   const [movingUp, setMovingUp] = useState(false)
   const [saved, setSaved] = useState(false)
@@ -53,6 +54,7 @@ function SchoolForm({ school }: { school: School }) {
               .split('\n')
               .map((c) => c.trim())
               .filter(Boolean),
+            softened: form.softened,
             erasedTrials: form.erasedTrials,
           },
         }),
@@ -155,6 +157,18 @@ function SchoolForm({ school }: { school: School }) {
             setCautions(e.target.value)
           }}
           placeholder="The stage stays closed. Asthma bags hang by the door."
+        />
+        <label htmlFor="school-softened">Usual cautions that only warn here</label>
+        <Select
+          id="school-softened"
+          aria-label="Usual cautions that only warn here"
+          mode="multiple"
+          value={form.softened}
+          onChange={(softened) => set({ softened })}
+          options={rules.data
+            ?.filter((r) => !r.fixed && r.weight !== 'WARNS')
+            .map((r) => ({ value: r.key, label: r.title }))}
+          placeholder="none; hard, heavy and unfit things stay forbidden whatever a school says"
         />
         <span id="school-erased">When a child is erased, what was seen</span>
         <Radio.Group

@@ -5,13 +5,13 @@ import { Link, useSearchParams } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
 import { ChangeLesson, type LessonToChange } from '../changes/ChangeLesson'
 import { refreshLessons, useUndoChange } from '../changes/changed'
+import { Register } from '../lesson/Register'
 import { usePlans, useSession } from '../session/useSession'
 import { DateInput } from '../shared/DateInput'
 import { addDays, isWeekend, longDayWords, timeWords } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
-import { Away } from './Away'
 import { FirstSteps } from './FirstSteps'
 import styles from './TodayPage.module.css'
 
@@ -83,9 +83,9 @@ export default function TodayPage() {
             </Button>
           )}
           {d.lessons.length > 0 && (
-            <Link to={`/print/${d.day}`}>
-              <Button tabIndex={-1}>Print all sheets</Button>
-            </Link>
+            <Button href={`/api/days/${d.day}/paper`} target="_blank">
+              Print all sheets
+            </Button>
           )}
         </div>
       </div>
@@ -178,7 +178,10 @@ export default function TodayPage() {
                 <p className="mute">for {p.classes.join(', ')}</p>
                 <ul>
                   {p.kit.map((k) => (
-                    <li key={k.item}>{k.words}</li>
+                    <li key={k.item}>
+                      {k.words}
+                      {k.stays && <span className="mute"> stays out</span>}
+                    </li>
                   ))}
                 </ul>
               </section>
@@ -276,7 +279,17 @@ function LessonCard({ lesson: l, wet, change }: LessonCardProps) {
           {plans && <Button onClick={change}>Lost, moved …</Button>}
         </div>
       )}
-      {register && <Away lesson={l} close={() => setRegister(false)} />}
+      {register && (
+        <Register
+          lesson={l.lesson}
+          title={`Who is here: ${l.className}, lesson ${l.number}`}
+          roll={l.children.map((c) => ({
+            ...c,
+            takesPart: l.away.includes(c.id) ? 'AWAY' : l.sitsOut.includes(c.id) ? 'SITS_OUT' : 'PLAYS',
+          }))}
+          close={() => setRegister(false)}
+        />
+      )}
     </section>
   )
 }

@@ -109,6 +109,7 @@ class AccessTest {
         String path = template.replace("{childId}", ids.get("childId"))
                 .replace("{item}", "cone")
                 .replace("{secret}", "not-a-secret")
+                .replace("{day}", "2026-09-07")
                 .replace("{key}", "not-a-key")
                 .replace("{name}", "not-a-pack")
                 .replace("{segment}", UUID.randomUUID().toString())
@@ -119,6 +120,10 @@ class AccessTest {
                     case "/api/classes/{id}/grid", "/api/classes/{id}/grid.csv" -> "?set=underarm-roll/short";
                     case "/api/children/{id}/trials" -> "?cue=underarm-roll/step";
                     case "/api/classes/{id}/dates" -> "?most=3";
+                    case "/api/classes/{id}/limits" -> "?space=" + ids.get("spaces");
+                    case "/api/cupboard/falls" -> "?ball=sock-ball&target=skittle&age=8";
+                    case "/api/lessons/{id}/paper" -> "?kind=CUE_CARDS";
+                    case "/api/make-sheets/{item}", "/api/make-sheets/{item}/paper" -> "?count=2&age=8";
                     case "/api/calendar/bookings" -> "?take=false&source=x&space=" + ids.get("spaces");
                     case "/api/cupboard/table", "/api/outcomes/table", "/api/packs" -> "?take=false";
                     case "/api/know-how/{key}" -> "?kind=SKILL";

@@ -54,7 +54,8 @@ public record Lever(String name, List<String> steps, int usual, List<Double> log
      */
     public OptionalDouble metres(int step, Age age) {
         Matcher told = METRES.matcher(steps.get(step));
-        if (!name.startsWith("distance") || !told.matches()) return OptionalDouble.empty();
+        boolean apart = name.startsWith("distance") || name.equals("start");
+        if (!apart || !told.matches()) return OptionalDouble.empty();
         double many = Double.parseDouble(told.group(1));
         String unit = told.group(2);
         if (unit.equals("m")) return OptionalDouble.of(many);

@@ -17,9 +17,11 @@ import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.Point;
 import io.isokinet.core.thing.Item;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -41,6 +43,8 @@ public record LessonFit(
         List<Caution> cautions) {
     /** From one station to the next, in seconds. Common practice. */
     private static final int STATION_CHANGE = 20;
+
+    private static final int MOST_OPTIONS = 4;
 
     public LessonFit {
         parts = List.copyOf(parts);
@@ -160,11 +164,7 @@ public record LessonFit(
         return new Drawn(
                 p.id(),
                 Floors.of(activity, p.works(), p.setting(), place, known, age, p.watch(), p.leftHanded(), p.moved()),
-                activity.cycle() == null
-                        ? List.of()
-                        : Minutes.options(activity, children, working / 60, room).stream()
-                                .limit(4)
-                                .toList(),
+                activity.cycle() == null ? List.of() : telling(Minutes.options(activity, children, working, room)),
                 rotation,
                 round,
                 round == 0 ? 0 : (double) working / round,
@@ -172,6 +172,15 @@ public record LessonFit(
                 Minutes.waiting(activity, largest).percent(),
                 Minutes.vigorous(activity, p.works().motionPercent()).percent(),
                 Minutes.explanation(age));
+    }
+
+    /** The first few of those that differ in tries. */
+    private static List<Minutes.Option> telling(List<Minutes.Option> options) {
+        Set<Integer> tries = new HashSet<>();
+        return options.stream()
+                .filter(o -> tries.add(o.tries()))
+                .limit(MOST_OPTIONS)
+                .toList();
     }
 
     /** Empty where there are no stations, or the minutes do not hold a round. */

@@ -33,21 +33,22 @@ public final class Minutes {
     /**
      * What other numbers of groups would give, the most tries first.
      *
-     * @param minutes in which it is done, the change into it taken off
+     * @param seconds in which it is done, the change into it taken off
      * @param room groups that the floor has room for
      */
-    public static List<Option> options(Activity activity, int children, int minutes, int room) {
+    public static List<Option> options(Activity activity, int children, int seconds, int room) {
         List<Option> options = new ArrayList<>();
         for (int groups : Groups.counts(activity.grouping(), children)) {
             if (groups > room) continue;
             List<Integer> sizes = Groups.sizes(children, groups);
-            int tries = minutes * Fitter.milliTriesPerMinute(activity, sizes.get(0), children) / 1000;
+            int tries = seconds * Fitter.milliTriesPerMinute(activity, sizes.get(0), children) / 60_000;
             options.add(new Option(
                     groups,
                     sizes,
                     tries,
                     waiting(activity, sizes.get(0)).percent(),
-                    "%s: %d tries each in %d minutes".formatted(Groups.words("groups", sizes), tries, minutes)));
+                    "%s: %d tries each in %d minutes"
+                            .formatted(Groups.words("groups", sizes), tries, Math.round(seconds / 60.0))));
         }
         options.sort((a, b) -> b.tries() - a.tries());
         return options;

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** Draws an activity on its floor, to scale, and says what is too tight. */
@@ -76,7 +77,9 @@ public final class FloorPlanner {
         ceiling();
         rollOn(slots, fit.along());
         leftHanders();
-        Point teacher = teacher(fit.along(), floor.sendsToOrigin(fit.along()));
+        Point teacher = task.formation() == Formation.GATHERED
+                ? sketch.front()
+                : teacher(fit.along(), floor.sendsToOrigin(fit.along()));
         return new FloorPlan(
                 task.place().length(),
                 task.place().width(),
@@ -101,7 +104,7 @@ public final class FloorPlanner {
     private List<Rect> placed(FloorFit fit) {
         int groups = task.sizes().size();
         room(fit.groups());
-        List<Rect> usual = spreadOut(fit.slots(), groups);
+        List<Rect> usual = spreadOut(fit.slots(), groups, fit.along());
         if (task.moved().isEmpty()) return usual;
         List<Rect> taken = new ArrayList<>();
         Rect[] slots = new Rect[groups];
@@ -152,10 +155,30 @@ public final class FloorPlanner {
         return all;
     }
 
-    /** Fewer groups than there is room for stand apart, not crowded at one end. */
-    private static List<Rect> spreadOut(List<Rect> slots, int groups) {
+    /** As few rows as hold all the groups, the same in each, standing apart and not crowded at one end. */
+    private static List<Rect> spreadOut(List<Rect> slots, int groups, boolean along) {
+        Map<Double, List<Rect>> rows = new TreeMap<>();
+        for (Rect slot : slots)
+            rows.computeIfAbsent(along ? slot.x() : slot.y(), u -> new ArrayList<>())
+                    .add(slot);
+        List<List<Rect>> byRoom = rows.values().stream()
+                .sorted(Comparator.comparingInt((List<Rect> r) -> -r.size()))
+                .toList();
+        int taken = 0;
+        int room = 0;
+        while (room < groups) room += byRoom.get(taken++).size();
         List<Rect> some = new ArrayList<>();
-        for (int g = 0; g < groups; g++) some.add(slots.get((int) ((long) g * slots.size() / groups)));
+        int left = groups;
+        for (int r = 0; r < taken; r++) {
+            List<Rect> row = byRoom.get(r);
+            int here = Math.min(row.size(), (left + taken - r - 1) / (taken - r));
+            // What the later rows cannot hold stands in this one.
+            int later =
+                    byRoom.subList(r + 1, taken).stream().mapToInt(List::size).sum();
+            here = Math.max(here, left - later);
+            for (int i = 0; i < here; i++) some.add(row.get((int) ((long) i * row.size() / here)));
+            left -= here;
+        }
         return some;
     }
 
@@ -315,7 +338,7 @@ public final class FloorPlanner {
     }
 
     private @Nullable Point gather(Point teacher) {
-        if (task.gathering() != Gathering.AT_THE_TEACHER) return null;
+        if (task.gathering() != Gathering.AT_THE_TEACHER || task.formation() == Formation.GATHERED) return null;
         Point middle = new Point(floor.length / 2, floor.width / 2);
         double far = Math.max(0.01, teacher.to(middle));
         double step = Math.min(2, far);

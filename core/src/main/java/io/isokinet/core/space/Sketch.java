@@ -10,6 +10,7 @@ import io.isokinet.core.space.FloorTask.Piece;
 import io.isokinet.core.space.FloorTask.Way;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,8 @@ final class Sketch {
     private static final double SWING = 1.0;
     /** From the last target to the end of the lane. */
     private static final double BEHIND_TARGET = 0.4;
+    /** From a target to the partner who fetches behind it. */
+    private static final double BEHIND_PIN = 0.8;
     /** Least between two children of a group that stand apart. */
     private static final double APART = 0.5;
     /** Between neighbours of a triangle of pins: 12 in, rows 263.96 mm. USBC Equipment Specifications. */
@@ -259,7 +262,12 @@ final class Sketch {
             parts(g, f);
             return;
         }
-        double most = f.length() - 2 * 0.3;
+        // Where the two have a target, it stands at the distance and the partner behind it.
+        boolean target = task.pieces().stream()
+                .anyMatch(p ->
+                        p.per() == Need.Per.GROUP && (p.kind() == Thing.Kind.TARGET || p.kind() == Thing.Kind.PIN));
+        double behind = target ? BEHIND_PIN + triangleDepth() : 0;
+        double most = f.length() - 2 * 0.3 - behind;
         Double told = task.sending().metres();
         double metres = told == null ? Math.min(3, most) : told;
         if (metres > most + 0.001) {
@@ -274,12 +282,12 @@ final class Sketch {
                             most));
             metres = most;
         }
-        double near = f.length() / 2 - metres / 2;
+        double near = f.length() / 2 - (metres + behind) / 2;
         double middle = f.width() / 2;
         stand(Spot.Does.ACTS, f.at(near, middle), g, 0, parts(0));
         for (int i = 1; i < size; i++) {
             double aside = i == 1 ? 0 : Math.min(APART, middle - 0.1);
-            stand(Spot.Does.ACTS, f.at(near + metres, middle + aside), g, i, parts(i));
+            stand(Spot.Does.ACTS, f.at(near + metres + behind, middle + aside), g, i, parts(i));
         }
         place(g, f, near, metres, middle);
     }
@@ -369,16 +377,22 @@ final class Sketch {
         inside(g, f);
     }
 
+    /** Where the teacher stands when all gather: with a wall behind, near the middle of a long side. */
+    Point front() {
+        Point middle = new Point(floor.length / 2, 0);
+        return floor.edge().stream().min(Comparator.comparingDouble(middle::to)).orElse(middle);
+    }
+
     /** All near the teacher's wall, close together. */
     void gathered() {
         int n = task.children();
-        Point front = new Point(floor.length / 2, 0);
+        Point front = front();
         double pitch = 0.9;
         List<Point> near = List.of();
         while (near.size() < n) {
             near = floor.grid(floor.clear, pitch).stream()
                     .filter(p -> p.to(front) > 1.2)
-                    .sorted(java.util.Comparator.comparingDouble(p -> p.to(front)))
+                    .sorted(Comparator.comparingDouble(p -> p.to(front)))
                     .limit(n)
                     .toList();
             pitch *= 0.97;

@@ -107,7 +107,7 @@ class LessonFitTest {
                 .grouped(Formation.LANES, 3, 5, 10)
                 .turn(5, 3, 2, 0)
                 .build();
-        List<Minutes.Option> options = Minutes.options(wide, 30, 10, 6);
+        List<Minutes.Option> options = Minutes.options(wide, 30, 600, 6);
         assertThat(options.get(0).words()).isEqualTo("6 groups of 5: 12 tries each in 10 minutes");
         assertThat(options.get(options.size() - 1).words()).isEqualTo("3 groups of 10: 6 tries each in 10 minutes");
         assertThat(options.get(0).waitingPercent()).isEqualTo(80);

@@ -90,7 +90,13 @@ class ClassGroups {
     record WayLine(GroupWay way, String label) {}
 
     /** Who is grouped, and from what. */
-    record Roll(ClassView schoolClass, Set<UUID> away, Set<UUID> sitsOut, List<String> cueSets) {}
+    record Roll(ClassView schoolClass, Set<UUID> away, Set<UUID> sitsOut, List<String> cueSets) {
+        TakesPart takesPart(UUID child) {
+            return away.contains(child)
+                    ? TakesPart.AWAY
+                    : sitsOut.contains(child) ? TakesPart.SITS_OUT : TakesPart.PLAYS;
+        }
+    }
 
     Grouper grouper(Roll roll) {
         return new Grouper(
@@ -118,9 +124,7 @@ class ClassGroups {
         long owned = taught.stream().filter(e -> owns(e.getValue())).count();
         return new Member(
                 child.id().toString(),
-                roll.away().contains(child.id())
-                        ? TakesPart.AWAY
-                        : roll.sitsOut().contains(child.id()) ? TakesPart.SITS_OUT : TakesPart.PLAYS,
+                roll.takesPart(child.id()),
                 taught.isEmpty() ? 50 : (int) (100 * owned / taught.size()),
                 taught.stream()
                         .filter(e -> !owns(e.getValue()))

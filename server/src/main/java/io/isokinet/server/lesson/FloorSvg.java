@@ -24,7 +24,6 @@ final class FloorSvg {
     private static final String GREEN = "#0E5A4A";
     private static final String FAINT = "#8A8371";
     private static final double EDGE = 30;
-    private static final double FOOT = 120;
 
     private final StringBuilder out = new StringBuilder();
     private final FloorPlan plan;
@@ -39,7 +38,7 @@ final class FloorSvg {
         this.place = place;
         this.length = plan.length().metres() * 100;
         this.width = plan.width().metres() * 100;
-        this.text = Math.max(26, length / 55);
+        this.text = length / 34;
     }
 
     /**
@@ -57,11 +56,26 @@ final class FloorSvg {
         return 1000;
     }
 
+    /** Room below the floor for the bar and the signs, in centimetres. */
+    private static double foot(FloorPlan plan) {
+        return plan.length().metres() * 100 / 34 * 4.6;
+    }
+
+    /** The part of the plane that is drawn, in centimetres. */
+    static String viewBox(FloorPlan plan) {
+        return f(
+                "%.0f %.0f %.0f %.0f",
+                -EDGE,
+                -EDGE,
+                plan.length().metres() * 100 + 2 * EDGE,
+                plan.width().metres() * 100 + EDGE + foot(plan));
+    }
+
     private String draw(String title, @Nullable Integer scale) {
         double w = length + 2 * EDGE;
-        double h = width + EDGE + FOOT;
+        double h = width + EDGE + foot(plan);
         String size = scale == null ? "" : f(" width='%.1fmm' height='%.1fmm'", w * 10 / scale, h * 10 / scale);
-        out.append(f("<svg xmlns='http://www.w3.org/2000/svg' viewBox='%.0f %.0f %.0f %.0f'", -EDGE, -EDGE, w, h))
+        out.append("<svg xmlns='http://www.w3.org/2000/svg' viewBox='" + viewBox(plan) + "'")
                 .append(size)
                 .append(" role='img' font-family=\"'Atkinson Hyperlegible', sans-serif\"><title>")
                 .append(escaped(title))
@@ -71,7 +85,16 @@ final class FloorSvg {
                 length, width, PAPER, INK));
         fixtures();
         plan.closed().forEach(this::closed);
-        plan.areas().forEach(a -> rect(a.rect(), "none", FAINT, 1.5, "8 8"));
+        for (FloorPlan.Area a : plan.areas()) {
+            rect(a.rect(), "none", FAINT, 1.5, "8 8");
+            text(
+                    a.rect().x() * 100 + 6,
+                    a.rect().y() * 100 + text * 0.75,
+                    String.valueOf(a.group() + 1),
+                    "start",
+                    0.75,
+                    false);
+        }
         plan.lines().forEach(this::line);
         plan.things().forEach(this::thing);
         plan.spots().forEach(this::spot);
@@ -194,11 +217,11 @@ final class FloorSvg {
     private void spot(Spot s) {
         double x = s.at().x() * 100;
         double y = s.at().y() * 100;
-        double r = Math.min(20, text * 0.6);
+        double r = Math.min(24, text * 0.5);
         out.append(f(
                 "<circle cx='%.1f' cy='%.1f' r='%.1f' fill='%s' stroke='%s' stroke-width='3.5'/>",
                 x, y, r, s.does() == Spot.Does.WAITS ? PAPER : GREEN, GREEN));
-        if (s.leftHanded()) out.append(f("<path d='M%.1f %.1fl-12 -7v14z' fill='%s'/>", x - r, y, TAPE));
+        if (s.leftHanded()) out.append(f("<path d='M%.1f %.1fl-18 -11v22z' fill='%s'/>", x - r, y, TAPE));
     }
 
     private void teacher() {
@@ -218,7 +241,7 @@ final class FloorSvg {
 
     /** The bar for the scale, and what the signs mean. */
     private void foot(@Nullable Integer scale) {
-        double y = width + 42;
+        double y = width + text;
         double bar = length > 2500 ? 500 : 200;
         stroke(0, y, bar, y, INK, 5, null);
         for (int i = 0; i <= bar / 100; i++) stroke(i * 100, y - 10, i * 100, y + 10, INK, 3, null);
@@ -230,21 +253,30 @@ final class FloorSvg {
                 0.85,
                 false);
         double x = 0;
-        double row = width + 90;
+        double row = width + text * 2.3;
+        for (String sign : signs()) {
+            double wide = 40 + sign.length() * text * 0.44 + 24;
+            if (x + wide > length) {
+                x = 0;
+                row += text * 1.25;
+            }
+            sign(sign, x, row);
+            text(x + 36, row + text * 0.3, sign, "start", 0.8, false);
+            x += wide;
+        }
+    }
+
+    private Set<String> signs() {
         Set<String> signs = new LinkedHashSet<>();
         signs.add("teacher");
         if (plan.spots().stream().anyMatch(s -> s.does() != Spot.Does.WAITS)) signs.add("acts");
         if (plan.spots().stream().anyMatch(s -> s.does() == Spot.Does.WAITS)) signs.add("waits");
         if (plan.spots().stream().anyMatch(Spot::leftHanded)) signs.add("left hand");
-        plan.things().forEach(t -> signs.add(t.kind() == Thing.Kind.PILE ? "kit" : name(t.kind())));
+        plan.things().forEach(t -> signs.add(name(t.kind())));
         if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.START)) signs.add("start line");
         if (!plan.closed().isEmpty()) signs.add("shut until the signal");
         if (plan.gather() != null) signs.add("gather");
-        for (String sign : signs) {
-            sign(sign, x, row);
-            text(x + 34, row + text * 0.3, sign, "start", 0.75, false);
-            x += 34 + sign.length() * text * 0.42 + 34;
-        }
+        return signs;
     }
 
     private static String name(Thing.Kind kind) {

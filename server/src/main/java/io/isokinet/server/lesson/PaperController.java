@@ -6,6 +6,7 @@ import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
+import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.lesson.Sheets.Worked;
 import io.isokinet.server.unit.LessonState;
@@ -83,7 +84,7 @@ class PaperController {
                 .map(l -> sheets.work(l.lesson()))
                 .toList();
         if (all.isEmpty())
-            throw new IllegalArgumentException("There is no lesson on %s to print; choose another day.".formatted(day));
+            throw NotFoundException.saying("There is no lesson on %s to print; choose another day.".formatted(day));
         return pdf("Lessons " + day, papers.sheets("Lessons " + day, all));
     }
 

@@ -4,6 +4,7 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.server.knowhow.CueView;
@@ -22,6 +23,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -60,12 +62,18 @@ class Papers {
     record Filled(
             SheetView sheet,
             String when,
+            String who,
             List<String> clock,
             List<String> kinds,
             List<List<String>> calls,
             List<String> kit,
             List<String> ladders,
             List<@Nullable String> floors) {
+        /** Without signs that the font of the papers does not have. */
+        public String plain(String text) {
+            return text.replace("→", "›");
+        }
+
         /** Names of a group in one line. */
         public String names(GroupView group) {
             return group.children().stream()
@@ -144,6 +152,7 @@ class Papers {
         return new Filled(
                 s,
                 DAY.format(s.onDate()) + (s.starts() == null ? "" : " " + s.starts()),
+                who(s),
                 clock,
                 s.segments().stream().map(Papers::kind).toList(),
                 s.segments().stream().map(g -> calls(s, g)).toList(),
@@ -152,6 +161,20 @@ class Papers {
                         .toList(),
                 s.segments().stream().map(Papers::ladder).toList(),
                 s.segments().stream().map(g -> floor(worked, g)).toList());
+    }
+
+    /** "26 of 27 children · away: Maren · sits out: … · left-handed: …". */
+    private static String who(SheetView s) {
+        return "%d of %d children".formatted(s.playing(), s.children())
+                + names(" · away: ", s, c -> c.takesPart() == TakesPart.AWAY)
+                + names(" · sits out: ", s, c -> c.takesPart() == TakesPart.SITS_OUT)
+                + names(" · left-handed: ", s, c -> c.leftHanded() && c.takesPart() == TakesPart.PLAYS);
+    }
+
+    private static String names(String before, SheetView s, Predicate<SheetView.ChildToday> which) {
+        String names =
+                s.roll().stream().filter(which).map(SheetView.ChildToday::name).collect(Collectors.joining(", "));
+        return names.isEmpty() ? "" : before + names;
     }
 
     private static String kind(StretchView g) {
@@ -181,12 +204,16 @@ class Papers {
         List<String> steps = new ArrayList<>();
         for (int i = 0; i < g.ladder().size(); i++)
             steps.add(i == g.step() ? "[" + g.ladder().get(i) + "]" : g.ladder().get(i));
-        return String.join(" → ", steps);
+        return String.join(" › ", steps);
     }
 
     private static @Nullable String floor(Worked worked, StretchView g) {
         FloorPlan plan = worked.floors().get(g.id());
-        if (plan == null) return null;
+        // All over the floor needs no drawing.
+        if (plan == null
+                || plan.areas().isEmpty()
+                        && plan.lines().isEmpty()
+                        && plan.things().isEmpty()) return null;
         return FloorSvg.of(plan, worked.place(), g.name(), FloorSvg.scaleFor(plan, FLOOR_MM));
     }
 

@@ -1,6 +1,7 @@
 package io.isokinet.server.lesson;
 
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.KitMoves;
 import io.isokinet.core.lesson.Load;
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param head revision of its unit, for If-Match
  * @param number of the lesson in its unit, from 1
  * @param children on the roll @param playing of those, who take part today
- * @param away names @param sitsOut names of those who are there and get a job
+ * @param roll everybody of the class, and who takes part
  * @param groups the groups of the class in force
  * @param layOut what to fetch once @param storage the same by where it is kept
  * @param moves what is handed out and put away, and when
@@ -45,11 +46,10 @@ public record SheetView(
         int minutes,
         String space,
         LessonState state,
+        List<String> cueSets,
         int children,
         int playing,
-        List<String> leftHanded,
-        List<String> away,
-        List<String> sitsOut,
+        List<ChildToday> roll,
         List<String> groupFindings,
         List<StretchView> segments,
         List<KitLine> layOut,
@@ -63,6 +63,9 @@ public record SheetView(
         int vigorousPercent,
         int looks,
         @Nullable String wetPlace) {
+    /** A child of the class on the day. */
+    public record ChildToday(UUID id, String name, boolean leftHanded, TakesPart takesPart) {}
+
     /** @param place "" where nobody said */
     public record Stored(String place, List<KitLine> kit) {}
 
@@ -73,6 +76,7 @@ public record SheetView(
      * @param step index of the setting; easier and harder are the steps beside it
      * @param ladder every step of the main lever, from easy to hard
      * @param whyNot why it does not fit who is there; empty if it does
+     * @param groupCount groups as they are laid out
      * @param options other numbers of groups and what they would give
      * @param groupsWished number of groups that was wished; null for the usual one
      * @param groups who is with whom; empty where there are no groups
@@ -96,6 +100,7 @@ public record SheetView(
             @Nullable String watch,
             List<String> whyNot,
             String formation,
+            int groupCount,
             @Nullable Integer groupsWished,
             List<Minutes.Option> options,
             List<GroupView> groups,
@@ -126,19 +131,19 @@ public record SheetView(
     public record ItemName(String key, String name) {}
 
     /**
-     * @param svg the drawing
+     * @param svg the drawing @param viewBox what of the plane it shows, in centimetres
      * @param distance of the start line in the school's length, paces and steps; null where there is none
      * @param findings what is too tight
+     * @param moved groups that were put elsewhere by hand
      */
     public record FloorView(
             String svg,
-            double length,
-            double width,
+            String viewBox,
             List<AreaView> areas,
             @Nullable String distance,
             List<String> findings,
             List<String> reasons,
-            boolean moved) {}
+            List<Integer> moved) {}
 
     /** The floor of a group that can be put elsewhere, in metres. */
     public record AreaView(int group, double x, double y, double w, double h) {}

@@ -25,6 +25,7 @@ import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.lesson.ClassGroups.Roll;
 import io.isokinet.server.lesson.SheetView.AreaView;
+import io.isokinet.server.lesson.SheetView.ChildToday;
 import io.isokinet.server.lesson.SheetView.FloorView;
 import io.isokinet.server.lesson.SheetView.ItemName;
 import io.isokinet.server.lesson.SheetView.Stored;
@@ -116,6 +117,7 @@ public class Sheets {
         private final SpaceView space;
         private final Place place;
         private final Age age;
+        private final Roll roll;
         private final Grouper grouper;
         private final List<List<String>> teams;
         private final Map<UUID, Setting> set;
@@ -127,7 +129,7 @@ public class Sheets {
             this.space = spaces.view(lesson.spaceId());
             this.place = space.toPlace();
             this.age = new Age(lesson.schoolClass().yearAge());
-            Roll roll = new Roll(
+            this.roll = new Roll(
                     lesson.schoolClass(), records.away(lesson.lesson()), records.sitsOut(lesson.lesson()), List.of());
             this.grouper = groups.grouper(roll);
             this.teams = groups.inForce(roll, grouper);
@@ -249,6 +251,7 @@ public class Sheets {
                     plan.watch(),
                     whyNot,
                     works == null ? "does not fit" : works.formation(),
+                    works == null ? 0 : works.groups(),
                     setting(segment).groups(),
                     drawn == null ? List.of() : drawn.options(),
                     with,
@@ -294,8 +297,7 @@ public class Sheets {
                     .orElse(null);
             return new FloorView(
                     FloorSvg.of(plan, place, part.activity().name() + " in " + place.name(), null),
-                    plan.length().metres(),
-                    plan.width().metres(),
+                    FloorSvg.viewBox(plan),
                     plan.areas().stream()
                             .filter(FloorPlan.Area::movable)
                             .map(a -> new AreaView(
@@ -308,7 +310,7 @@ public class Sheets {
                     metres == null ? null : distance(metres),
                     plan.findings().stream().map(f -> f.message()).distinct().toList(),
                     plan.reasons(),
-                    !part.moved().isEmpty());
+                    part.moved().keySet().stream().sorted().toList());
         }
 
         /** "3 m: 4 paces (an adult's), 6 steps of a child of 7". */
@@ -316,12 +318,17 @@ public class Sheets {
             Schools.SchoolView school = schools.view();
             return String.format(
                     Locale.ROOT,
-                    "%.1f m: %d paces (%s), %d steps at %d years",
+                    "%.1f m: %s (%s), %s at %d years",
                     metres,
-                    Math.round(metres * 100 / school.paceCm()),
+                    counted(metres * 100 / school.paceCm(), "pace"),
                     school.paceWhose(),
-                    Math.round(metres / Pace.childs(age).metres()),
+                    counted(metres / Pace.childs(age).metres(), "step"),
                     age.years());
+        }
+
+        private static String counted(double many, String what) {
+            long whole = Math.round(many);
+            return whole + " " + what + (whole == 1 ? "" : "s");
         }
 
         private @Nullable String parts(Drawn drawn, Activity a) {
@@ -357,14 +364,12 @@ public class Sheets {
                     lesson.minutes(),
                     space.name(),
                     lesson.state(),
+                    lesson.cueSets(),
                     children.size(),
                     grouper.playing(),
                     lesson.schoolClass().children().stream()
-                            .filter(ChildView::leftHanded)
-                            .map(ChildView::name)
+                            .map(c -> new ChildToday(c.id(), c.name(), c.leftHanded(), roll.takesPart(c.id())))
                             .toList(),
-                    names(records.away(lesson.lesson())),
-                    names(records.sitsOut(lesson.lesson())),
                     groupFindings.stream().distinct().toList(),
                     stretches,
                     whole.fetch(),
@@ -382,13 +387,6 @@ public class Sheets {
                     space.ceilingCm() != null || wet == null
                             ? null
                             : spaces.view(wet).name());
-        }
-
-        private List<String> names(Set<UUID> ids) {
-            return lesson.schoolClass().children().stream()
-                    .filter(c -> ids.contains(c.id()))
-                    .map(ChildView::name)
-                    .toList();
         }
 
         private CueView cue(String key) {

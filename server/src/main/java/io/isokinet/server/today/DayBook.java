@@ -100,7 +100,7 @@ class DayBook {
      * @param starts null if no time was said
      * @param clash what stands in the way; null if nothing does
      * @param watch at most {@value #WATCHED}
-     * @param away registered as away from this lesson
+     * @param away registered as away from this lesson @param sitsOut there, but not taking part
      * @param changes what happened to it since it was planned, newest first
      * @param outdoors true if it is, and it can come inside at once
      */
@@ -124,6 +124,7 @@ class DayBook {
             List<Watch> watch,
             List<KitLine> kit,
             Set<UUID> away,
+            Set<UUID> sitsOut,
             List<LessonChangeView> changes,
             @Nullable String clash,
             boolean outdoors,
@@ -142,7 +143,7 @@ class DayBook {
     record PlaceKit(String space, List<String> classes, List<DayKit> kit) {}
 
     /** @param stays true if every one of the lessons uses it, so that it is left standing between them */
-    record DayKit(String item, String words, boolean stays) {}
+    record DayKit(String item, int count, String words, boolean stays) {}
 
     /** @param closed why the day is no school day; null if it is one @param week "A week" or "B week"; empty if all weeks are alike */
     record DayView(
@@ -226,6 +227,7 @@ class DayBook {
                 sheet.cues().stream().limit(WATCHED).map(DayBook::watch).toList(),
                 sheet.layOut(),
                 records.away(lesson.lesson()),
+                records.sitsOut(lesson.lesson()),
                 changes.of(List.of(lesson.lesson())).stream()
                         .filter(c -> !c.undone())
                         .toList(),
@@ -282,6 +284,7 @@ class DayBook {
                         LayOut.day(e.getValue().stream().map(DayLesson::kit).toList(), items).stream()
                                 .map(k -> new DayKit(
                                         k.most().item(),
+                                        k.most().count(),
                                         k.most().words(),
                                         e.getValue().size() > 1 && k.stays()))
                                 .toList()))

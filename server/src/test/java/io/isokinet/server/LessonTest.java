@@ -1,0 +1,410 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.StreamSupport;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** One lesson worked out: who is there, groups, floors, kit, papers. */
+class LessonTest {
+    private static TestSchool school;
+    private static UUID schoolClass;
+    private static String lesson;
+    private static Map<String, UUID> children;
+
+    @BeforeAll
+    static void aPlannedLesson() {
+        school = TestSchool.make();
+        schoolClass = school.schoolClass("Knots", 7, TestSchool.names(27));
+        children = school.children(schoolClass);
+        lesson = lessonOf(school.unit(schoolClass, 4, 35), 1);
+    }
+
+    private static String lessonOf(UUID unit, int number) {
+        return school.as
+                .get("/api/units/" + unit)
+                .json()
+                .get("lessons")
+                .get(number)
+                .get("id")
+                .asString();
+    }
+
+    private static JsonNode sheet() {
+        return sheet(lesson);
+    }
+
+    private static JsonNode sheet(String of) {
+        Caller.Answer answer = school.as.get("/api/lessons/" + of + "/sheet");
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private static List<JsonNode> stretches(JsonNode sheet) {
+        return StreamSupport.stream(sheet.get("segments").spliterator(), false).toList();
+    }
+
+    private static void register(String of, List<UUID> away, List<UUID> sitsOut) {
+        assertThat(school.as
+                        .put("/api/lessons/" + of + "/away", Map.of("away", away, "sitsOut", sitsOut))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void everyStretchHasAFloorWithEverybodyOnIt() throws Exception {
+        for (JsonNode s : stretches(sheet())) {
+            assertThat(s.get("whyNot")).isEmpty();
+            String svg = s.get("floor").get("svg").asString();
+            var drawing = DocumentBuilderFactory.newInstance()
+                    .newDocumentBuilder()
+                    .parse(new ByteArrayInputStream(svg.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+            assertThat(drawing.getDocumentElement().getTagName()).isEqualTo("svg");
+            assertThat(drawing.getElementsByTagName("circle").getLength()).isGreaterThanOrEqualTo(27);
+        }
+    }
+
+    @Test
+    void groupsHoldEverybodyOnce() {
+        List<JsonNode> grouped = stretches(sheet()).stream()
+                .filter(s -> !s.get("groups").isEmpty())
+                .toList();
+        assertThat(grouped).isNotEmpty();
+        for (JsonNode s : grouped) {
+            List<String> ids = new ArrayList<>();
+            for (JsonNode g : s.get("groups"))
+                for (JsonNode c : g.get("children")) ids.add(c.get("id").asString());
+            assertThat(ids).hasSize(27).doesNotHaveDuplicates();
+        }
+    }
+
+    @Test
+    void whoIsAwayOrSitsOutIsNotPlannedFor() {
+        String other = lessonOf(school.unit(schoolClass, 2, 35), 0);
+        UUID away = children.get("Child3");
+        UUID out = children.get("Child4");
+        register(other, List.of(away), List.of(out));
+        JsonNode sheet = sheet(other);
+        assertThat(sheet.get("playing").asInt()).isEqualTo(25);
+        for (JsonNode s : stretches(sheet))
+            assertThat(s.get("groups").toString())
+                    .doesNotContain(away.toString())
+                    .doesNotContain(out.toString());
+        for (JsonNode c : sheet.get("roll"))
+            assertThat(c.get("takesPart").asString())
+                    .isEqualTo(
+                            c.get("id").asString().equals(away.toString())
+                                    ? "AWAY"
+                                    : c.get("id").asString().equals(out.toString()) ? "SITS_OUT" : "PLAYS");
+        register(other, List.of(), List.of());
+        assertThat(sheet(other).get("playing").asInt()).isEqualTo(27);
+        register(other, List.copyOf(children.values()), List.of());
+        assertThat(sheet(other).get("playing").asInt()).isZero();
+    }
+
+    @Test
+    void anotherNumberOfGroupsAndOtherKitIsWorkedOutAtOnce() {
+        UUID unit = school.unit(schoolClass, 4, 45, "underarm-roll/components");
+        String own = null;
+        JsonNode s = null;
+        for (int i = 0; i < 4 && s == null; i++) {
+            own = lessonOf(unit, i);
+            s = stretches(sheet(own)).stream()
+                    .filter(x -> x.get("options").size() > 1)
+                    .findFirst()
+                    .orElse(null);
+        }
+        assertThat(s).as("a stretch with more than one way to group").isNotNull();
+        JsonNode option = s.get("options").get(s.get("options").size() - 1);
+        int groups = option.get("groups").asInt();
+        JsonNode now = set(own, s, Map.of("groups", groups, "without", List.of(), "moved", List.of()));
+        assertThat(now.get("groupCount").asInt()).isEqualTo(groups);
+        assertThat(now.get("tries").asInt())
+                .isCloseTo(option.get("tries").asInt(), org.assertj.core.api.Assertions.within(1));
+        JsonNode usual = set(own, s, Map.of("without", List.of(), "moved", List.of()));
+        assertThat(usual.get("groupCount").asInt())
+                .isEqualTo(s.get("groupCount").asInt());
+    }
+
+    @Test
+    void whatIsNotToBeUsedIsStoodInFor() {
+        JsonNode kit = stretches(sheet()).stream()
+                .filter(x -> x.get("kit").toString().contains("\"foam-ball-20\""))
+                .findFirst()
+                .orElseThrow();
+        JsonNode without = set(lesson, kit, Map.of("without", List.of("foam-ball-20"), "moved", List.of()));
+        assertThat(without.get("kit").toString()).doesNotContain("\"foam-ball-20\"");
+        assertThat(without.get("without").toString()).contains("foam-ball-20");
+        set(lesson, kit, Map.of("without", List.of(), "moved", List.of()));
+    }
+
+    private static JsonNode set(String of, JsonNode stretch, Map<String, ?> body) {
+        String id = stretch.get("id").asString();
+        Caller.Answer answer = school.as.put("/api/lessons/" + of + "/segments/" + id + "/setting", body);
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+        return stretches(answer.json()).stream()
+                .filter(s -> s.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aMovedGroupStaysMovedAndAWrongOneIsSaid() {
+        JsonNode s = stretches(sheet()).stream()
+                .filter(x -> x.get("floor").get("areas").size() > 1)
+                .findFirst()
+                .orElseThrow();
+        JsonNode area = s.get("floor").get("areas").get(0);
+        double x = area.get("x").asDouble() + 0.3;
+        JsonNode moved = set(
+                lesson,
+                s,
+                Map.of(
+                        "without",
+                        List.of(),
+                        "moved",
+                        List.of(Map.of("group", 0, "x", x, "y", area.get("y").asDouble()))));
+        assertThat(moved.get("floor").get("moved").get(0).asInt()).isZero();
+        boolean there = Math.abs(moved.get("floor").get("areas").get(0).get("x").asDouble() - x) < 0.01;
+        assertThat(there || !moved.get("floor").get("findings").isEmpty()).isTrue();
+        set(lesson, s, Map.of("without", List.of(), "moved", List.of()));
+        assertThat(school.as
+                        .put(
+                                "/api/lessons/" + lesson + "/segments/"
+                                        + s.get("id").asString() + "/setting",
+                                Map.of("groups", 0, "without", List.of(), "moved", List.of()))
+                        .status())
+                .isEqualTo(400);
+        assertThat(school.as
+                        .put(
+                                "/api/lessons/" + lesson + "/segments/" + UUID.randomUUID() + "/setting",
+                                Map.of("without", List.of(), "moved", List.of()))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void floorsAreExportedToScaleAndAsAPicture() throws IOException {
+        String id = stretches(sheet()).get(1).get("id").asString();
+        String svg = school.as
+                .get("/api/lessons/" + lesson + "/segments/" + id + "/floor.svg")
+                .body();
+        assertThat(svg).contains("mm'").contains("1:100");
+        // 17 m and the edges at 1:100 are 176 mm.
+        assertThat(svg).contains("width='176.0mm'");
+        var picture = ImageIO.read(new ByteArrayInputStream(school.as
+                .get("/api/lessons/" + lesson + "/segments/" + id + "/floor.png")
+                .response()
+                .body()));
+        assertThat(picture.getWidth()).isEqualTo(1600);
+        Set<Integer> colours = new HashSet<>();
+        for (int px = 0; px < picture.getWidth(); px += 7)
+            for (int py = 0; py < picture.getHeight(); py += 7) colours.add(picture.getRGB(px, py));
+        assertThat(colours).hasSizeGreaterThan(4);
+    }
+
+    private static String text(String path) throws IOException {
+        Caller.Answer answer = school.as.get(path);
+        assertThat(answer.status()).as(path).isEqualTo(200);
+        try (PDDocument pdf = Loader.loadPDF(answer.response().body())) {
+            return new PDFTextStripper().getText(pdf);
+        }
+    }
+
+    @Test
+    void papersSayWhatTheScreenSays() throws IOException {
+        JsonNode sheet = sheet();
+        String paper = text("/api/lessons/" + lesson + "/paper?kind=SHEET");
+        for (JsonNode s : stretches(sheet))
+            assertThat(paper).contains(s.get("name").asString());
+        assertThat(paper).contains("Fetch once").contains("risk assessment").contains("Child7");
+        String cards = text("/api/lessons/" + lesson + "/paper?kind=CUE_CARDS");
+        for (JsonNode c : sheet.get("cues"))
+            assertThat(cards.replaceAll("\\s+", " "))
+                    .contains(c.get("call").get("notSettled").asString());
+        assertThat(text("/api/lessons/" + lesson + "/paper?kind=STATION_CARDS")).contains("Set out");
+        assertThat(text("/api/lessons/" + lesson + "/paper?kind=SCORE_CARDS")).contains("Best or sum");
+        String day = sheet.get("onDate").asString();
+        assertThat(text("/api/days/" + day + "/paper")).contains("Knots · lesson 2 of 4");
+        assertThat(school.as.get("/api/days/2019-01-06/paper").body()).contains("choose another day");
+    }
+
+    @Test
+    void aMakeSheetCountsForAllAndWarns() throws IOException {
+        assertThat(text("/api/make-sheets/sock-ball/paper?count=12&age=7")).contains("12 sock balls");
+        assertThat(school.as.get("/api/make-sheets/skittle?count=1&age=7").body())
+                .contains("not home-made");
+        assertThat(school.as.get("/api/make-sheets/sock-ball?count=0&age=7").status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void aClassIsGroupedAnewByHandAndNobodyIsLost() {
+        UUID own = school.schoolClass("Reefs", 8, TestSchool.names(13));
+        JsonNode before = school.as.get("/api/classes/" + own + "/groups").json();
+        assertThat(before.has("madeAt") && !before.get("madeAt").isNull()).isFalse();
+        JsonNode dealt = school.as
+                .post("/api/classes/" + own + "/groups", Map.of("way", "FRESH", "groups", 4, "cueSets", List.of()))
+                .json();
+        assertThat(dealt.get("groups")).hasSize(4);
+        List<List<String>> groups = ids(dealt);
+        assertThat(groups.stream().mapToInt(List::size).sum()).isEqualTo(13);
+        String first = groups.get(0).get(0);
+        List<List<String>> byHand = new ArrayList<>(
+                groups.stream().map(g -> (List<String>) new ArrayList<>(g)).toList());
+        byHand.get(0).remove(first);
+        byHand.get(1).add(first);
+        JsonNode put = school.as
+                .put("/api/classes/" + own + "/groups", Map.of("groups", byHand))
+                .json();
+        assertThat(ids(put).get(1)).contains(first);
+        byHand.get(2).add(first);
+        Caller.Answer twice = school.as.put("/api/classes/" + own + "/groups", Map.of("groups", byHand));
+        assertThat(twice.status()).isEqualTo(400);
+        assertThat(twice.body()).contains("is also in group 2");
+        assertThat(ids(school.as.get("/api/classes/" + own + "/groups").json()).get(1))
+                .contains(first);
+        assertThat(school.as
+                        .post(
+                                "/api/classes/" + own + "/groups",
+                                Map.of("way", "FRESH", "groups", 40, "cueSets", List.of()))
+                        .body())
+                .contains("13 children make 1 to 13 groups, not 40");
+    }
+
+    private static List<List<String>> ids(JsonNode view) {
+        List<List<String>> groups = new ArrayList<>();
+        for (JsonNode g : view.get("groups")) {
+            List<String> group = new ArrayList<>();
+            for (JsonNode c : g.get("children")) group.add(c.get("id").asString());
+            groups.add(group);
+        }
+        return groups;
+    }
+
+    @Test
+    void testRollsOutrankTheComputation() {
+        String falls = "/api/cupboard/falls?ball=sock-ball&target=bottle-full&age=7";
+        assertThat(school.as.get(falls).json().get("verdict").asString()).isEqualTo("NO");
+        school.as.put("/api/cupboard/rolls", Map.of("ball", "sock-ball", "target", "bottle-full", "fell", 3));
+        JsonNode tried = school.as.get(falls).json();
+        assertThat(tried.get("verdict").asString()).isEqualTo("LIKELY");
+        assertThat(tried.get("computed").asString()).contains("will not fall");
+        school.as.put("/api/cupboard/rolls", Map.of("ball", "sock-ball", "target", "bottle-full"));
+        assertThat(school.as.get(falls).json().get("verdict").asString()).isEqualTo("NO");
+        assertThat(school.as
+                        .put("/api/cupboard/rolls", Map.of("ball", "sock-ball", "target", "bottle-full", "fell", 4))
+                        .body())
+                .contains("0 to 3");
+    }
+
+    @Test
+    void whatIsMissingAndWhatWouldHelpMost() {
+        JsonNode list = school.as.get("/api/shopping").json();
+        assertThat(list.get("lessons").asInt()).isGreaterThanOrEqualTo(4);
+        for (JsonNode m : list.get("missing"))
+            assertThat(m.get("wanted").asInt()).isGreaterThan(m.get("owned").asInt());
+        JsonNode limits = school.as
+                .get("/api/classes/" + schoolClass + "/limits?space=" + school.hall())
+                .json();
+        assertThat(limits).isNotEmpty();
+        assertThat(limits.get(0).get("reason").asString()).contains("more activities for 27 children");
+    }
+
+    @Test
+    void aSchoolSoftensWhatIsNotOfTheFixedFloor() {
+        TestSchool own = TestSchool.make();
+        var view = own.as.get("/api/school");
+        Map<String, Object> body = new java.util.HashMap<>();
+        for (String key : List.of(
+                "name",
+                "timeZone",
+                "yearNaming",
+                "lengthUnit",
+                "paceCm",
+                "paceWhose",
+                "weekStarts",
+                "cautions",
+                "erasedTrials")) body.put(key, view.json().get(key));
+        body.put("ownYears", Map.of());
+        body.put("softened", List.of("kicks-indoors"));
+        Caller.Answer saved = own.as.put(
+                "/api/school",
+                body,
+                "If-Match",
+                "\"" + view.json().get("version").asInt() + "\"");
+        assertThat(saved.status()).as(saved.body()).isEqualTo(200);
+        assertThat(saved.json().get("softened").get(0).asString()).isEqualTo("kicks-indoors");
+        body.put("softened", List.of("hard-young"));
+        assertThat(own.as
+                        .put(
+                                "/api/school",
+                                body,
+                                "If-Match",
+                                "\"" + saved.json().get("version").asInt() + "\"")
+                        .body())
+                .contains("not of the fixed floor");
+    }
+
+    @Test
+    void rainIsThoughtThroughBeforeItFalls() {
+        UUID yard = UUID.randomUUID();
+        UUID hall = school.hall();
+        school.as.put(
+                "/api/spaces/" + yard,
+                Map.of(
+                        "name",
+                        "Yard",
+                        "lengthCm",
+                        2800,
+                        "widthCm",
+                        1800,
+                        "floor",
+                        "TARMAC",
+                        "wallSpots",
+                        10,
+                        "wetSpaceId",
+                        hall,
+                        "walkingMinutes",
+                        1,
+                        "features",
+                        List.of()));
+        UUID unit = UUID.randomUUID();
+        Caller.Answer made = school.as.put(
+                "/api/units/" + unit,
+                Map.of(
+                        "classId",
+                        schoolClass,
+                        "title",
+                        "Outside",
+                        "cueSets",
+                        List.of("underarm-roll/components"),
+                        "order",
+                        "BLOCKED",
+                        "lessons",
+                        List.of(Map.of("onDate", "2027-03-01", "minutes", 40, "spaceId", yard))));
+        assertThat(made.status()).as(made.body()).isEqualTo(200);
+        String outside = lessonOf(unit, 0);
+        assertThat(sheet(outside).get("wetPlace").asString()).startsWith("Hall");
+        JsonNode wet = school.as.get("/api/lessons/" + outside + "/wet").json();
+        assertThat(wet.get("stretches")).hasSize(sheet(outside).get("segments").size());
+        for (JsonNode s : wet.get("stretches"))
+            assertThat(s.get("sentence").asString()).isNotBlank();
+        assertThat(school.as.get("/api/lessons/" + lesson + "/wet").body()).contains("has no place to go to");
+    }
+}

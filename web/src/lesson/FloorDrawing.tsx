@@ -1,0 +1,107 @@
+import { Button } from 'antd'
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import type { Schemas } from '../api/client'
+import styles from './Lesson.module.css'
+
+type Floor = Schemas['FloorView']
+type Moved = { group: number; x: number; y: number }
+
+interface FloorDrawingProps {
+  floor: Floor
+  /** puts a group elsewhere; left out where nothing may be changed */
+  move?: (moved: Moved[]) => void
+  busy: boolean
+}
+
+/** One press of an arrow key, in metres. */
+const STEP = 0.5
+
+/** A floor to scale, as it is on paper; groups that may stand elsewhere can be dragged, or moved by the arrow keys. */
+export function FloorDrawing({ floor, move, busy }: FloorDrawingProps) {
+  const overlay = useRef<HTMLFieldSetElement>(null)
+  const [drag, setDrag] = useState<{ group: number; dx: number; dy: number; from: [number, number] }>()
+  const [left, top, wide, high] = floor.viewBox.split(' ').map(Number)
+  const across = (metres: number) => `${((metres * 100 - left) * 100) / wide}%`
+  const down = (metres: number) => `${((metres * 100 - top) * 100) / high}%`
+  const metresPerPixel = () => wide / 100 / (overlay.current?.clientWidth || wide / 100)
+  const put = (group: number, dx: number, dy: number) =>
+    move?.(
+      floor.areas
+        .filter((a) => a.group === group || floor.moved.includes(a.group))
+        .map((a) =>
+          a.group === group
+            ? { group, x: Math.round((a.x + dx) * 10) / 10, y: Math.round((a.y + dy) * 10) / 10 }
+            : { group: a.group, x: a.x, y: a.y },
+        ),
+    )
+  const take = (group: number) => (e: PointerEvent<HTMLButtonElement>) => {
+    e.currentTarget.setPointerCapture(e.pointerId)
+    setDrag({ group, dx: 0, dy: 0, from: [e.clientX, e.clientY] })
+  }
+  const drags = (e: PointerEvent) => {
+    if (!drag) return
+    const scale = metresPerPixel()
+    setDrag({ ...drag, dx: (e.clientX - drag.from[0]) * scale, dy: (e.clientY - drag.from[1]) * scale })
+  }
+  const up = () => {
+    if (drag && Math.hypot(drag.dx, drag.dy) > 0.1) put(drag.group, drag.dx, drag.dy)
+    setDrag(undefined)
+  }
+  const keys = (group: number) => (e: KeyboardEvent) => {
+    const by = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] }[
+      e.key
+    ]
+    if (!by) return
+    e.preventDefault()
+    e.stopPropagation()
+    put(group, by[0], by[1])
+  }
+  return (
+    <figure className={styles.floor} aria-busy={busy}>
+      <div className={styles.drawing}>
+        <div
+          // biome-ignore lint/security/noDangerouslySetInnerHtml: our own server's drawing, in which every text is escaped
+          dangerouslySetInnerHTML={{ __html: floor.svg }}
+        />
+        {move && floor.areas.length > 1 && (
+          <fieldset ref={overlay} className={styles.overlay} aria-label="Groups that can be put elsewhere">
+            {floor.areas.map((a) => (
+              <button
+                key={a.group}
+                type="button"
+                className={styles.area}
+                style={{
+                  left: across(a.x + (drag?.group === a.group ? drag.dx : 0)),
+                  top: down(a.y + (drag?.group === a.group ? drag.dy : 0)),
+                  width: `${(a.w * 10000) / wide}%`,
+                  height: `${(a.h * 10000) / high}%`,
+                }}
+                aria-label={`Group ${a.group + 1}, ${a.x.toFixed(1)} m from the left, ${a.y.toFixed(1)} m from the top`}
+                aria-keyshortcuts="ArrowLeft ArrowRight ArrowUp ArrowDown"
+                onPointerDown={take(a.group)}
+                onPointerMove={drags}
+                onPointerUp={up}
+                onPointerCancel={() => setDrag(undefined)}
+                onKeyDown={keys(a.group)}
+              />
+            ))}
+          </fieldset>
+        )}
+      </div>
+      <figcaption>
+        {floor.distance && <b>{floor.distance}. </b>}
+        {floor.findings.map((f) => (
+          <span key={f} className={styles.bad}>
+            {f}{' '}
+          </span>
+        ))}
+        {floor.reasons.join(' ')}
+        {floor.moved.length > 0 && move && (
+          <Button size="small" onClick={() => move([])} disabled={busy}>
+            Back to the usual places
+          </Button>
+        )}
+      </figcaption>
+    </figure>
+  )
+}

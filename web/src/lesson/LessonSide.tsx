@@ -1,0 +1,92 @@
+import { Segmented } from 'antd'
+import { useState } from 'react'
+import styles from './Lesson.module.css'
+import type { Sheet } from './useLesson'
+
+type Side = 'Kit' | 'Cues' | 'Cautions'
+
+/** What is true of the whole lesson: kit over its minutes, cues with their faults, cautions and the look round. */
+export function LessonSide({ sheet: s }: { sheet: Sheet }) {
+  const [side, setSide] = useState<Side>('Kit')
+  return (
+    <aside className={styles.side} aria-label="Whole lesson">
+      <Segmented<Side> block options={['Kit', 'Cues', 'Cautions']} value={side} onChange={setSide} />
+      {side === 'Kit' && (
+        <>
+          <h2>Fetch once</h2>
+          {s.storage.map((p) => (
+            <div key={p.place}>
+              {p.place && <p className="mute">{p.place}</p>}
+              <ul>
+                {p.kit.map((k) => (
+                  <li key={k.item}>{k.words}</li>
+                ))}
+              </ul>
+            </div>
+          ))}
+          {s.layOut.length === 0 && <p className="mute">Nothing.</p>}
+          <h2>Changes hands</h2>
+          <ul className={styles.moves}>
+            {s.moves.map((m) => (
+              <li key={`${m.minute} ${m.item} ${m.change}`}>
+                <b>{m.minute}′</b> {m.words}
+              </li>
+            ))}
+          </ul>
+          <h2>The body</h2>
+          <p>
+            In motion {s.motionPercent} % of the lesson, moderate to vigorous about {s.vigorousPercent} %;
+            half a lesson is what is asked for.
+          </p>
+          <p>
+            {[
+              s.load.metres > 0 && `runs about ${s.load.metres} m`,
+              s.load.overarm > 0 && `${s.load.overarm} overarm throws`,
+              s.load.heavy > 0 && `${s.load.heavy} heavy pushes`,
+              s.load.jumps > 0 && `${s.load.jumps} jumps`,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </p>
+          {s.load.flags.map((f) => (
+            <p key={f} className={styles.bad}>
+              {f}
+            </p>
+          ))}
+        </>
+      )}
+      {side === 'Cues' &&
+        s.cues.map((c) => (
+          <div key={c.key} className={styles.cue}>
+            <b>“{c.call.notSettled}”</b>
+            <p>{c.question.notSettled}</p>
+            {c.question.left !== c.question.right && <p className="mute">Left-handers: {c.question.left}</p>}
+            <p className="mute">Stand {c.view.notSettled}.</p>
+            {c.faults.map((f) => (
+              <p key={f.seen.notSettled} className="mute">
+                {f.seen.notSettled}: {f.fix.notSettled.charAt(0).toLowerCase() + f.fix.notSettled.slice(1)}.
+              </p>
+            ))}
+          </div>
+        ))}
+      {side === 'Cautions' && (
+        <>
+          <h2>Before it begins</h2>
+          <ul>
+            {s.setUpCheck.map((c) => (
+              <li key={c}>{c}</li>
+            ))}
+          </ul>
+          <h2>Cautions</h2>
+          <ul>
+            {s.cautions.map((c) => (
+              <li key={c.key + c.text} className={c.weight === 'FORBIDS' ? styles.bad : ''}>
+                {c.text} {c.remedy}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </aside>
+  )
+}

@@ -1,0 +1,260 @@
+import { useQuery } from '@tanstack/react-query'
+import { Button } from 'antd'
+import { api, type Schemas, take } from '../api/client'
+import { useMeasures } from '../shared/measures'
+import { FloorDrawing } from './FloorDrawing'
+import styles from './Lesson.module.css'
+import { type SettingBody, type Sheet, type Stretch, settingOf } from './useLesson'
+
+interface StretchCardProps {
+  sheet: Sheet
+  stretch: Stretch
+  /** true where nothing may be changed */
+  fixed: boolean
+  busy: boolean
+  set: (body: SettingBody) => void
+  edit: (body: Omit<Schemas['EditBody'], 'segment'>) => void
+}
+
+/** One stretch of a lesson: its floor, groups, kit, cues and ladder, and what can be changed about it. */
+export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: StretchCardProps) {
+  const { inText } = useMeasures()
+  const cue = (key: string) => sheet.cues.find((c) => c.key === key)
+  return (
+    <section aria-label={s.name} className={styles.stretch}>
+      <h2>
+        {s.name}{' '}
+        <span className="mute">
+          {s.formation}
+          {s.rung && ` · rung ${s.level}, ${s.rung}`}
+        </span>
+      </h2>
+      {s.whyNot.map((w) => (
+        <p key={w} className={styles.bad} role="alert">
+          {w}
+        </p>
+      ))}
+      <div className={styles.two}>
+        <div>
+          {s.floor ? (
+            <>
+              <FloorDrawing
+                floor={s.floor}
+                busy={busy}
+                move={fixed ? undefined : (moved) => set({ ...settingOf(s), moved })}
+              />
+              <p className={styles.exports}>
+                <a
+                  href={`/api/lessons/${sheet.lesson}/segments/${s.id}/floor.svg`}
+                  target="_blank"
+                  rel="noreferrer"
+                >
+                  To scale (SVG)
+                </a>
+                <a
+                  href={`/api/lessons/${sheet.lesson}/segments/${s.id}/floor.png`}
+                  target="_blank"
+                  rel="noreferrer"
+                >
+                  Picture (PNG)
+                </a>
+              </p>
+            </>
+          ) : (
+            <p className="mute">No floor plan: it does not fit who is here.</p>
+          )}
+        </div>
+        <div className={styles.facts}>
+          <p>{s.how}</p>
+          {s.focus.length > 0 && (
+            <p className={styles.cues}>
+              {s.focus.map((key) => (
+                <b key={key}>
+                  “{cue(key)?.call.notSettled ?? key}”{s.introduces.includes(key) && <i> new</i>}
+                  {s.watch === key && <i> watch, {cue(key)?.view.notSettled}</i>}
+                </b>
+              ))}
+            </p>
+          )}
+          <dl>
+            {s.tries > 0 && (
+              <div>
+                <dt>Each child</dt>
+                <dd>
+                  {s.tries} tries{s.waitingPercent > 0 && `, waits ${s.waitingPercent} % of the time`}
+                </dd>
+              </div>
+            )}
+            <div>
+              <dt>Body</dt>
+              <dd>
+                in motion {s.motionPercent} %, moderate to vigorous about {s.vigorousPercent} %
+              </dd>
+            </div>
+            {s.options.length > 1 && (
+              <div>
+                <dt>Groups</dt>
+                <dd className={styles.buttons}>
+                  {s.options.map((o) => (
+                    <Button
+                      key={o.groups}
+                      size="small"
+                      aria-pressed={o.groups === s.groupCount}
+                      type={o.groups === s.groupCount ? 'primary' : 'default'}
+                      disabled={fixed || busy}
+                      title={o.words}
+                      onClick={() => set({ ...settingOf(s), groups: o.groups, moved: [] })}
+                    >
+                      {o.groups} of {o.sizes[0]}: {o.tries} tries
+                    </Button>
+                  ))}
+                </dd>
+              </div>
+            )}
+            {s.lever && (
+              <div>
+                <dt>{s.lever}</dt>
+                <dd className={styles.buttons}>
+                  {s.ladder.map((step, i) => (
+                    <Button
+                      key={step}
+                      size="small"
+                      aria-pressed={i === s.step}
+                      type={i === s.step ? 'primary' : 'default'}
+                      disabled={fixed || busy || s.locked}
+                      onClick={() => edit({ kind: 'ADJUST', setting: i })}
+                    >
+                      {inText(step)}
+                    </Button>
+                  ))}
+                </dd>
+              </div>
+            )}
+            {(s.kit.length > 0 || s.without.length > 0) && (
+              <div>
+                <dt>Kit</dt>
+                <dd>
+                  {s.kit.map((k) => (
+                    <div key={k.what + k.item} className={styles.kit}>
+                      <span>
+                        {k.words}
+                        {k.effect && <i> {k.effect.toLowerCase()}</i>}
+                        {k.seconds > 0 && <i> {k.seconds} s to put on</i>}
+                      </span>
+                      {!fixed && (
+                        <Button
+                          size="small"
+                          type="text"
+                          disabled={busy}
+                          aria-label={`Not ${k.words}`}
+                          onClick={() =>
+                            set({ ...settingOf(s), without: [...s.without.map((w) => w.key), k.item] })
+                          }
+                        >
+                          not these
+                        </Button>
+                      )}
+                      {k.reason && <small className="mute">{k.reason}</small>}
+                    </div>
+                  ))}
+                  {s.without.length > 0 && (
+                    <div className={styles.kit}>
+                      <small className="mute">Not used: {s.without.map((w) => w.name).join(', ')}.</small>
+                      {!fixed && (
+                        <Button
+                          size="small"
+                          type="text"
+                          disabled={busy}
+                          onClick={() => set({ ...settingOf(s), without: [] })}
+                        >
+                          use them again
+                        </Button>
+                      )}
+                    </div>
+                  )}
+                </dd>
+              </div>
+            )}
+            <Fact name="Counts" text={s.countsAsOne && `${s.countsAsOne}; ${s.scoring}`} />
+            <Fact name="Parts" text={s.parts} />
+            <Fact name="Stations" text={s.stations} />
+            <Fact name="At the signal" text={s.gathering} />
+            <Fact name="Sits out" text={s.sitsOut} />
+            <Fact name="Ask" text={s.question} />
+            <Fact
+              name="Talk"
+              text={s.explainSeconds > 0 ? `at most ${s.explainSeconds} s at once` : undefined}
+            />
+          </dl>
+        </div>
+      </div>
+      {s.groups.length > 0 && (
+        <ol className={styles.groups} aria-label="Groups">
+          {s.groups.map((g) => (
+            <li key={g.label}>
+              <b>{g.label}</b> {g.children.map((c) => c.name + (c.leftHanded ? ' (L)' : '')).join(', ')}
+            </li>
+          ))}
+        </ol>
+      )}
+      <details className={styles.more}>
+        <summary>Why, and what could stand instead</summary>
+        <ul>
+          {s.reasons.map((r) => (
+            <li key={r}>{r}</li>
+          ))}
+          {s.cautions.map((c) => (
+            <li key={c.key + c.text} className={c.weight === 'FORBIDS' ? styles.bad : ''}>
+              {c.text} {c.remedy}
+            </li>
+          ))}
+        </ul>
+        {!fixed && !s.locked && <Instead sheet={sheet} stretch={s} busy={busy} edit={edit} />}
+      </details>
+    </section>
+  )
+}
+
+function Fact({ name, text }: { name: string; text?: string }) {
+  if (!text) return null
+  return (
+    <div>
+      <dt>{name}</dt>
+      <dd>{text}</dd>
+    </div>
+  )
+}
+
+function Instead({
+  sheet,
+  stretch,
+  busy,
+  edit,
+}: Pick<StretchCardProps, 'sheet' | 'stretch' | 'busy' | 'edit'>) {
+  const alternatives = useQuery({
+    queryKey: ['alternatives', sheet.unit, sheet.head, stretch.id],
+    queryFn: () =>
+      take(
+        api.GET('/api/units/{id}/segments/{segment}/alternatives', {
+          params: { path: { id: sheet.unit, segment: stretch.id } },
+        }),
+      ),
+  })
+  return (
+    <div className={styles.buttons}>
+      {alternatives.data?.map((a) => (
+        <Button
+          key={a.activity}
+          size="small"
+          disabled={busy}
+          title={a.worse.length > 0 ? `Worse: ${a.worse.join(', ')}` : 'No rule gets worse'}
+          onClick={() => edit({ kind: 'SWAP', activity: a.activity })}
+        >
+          {a.name}
+          {a.tries > 0 && ` · ${a.tries} tries`}
+        </Button>
+      ))}
+      {alternatives.data?.length === 0 && <span className="mute">Nothing else does it here.</span>}
+    </div>
+  )
+}
