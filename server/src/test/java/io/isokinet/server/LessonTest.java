@@ -18,9 +18,11 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** One lesson worked out: who is there, groups, floors, kit, papers. */
+@ExtendWith(RunningServer.class)
 class LessonTest {
     private static TestSchool school;
     private static UUID schoolClass;
