@@ -2886,6 +2886,7 @@ export interface components {
             groupFindings: string[];
             /** Format: uuid */
             head: string;
+            helpers: string[];
             layOut: components["schemas"]["KitLine"][];
             /** Format: uuid */
             lesson: string;
@@ -3070,6 +3071,7 @@ export interface components {
         };
         StretchView: {
             activity: string;
+            adapted: string[];
             cautions: components["schemas"]["Caution"][];
             /** Format: int32 */
             changeSeconds: number;
@@ -3106,6 +3108,7 @@ export interface components {
             options: components["schemas"]["Option"][];
             parts?: string;
             phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
+            pinTurns: string[];
             play: boolean;
             question?: string;
             reasons: string[];
@@ -3116,6 +3119,7 @@ export interface components {
             stations?: string;
             /** Format: int32 */
             step: number;
+            success?: string;
             /** Format: int32 */
             tries: number;
             /** Format: int32 */

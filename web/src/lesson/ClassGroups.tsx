@@ -106,7 +106,8 @@ export function ClassGroups({ classId, className, cueSets, fixed, close }: Class
           <fieldset key={group.label}>
             <legend>
               <button type="button" disabled={fixed || !picked} onClick={() => put(i)}>
-                Group {group.label} <small>{group.children.length}</small>
+                {/^\d/.test(group.label) ? `Group ${group.label}` : group.label}{' '}
+                <small>{group.children.length}</small>
               </button>
             </legend>
             {group.children.map((c) => (

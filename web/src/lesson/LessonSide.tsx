@@ -25,6 +25,7 @@ export function LessonSide({ sheet: s }: { sheet: Sheet }) {
             </div>
           ))}
           {s.layOut.length === 0 && <p className="mute">Nothing.</p>}
+          {s.helpers.length > 0 && <p className="mute">Tidy today: {s.helpers.join(', ')}.</p>}
           <h2>Changes hands</h2>
           <ul className={styles.moves}>
             {s.moves.map((m) => (

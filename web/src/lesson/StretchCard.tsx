@@ -127,6 +127,17 @@ export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: Stret
                       {inText(step)}
                     </Button>
                   ))}
+                  {s.success && <small className="mute">{s.success}</small>}
+                </dd>
+              </div>
+            )}
+            {s.pinTurns.length > 0 && (
+              <div>
+                <dt>Turns</dt>
+                <dd>
+                  {s.pinTurns.map((t) => (
+                    <div key={t}>{t}</div>
+                  ))}
                 </dd>
               </div>
             )}
@@ -175,6 +186,7 @@ export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: Stret
                 </dd>
               </div>
             )}
+            <Fact name="Adapted" text={s.adapted.join('; ')} />
             <Fact name="Counts" text={s.countsAsOne && `${s.countsAsOne}; ${s.scoring}`} />
             <Fact name="Parts" text={s.parts} />
             <Fact name="Stations" text={s.stations} />

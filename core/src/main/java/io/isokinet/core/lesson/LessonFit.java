@@ -2,6 +2,8 @@ package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.group.Carousel;
 import io.isokinet.core.group.Rotation;
 import io.isokinet.core.kit.KitLine;
@@ -16,11 +18,13 @@ import io.isokinet.core.space.FloorFit;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.Point;
 import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -45,6 +49,8 @@ public record LessonFit(
     private static final int STATION_CHANGE = 20;
 
     private static final int MOST_OPTIONS = 4;
+    /** Of the pins that stand, what falls to a roll. Common practice. */
+    private static final double FALLS = 0.4;
 
     public LessonFit {
         parts = List.copyOf(parts);
@@ -87,6 +93,8 @@ public record LessonFit(
      * @param carousel from station to station; empty elsewhere
      * @param waitingPercent of the time a child waits for a turn
      * @param vigorousPercent of the time that is moderate to vigorous
+     * @param success what share of tries succeeds at the setting, and of how many children it is the right one; null without levers
+     * @param pinTurns ways to take turns at things knocked down, with what each gives; empty elsewhere
      * @param explainSeconds the longest explanation that is listened to
      */
     public record Drawn(
@@ -99,6 +107,8 @@ public record LessonFit(
             Optional<Carousel> carousel,
             int waitingPercent,
             int vigorousPercent,
+            @Nullable String success,
+            List<String> pinTurns,
             int explainSeconds) {}
 
     /** @param parts in the order of the lesson */
@@ -171,7 +181,53 @@ public record LessonFit(
                 carousel(activity, p.works().groups(), working / 60),
                 Minutes.waiting(activity, largest).percent(),
                 Minutes.vigorous(activity, p.works().motionPercent()).percent(),
+                success(activity, p.setting(), known, age),
+                pinTurns(p, largest),
                 Minutes.explanation(age));
+    }
+
+    private static @Nullable String success(Activity activity, int setting, KnowHow known, Age age) {
+        if (activity.levers().isEmpty()) return null;
+        Lever lever = activity.levers().get(0);
+        int step = Math.min(setting, lever.steps().size() - 1);
+        Success usual = Success.of(activity, lever, step, known, age);
+        return "about %.0f %% succeed; for %d %% of the class between 60 and 80 %%. %s"
+                .formatted(
+                        usual.share() * 100,
+                        Success.inBand(activity, lever, step, known, age).percent(),
+                        usual.reason());
+    }
+
+    /** One roll or two to a turn, and when the fallen stand again, each simulated. */
+    private static List<String> pinTurns(Part p, int largest) {
+        Activity activity = p.activity();
+        TurnCycle cycle = activity.cycle();
+        int pins = p.works().needs().stream()
+                .filter(n -> n.role() == Need.Role.TOPPLED)
+                .mapToInt(Need::count)
+                .max()
+                .orElse(0);
+        if (pins < 2
+                || cycle == null
+                || cycle.reset() == 0
+                || !activity.grouping().formation().queues()) return List.of();
+        List<String> ways = new ArrayList<>();
+        for (PinTurns.Reset reset : PinTurns.Reset.values())
+            for (int rolls = 1; rolls <= (reset == PinTurns.Reset.EVERY_TURN ? 2 : 1); rolls++) {
+                PinTurns turns = PinTurns.simulated(
+                        largest,
+                        Math.max(1, p.minutes() - p.changeSeconds() / 60),
+                        rolls,
+                        reset,
+                        pins,
+                        FALLS,
+                        Math.max(1, cycle.seconds() - cycle.reset()),
+                        cycle.reset(),
+                        new Random(1));
+                ways.add("%s, %s: %.0f rolls each"
+                        .formatted(rolls == 1 ? "one roll" : "two rolls", reset.label(), turns.rolls()));
+            }
+        return ways;
     }
 
     /** The first few of those that differ in tries. */

@@ -6,6 +6,7 @@ import io.isokinet.core.activity.Lever;
 import io.isokinet.core.aim.HitChance;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Share;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
@@ -30,7 +31,7 @@ public record Success(double share, boolean computed, String reason) {
 
     /** @param step index among the lever's steps; the other levers stand at their usual step */
     public static Success of(Activity activity, Lever lever, int step, KnowHow known, Age age) {
-        return aimed(activity, lever, step, known, age)
+        return aimed(activity, lever, step, known, age, 1)
                 .orElseGet(() -> new Success(
                         Difficulty.success(
                                 activity.difficulty() + lever.logits().get(step), age.years()),
@@ -38,7 +39,39 @@ public record Success(double share, boolean computed, String reason) {
                         "A default by age and task; what the class hits replaces it."));
     }
 
-    private static Optional<Success> aimed(Activity activity, Lever lever, int step, KnowHow known, Age age) {
+    /** How much children of one age differ in aim, as a share of the usual spread. Common practice. */
+    private static final double AIMS_DIFFER = 0.25;
+    /** How much children of one age differ in skill, in logits. Common practice. */
+    private static final double SKILLS_DIFFER = 0.8;
+
+    /** Where a task is neither lost nor too easy: six to eight tries in ten. Common practice. */
+    public static final double BAND_FROM = 0.6;
+
+    public static final double BAND_TO = 0.8;
+    /** The normal distribution in twenty equal parts, by the middle of each. */
+    private static final double[] TWENTIETHS = {
+        -1.960, -1.440, -1.150, -0.935, -0.755, -0.598, -0.454, -0.319, -0.189, -0.063, 0.063, 0.189, 0.319, 0.454,
+        0.598, 0.755, 0.935, 1.150, 1.440, 1.960
+    };
+
+    /**
+     * The share of a class for whom the setting lies in the band: children differ about the usual child of their age, in their
+     * aim where it is computed and in skill for everything else.
+     */
+    public static Share inBand(Activity activity, Lever lever, int step, KnowHow known, Age age) {
+        int inside = 0;
+        for (double z : TWENTIETHS) {
+            double share = aimed(activity, lever, step, known, age, 1 + AIMS_DIFFER * z)
+                    .map(Success::share)
+                    .orElseGet(() -> Difficulty.success(
+                            activity.difficulty() + lever.logits().get(step) + SKILLS_DIFFER * z, age.years()));
+            if (share >= BAND_FROM && share <= BAND_TO) inside++;
+        }
+        return Share.of(inside, TWENTIETHS.length);
+    }
+
+    private static Optional<Success> aimed(
+            Activity activity, Lever lever, int step, KnowHow known, Age age, double of) {
         OptionalDouble metres = lever.metres(step, age);
         if (metres.isEmpty()) return Optional.empty();
         Optional<Need> sent =
@@ -51,7 +84,7 @@ public record Success(double share, boolean computed, String reason) {
         if (rows == 0
                 || target.get().role() == Need.Role.AIMED_AT && target.get().count() > 1) return Optional.empty();
         double distance = metres.getAsDouble();
-        double spread = HitChance.usualSpread(age);
+        double spread = HitChance.usualSpread(age) * of;
         double share = rows == 1
                 ? HitChance.across(
                         HitChance.widthToHit(aim.width().metres(), ball.width().metres()), distance, spread)

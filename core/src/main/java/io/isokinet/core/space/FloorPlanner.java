@@ -2,6 +2,7 @@ package io.isokinet.core.space;
 
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Gathering;
+import io.isokinet.core.place.Fixture;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
@@ -24,6 +25,11 @@ public final class FloorPlanner {
     private static final double LET_GO = 1.3;
     /** Room for a way past the lanes. Common practice. */
     private static final double WAY = 0.4;
+
+    /** A painted line further away does not help. */
+    private static final double NEAR_A_LINE = 1.5;
+    /** By which lanes are lengthened. */
+    private static final double STEP = 0.25;
 
     private final FloorTask task;
     private final Floor floor;
@@ -50,13 +56,15 @@ public final class FloorPlanner {
             case TWO_SIDES -> sketch.twoSides();
             case CIRCLE -> sketch.ring();
             case WALL -> {
-                List<Floor.WallSlot> walls = floor.wallSlots(Floor.WALL_DEPTH);
+                List<Floor.WallSlot> walls = floor.wallSlots(Math.max(Floor.WALL_DEPTH, sketch.wallNeeds()));
+                // Deeper places may meet in a corner.
+                if (walls.size() < task.sizes().size()) walls = floor.wallSlots(Floor.WALL_DEPTH);
                 room(walls.size());
                 for (int g = 0; g < task.sizes().size(); g++) sketch.atWall(g, walls.get(g));
             }
             default -> {
-                slots = placed(fit);
                 boolean back = floor.sendsToOrigin(fit.along());
+                slots = task.formation().queues() ? lengthened(placed(fit), fit.along()) : placed(fit);
                 for (int g = 0; g < slots.size(); g++) {
                     sketch.areas.add(new Area(g, slots.get(g), true));
                     Frame frame = Frame.of(slots.get(g), fit.along(), back);
@@ -74,6 +82,8 @@ public final class FloorPlanner {
                 }
             }
         }
+        if (task.sending().measured()) sketch.scorers(slots, fit.along());
+        paintedLine(fit.along());
         ceiling();
         rollOn(slots, fit.along());
         leftHanders();
@@ -153,6 +163,36 @@ public final class FloorPlanner {
         List<Rect> all = new ArrayList<>();
         for (int g = 0; g < groups; g++) all.add(slots[g] != null ? slots[g] : rest.get(next++));
         return all;
+    }
+
+    /** Lanes that are too short for their distance reach further, as far as the floor is free for all of them. */
+    private List<Rect> lengthened(List<Rect> slots, boolean along) {
+        double missing = sketch.laneNeeds() - task.need().metresLong();
+        // What was put somewhere by hand stays as it is.
+        if (missing <= 0 || !task.moved().isEmpty()) return slots;
+        double after = reach(slots, along, missing, 0, 1);
+        List<Rect> further = stretched(slots, along, 0, after);
+        return stretched(further, along, reach(further, along, missing - after, 1, 0), 0);
+    }
+
+    /** How far all slots can be stretched, at most by so much. */
+    private double reach(List<Rect> slots, boolean along, double most, int before, int after) {
+        double by = 0;
+        for (double tried = STEP; tried < most + STEP; tried += STEP) {
+            double now = Math.min(tried, most);
+            if (!stretched(slots, along, before * now, after * now).stream().allMatch(r -> floor.free(r, List.of())))
+                break;
+            by = now;
+        }
+        return by;
+    }
+
+    private static List<Rect> stretched(List<Rect> slots, boolean along, double before, double after) {
+        return slots.stream()
+                .map(r -> along
+                        ? new Rect(r.x() - before, r.y(), r.w() + before + after, r.h())
+                        : new Rect(r.x(), r.y() - before, r.w(), r.h() + before + after))
+                .toList();
     }
 
     /** As few rows as hold all the groups, the same in each, standing apart and not crowded at one end. */
@@ -266,6 +306,26 @@ public final class FloorPlanner {
                             top,
                             ceiling,
                             top - ceiling));
+    }
+
+    /** Where the start line lies from a painted line that runs the same way, if one is near. */
+    private void paintedLine(boolean along) {
+        Line start = sketch.lines.stream()
+                .filter(l -> l.kind() == Line.Kind.START)
+                .findFirst()
+                .orElse(null);
+        if (start == null || task.formation() == Formation.WALL) return;
+        double at = along ? start.from().x() : start.from().y();
+        task.place().fixtures().stream()
+                .filter(f -> f.kind() == Fixture.Kind.LINE)
+                .filter(f -> along ? Math.abs(f.dx()) < 0.05 : Math.abs(f.dy()) < 0.05)
+                .min(Comparator.comparingDouble(f -> Math.abs((along ? f.x() : f.y()) - at)))
+                .filter(f -> Math.abs((along ? f.x() : f.y()) - at) <= NEAR_A_LINE)
+                .ifPresent(f -> sketch.reasons.add(String.format(
+                        Locale.ROOT,
+                        "The start line lies %.1f m from the %s.",
+                        Math.abs((along ? f.x() : f.y()) - at),
+                        f.label().isEmpty() ? "painted line" : f.label())));
     }
 
     /** What rolls on further than the wall is away comes back, or under feet. */

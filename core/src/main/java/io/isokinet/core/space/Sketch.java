@@ -31,6 +31,7 @@ final class Sketch {
     private static final double PIN_GAP = 0.3048;
 
     private static final double PIN_ROW = 0.26396;
+    private static final int MOST_SCORERS = 6;
     /** Zones for measured throws. Common practice. */
     private static final double ZONE = 0.5;
     /** The sector of a heavy ball: the chord between its lines is 0.60 r. World Athletics Competition Rules, from memory. */
@@ -65,13 +66,31 @@ final class Sketch {
         spots.add(new Spot(does, at, group, place, lefty, label));
     }
 
+    /** Metres that a lane wants for its distance, its targets and the longest queue; 0 if it is told no distance. */
+    double laneNeeds() {
+        Double metres = task.sending().metres();
+        if (metres == null) return 0;
+        int largest = task.sizes().stream().mapToInt(Integer::intValue).max().orElse(1);
+        int columns = Math.max(1, Math.min((int) (task.need().metresPerGroup() / APART), largest - 1));
+        double shortest = queueLength(largest, Math.min(columns, 2));
+        return shortest + 0.3 + metres + triangleDepth() + BEHIND_TARGET;
+    }
+
+    /** The same at a wall. */
+    double wallNeeds() {
+        Double metres = task.sending().metres();
+        return metres == null ? 0 : metres + queueLength(task.sizes().get(0), 1) + 0.2;
+    }
+
     /** A lane or file: one acts on the start line, the others wait behind it, the target stands ahead. */
     void lane(int g, Frame f) {
         int size = task.sizes().get(g);
         boolean runs = task.sending().way() == Way.RUN || task.sending().way() == Way.NOTHING;
         double depth = triangleDepth();
-        int columns = columns(size, f);
-        double queue = queueLength(size, columns);
+        // One line for all lanes: the longest queue says where it is.
+        int largest = task.sizes().stream().mapToInt(Integer::intValue).max().orElse(size);
+        int columns = columns(largest, f);
+        double queue = queueLength(largest, columns);
         double farEnd = f.length() - BEHIND_TARGET;
         if (runs) farEnd = Math.min(farEnd, f.length() - FloorPlanner.RUN_OUT + behind(f));
         Double told = task.sending().metres();
@@ -253,6 +272,37 @@ final class Sketch {
                     f.at(line + reach * Math.cos(half), f.width() / 2 + side * reach * Math.sin(half)),
                     ""));
         reasons.add("The sector is for measuring only; the floor in front of the line is shut to the walls.");
+    }
+
+    /** Some of those who wait read the zones, each at the end of a line, outside every lane. */
+    void scorers(List<Rect> slots, boolean along) {
+        List<Line> zones =
+                lines.stream().filter(l -> l.kind() == Line.Kind.ZONE).toList();
+        if (zones.isEmpty() || slots.isEmpty()) return;
+        double high = slots.stream()
+                .mapToDouble(r -> along ? r.y() + r.h() : r.x() + r.w())
+                .max()
+                .orElseThrow();
+        double side = along ? floor.width : floor.length;
+        if (side - high < Floor.MARGIN - 0.01) return;
+        int scored = 0;
+        for (int i = spots.size() - 1; i >= 0 && scored < MOST_SCORERS; i--) {
+            Spot spot = spots.get(i);
+            boolean last = spot.place() == task.sizes().get(spot.group()) - 1;
+            if (spot.does() != Spot.Does.WAITS || !last || scored * 2 >= zones.size()) continue;
+            Line zone = zones.get(scored * 2);
+            double u = along ? zone.from().x() : zone.from().y();
+            double v = high + Math.min(0.6, (side - high) / 2);
+            Point at = along ? new Point(u, v) : new Point(v, u);
+            if (floor.keepOut.stream().anyMatch(k -> k.holds(at))
+                    || spots.stream().anyMatch(s -> s.at().to(at) < APART)) continue;
+            spots.set(
+                    i, new Spot(Spot.Does.SCORES, at, spot.group(), spot.place(), spot.leftHanded(), "reads the zone"));
+            scored++;
+        }
+        if (scored > 0)
+            reasons.add("%d of those who wait read the half-metre zones from the side, outside every lane."
+                    .formatted(scored));
     }
 
     /** Two face each other; a third stands beside, more make a ring. */

@@ -62,4 +62,25 @@ class SuccessTest {
         assertThat(Success.of(rolling(1), distance, 2, known, new Age(8)).computed())
                 .isTrue();
     }
+
+    /** The twentieths against the statistics library; the share inside the band against counting over many children. */
+    @Test
+    void theBandHoldsTheShareOfAClassThatCountingFinds() {
+        var normal = org.apache.commons.statistics.distribution.NormalDistribution.of(0, 1);
+        Activity hop = activity("hop", LessonPhase.PRACTISE).of(Made.ROLL, 2).build();
+        double counted = 0;
+        int many = 20_000;
+        for (int i = 0; i < many; i++) {
+            double z = normal.inverseCumulativeProbability((i + 0.5) / many);
+            double share = Difficulty.success(0.8 * z, 8);
+            if (share >= Success.BAND_FROM && share <= Success.BAND_TO) counted++;
+        }
+        assertThat(Success.inBand(hop, distance, 1, known, new Age(8)).value()).isCloseTo(counted / many, within(0.06));
+        // Far too near and far too far nobody is inside.
+        Lever wide = new Lever("distance", List.of("0.2 m", "3 m", "40 m"), 1);
+        assertThat(Success.inBand(rolling(1), wide, 0, known, new Age(8)).value())
+                .isZero();
+        assertThat(Success.inBand(rolling(1), wide, 2, known, new Age(8)).value())
+                .isZero();
+    }
 }

@@ -89,6 +89,10 @@ class ClassGroups {
 
     record WayLine(GroupWay way, String label) {}
 
+    /** Colours of shirts and bands, for groups that keep a name over a unit. */
+    private static final List<String> COLOURS =
+            List.of("Red", "Blue", "Yellow", "Green", "Orange", "Purple", "White", "Black");
+
     /** Who is grouped, and from what. */
     record Roll(ClassView schoolClass, Set<UUID> away, Set<UUID> sitsOut, List<String> cueSets) {
         TakesPart takesPart(UUID child) {
@@ -191,10 +195,20 @@ class ClassGroups {
         return new GroupsView(
                 row == null ? null : row.way,
                 row == null ? null : row.madeAt,
-                views(roll.schoolClass(), grouped.groups()),
+                coloured(views(roll.schoolClass(), grouped.groups())),
                 findings(roll.schoolClass(), grouped),
                 grouped.reasons(),
                 ways());
+    }
+
+    private static List<GroupView> coloured(List<GroupView> groups) {
+        List<GroupView> named = new ArrayList<>();
+        for (int g = 0; g < groups.size(); g++)
+            named.add(
+                    groups.size() <= COLOURS.size()
+                            ? new GroupView(COLOURS.get(g), groups.get(g).children())
+                            : groups.get(g));
+        return named;
     }
 
     private static List<WayLine> ways() {

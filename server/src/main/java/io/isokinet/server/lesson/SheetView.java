@@ -28,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param moves what is handed out and put away, and when
  * @param cues every cue in focus, in the order of the lesson
  * @param vigorousPercent share of the lesson that is moderate to vigorous; not the same as time in motion
+ * @param helpers who tidies today; it goes round from lesson to lesson
  * @param wetPlace where it goes when it rains; null if nowhere or if it is inside
  */
 public record SheetView(
@@ -62,6 +63,7 @@ public record SheetView(
         int motionPercent,
         int vigorousPercent,
         int looks,
+        List<String> helpers,
         @Nullable String wetPlace) {
     /** A child of the class on the day. */
     public record ChildToday(UUID id, String name, boolean leftHanded, TakesPart takesPart) {}
@@ -81,6 +83,9 @@ public record SheetView(
      * @param groupsWished number of groups that was wished; null for the usual one
      * @param groups who is with whom; empty where there are no groups
      * @param parts roles in their order, and how they go round; null where all do the same
+     * @param success how many tries succeed, and for how many children it is the right setting; null without levers
+     * @param pinTurns ways to take turns at things knocked down; empty elsewhere
+     * @param adapted children for whom a cue in focus is adapted or left out, with what
      * @param without names of things that were set aside for it, by key
      */
     public record StretchView(
@@ -112,6 +117,9 @@ public record SheetView(
             int vigorousPercent,
             int waitingPercent,
             int explainSeconds,
+            @Nullable String success,
+            List<String> pinTurns,
+            List<String> adapted,
             List<KitLine> kit,
             List<ItemName> without,
             @Nullable String lever,

@@ -8,6 +8,7 @@ import io.isokinet.core.activity.Lever;
 import io.isokinet.core.group.Carousel;
 import io.isokinet.core.group.Grouped;
 import io.isokinet.core.group.Grouper;
+import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.group.Rotation;
 import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.lesson.Fit;
@@ -35,6 +36,7 @@ import io.isokinet.server.place.Spaces;
 import io.isokinet.server.place.Spaces.SpaceView;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.CueFit;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.InHand;
@@ -73,6 +75,9 @@ public class Sheets {
             Formation.RELAY,
             Formation.ROLES,
             Formation.STATIONS);
+
+    /** Who tidy together. Common practice. */
+    private static final int HELPERS = 4;
 
     private final Lessons lessons;
     private final Schools schools;
@@ -267,6 +272,9 @@ public class Sheets {
                     drawn == null ? 0 : drawn.vigorousPercent(),
                     drawn == null ? 0 : drawn.waitingPercent(),
                     drawn == null ? 0 : drawn.explainSeconds(),
+                    drawn == null ? null : drawn.success(),
+                    drawn == null ? List.of() : drawn.pinTurns(),
+                    adapted(segment),
                     works == null ? List.of() : works.kit(),
                     setting(segment).without().stream()
                             .filter(lesson.known()::hasItem)
@@ -384,9 +392,37 @@ public class Sheets {
                     whole.motionPercent(),
                     whole.vigorousPercent(),
                     stretches.stream().mapToInt(StretchView::looks).sum(),
+                    helpers(),
                     space.ceilingCm() != null || wet == null
                             ? null
                             : spaces.view(wet).name());
+        }
+
+        private List<String> adapted(Segment segment) {
+            List<String> said = new ArrayList<>();
+            for (ChildView child : lesson.schoolClass().children())
+                for (String cue : segment.focus()) {
+                    CueFit fit = child.cues().getOrDefault(cue, CueFit.APPLIES);
+                    if (fit != CueFit.APPLIES)
+                        said.add("%s: “%s” is %s"
+                                .formatted(
+                                        child.name(),
+                                        cue(cue).call().notSettled(),
+                                        fit == CueFit.ADAPTED ? "adapted" : "left out"));
+                }
+            return said;
+        }
+
+        /** The next few on the list of those who play, further along each lesson. */
+        private List<String> helpers() {
+            List<ChildView> here = lesson.schoolClass().children().stream()
+                    .filter(c -> roll.takesPart(c.id()) == TakesPart.PLAYS)
+                    .toList();
+            List<String> helpers = new ArrayList<>();
+            for (int i = 0; i < Math.min(HELPERS, here.size()); i++)
+                helpers.add(here.get(((lesson.number() - 1) * HELPERS + i) % here.size())
+                        .name());
+            return helpers;
         }
 
         private CueView cue(String key) {

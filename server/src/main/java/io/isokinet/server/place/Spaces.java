@@ -9,6 +9,7 @@ import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.NotFoundException;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -66,8 +67,9 @@ public class Spaces {
             FeatureKind kind, String label, @Nullable LineColour colour, int xCm, int yCm, int dxCm, int dyCm) {
         /** As the core needs it. */
         Fixture toFixture() {
+            String name = label.isEmpty() && colour != null ? colour.name().toLowerCase(Locale.ROOT) + " line" : label;
             return new Fixture(
-                    Fixture.Kind.valueOf(kind.name()), label, xCm / 100.0, yCm / 100.0, dxCm / 100.0, dyCm / 100.0);
+                    Fixture.Kind.valueOf(kind.name()), name, xCm / 100.0, yCm / 100.0, dxCm / 100.0, dyCm / 100.0);
         }
     }
 

@@ -1,0 +1,36 @@
+package io.isokinet.knowhow;
+
+import static io.isokinet.knowhow.Fixtures.KNOW_HOW;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.isokinet.core.kit.MakeSheet;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.thing.Item;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+
+/** The shipped kit against published laws and facts of the trade. */
+class EquipmentTest {
+    @ParameterizedTest
+    @CsvFileSource(resources = "/reference/balls.csv", numLinesToSkip = 4)
+    void ballsAreAsTheLawsHaveThem(String key, double gramsFrom, double gramsTo, double widthFrom, double widthTo) {
+        Item item = KNOW_HOW.item(key);
+        assertThat(item.mass().grams()).as(key).isBetween(gramsFrom, gramsTo);
+        assertThat(item.width().millimetres()).as(key).isBetween(widthFrom, widthTo);
+    }
+
+    /** Every home-made thing has a make-sheet for a class, and what is too heavy for the age says so. */
+    @Test
+    void whateverIsHomeMadeCanBeMadeForAClass() {
+        for (Item item : KNOW_HOW.items()) {
+            if (item.recipe() == null) continue;
+            MakeSheet sheet = MakeSheet.of(item, 12, new Age(7));
+            assertThat(sheet.materials())
+                    .as(item.key())
+                    .hasSameSizeAs(item.recipe().materials());
+            if (item.mass().grams() > 400)
+                assertThat(sheet.warning()).as(item.key()).contains("the limit is 0.4 kg");
+        }
+    }
+}
