@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Modal, Select } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
+import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 
 /** What the planned lessons lack, and which purchase would change most for a class. */
@@ -28,7 +29,8 @@ export function Shopping({ close }: { close: () => void }) {
       <h2>For the lessons that are planned</h2>
       {list.data && (
         <p className="mute">
-          {list.data.lessons} lessons until {list.data.until}. What stands in for it is on each sheet.
+          {list.data.lessons} lessons until {dayWords(list.data.until)}. What stands in for it is on each
+          sheet.
         </p>
       )}
       <ul>

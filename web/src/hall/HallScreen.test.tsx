@@ -193,4 +193,25 @@ describe('the hall', () => {
     render(<HallScreen store={store} lasting={false} finish={async () => {}} />)
     expect(screen.getByText(/nothing is kept offline/)).toBeInTheDocument()
   })
+
+  it('says who has not had a go, and keeps it for today', async () => {
+    localStorage.clear()
+    open()
+    await press('Goes')
+    await press('Ada: 0 goes, next')
+    await press('Ben: 0 goes, next')
+    expect(screen.getByRole('button', { name: 'Goes: 2 next' })).toBeInTheDocument()
+    expect(screen.getByRole('button', { name: 'Ada: 1 go' })).toBeInTheDocument()
+    await press('Ben: one go less')
+    expect(screen.getByRole('button', { name: 'Ben: 0 goes, next' })).toBeInTheDocument()
+    expect(server.trials()).toEqual([])
+    const again = createHallStore({
+      hall: hall(names, {}),
+      person: 'me',
+      device: 'd',
+      outbox,
+      send: server.send,
+    })
+    expect(again.get().goes).toEqual({ 'id-Ada': 1, 'id-Ben': 0 })
+  })
 })

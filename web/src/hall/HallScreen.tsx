@@ -2,7 +2,7 @@ import { memo, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import type { Schemas } from '../api/client'
 import { Mark, markWords, Pips } from '../shared/Mark'
 import styles from './Hall.module.css'
-import { type HallStore, key } from './store'
+import { type HallStore, key, nextToGo } from './store'
 
 type Cell = Schemas['Cell']
 type Cue = Schemas['CueView']
@@ -23,11 +23,17 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
   const state = useSyncExternalStore(store.subscribe, store.get)
   const [history, setHistory] = useState(false)
   const [failed, setFailed] = useState<string | null>(null)
-  const { hall, cue, registering, check } = state
+  const { hall, cue, registering, counting, check } = state
   const cues = hall.grid.skills.flatMap((s) => s.cues)
   const now = cues.find((c) => c.key === cue)
   const segment = hall.lesson.segments.find((s) => s.id === state.segment)
   const here = hall.grid.rows.filter((r) => registering || !state.away.has(r.child.id))
+  const next = counting
+    ? nextToGo(
+        here.map((r) => r.child.id),
+        state.goes,
+      )
+    : null
   const offered = cuesFor(cues, segment)
   const started = new Set(hall.lesson.segments.flatMap((s) => s.introduces))
   useEffect(() => {
@@ -75,20 +81,31 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
         <Saved store={store} />
       </header>
       <main className={styles.tiles}>
-        {here.map((row) => (
-          <Tile
-            key={row.child.id}
-            child={row.child}
-            name={row.child.name}
-            left={sideOf(row.child) === 'LEFT'}
-            cell={state.cells[row.child.id]?.[cue]}
-            fresh={state.fresh[key(row.child.id, cue)] ?? NOTHING}
-            away={state.away.has(row.child.id)}
-            registering={registering}
-            inCheck={check ? checked(state.pressed, row.child.id, cue, check[row.child.id]) : null}
-            store={store}
-          />
-        ))}
+        {next &&
+          here.map((row) => (
+            <Goes
+              key={row.child.id}
+              name={row.child.name}
+              goes={state.goes[row.child.id] ?? 0}
+              next={next.has(row.child.id)}
+              went={(by) => store.went(row.child.id, by)}
+            />
+          ))}
+        {!next &&
+          here.map((row) => (
+            <Tile
+              key={row.child.id}
+              child={row.child}
+              name={row.child.name}
+              left={sideOf(row.child) === 'LEFT'}
+              cell={state.cells[row.child.id]?.[cue]}
+              fresh={state.fresh[key(row.child.id, cue)] ?? NOTHING}
+              away={state.away.has(row.child.id)}
+              registering={registering}
+              inCheck={check ? checked(state.pressed, row.child.id, cue, check[row.child.id]) : null}
+              store={store}
+            />
+          ))}
         {here.length === 0 && <p>Nobody is here. Open the register and mark who came.</p>}
       </main>
       <nav className={styles.cues} aria-label="Cues">
@@ -116,6 +133,9 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
         </button>
         <button type="button" aria-pressed={registering} onClick={store.toggleRegister}>
           {registering ? 'Close the register' : `Register: ${hall.grid.rows.length - state.away.size} here`}
+        </button>
+        <button type="button" aria-pressed={counting} onClick={store.toggleGoes}>
+          {next ? `Goes: ${next.size} next` : 'Goes'}
         </button>
         <button type="button" aria-pressed={check !== null} onClick={store.toggleCheck}>
           {check ? 'End the check' : 'Check: five each'}
@@ -196,6 +216,43 @@ function Saved({ store }: { store: HallStore }) {
       {sending.status !== 'saved' && sending.status !== 'failed' && (
         <button type="button" onClick={store.flush}>
           Try now
+        </button>
+      )}
+    </div>
+  )
+}
+
+interface GoesProps {
+  name: string
+  goes: number
+  /** true if nobody has had fewer */
+  next: boolean
+  went: (by: 1 | -1) => void
+}
+
+/** A child in the turn ledger: a press counts a go. */
+function Goes({ name, goes, next, went }: GoesProps) {
+  return (
+    <div className={`${styles.tile} ${next ? styles.next : styles.away}`}>
+      <button
+        type="button"
+        className={styles.whole}
+        aria-label={`${name}: ${goes} ${goes === 1 ? 'go' : 'goes'}${next ? ', next' : ''}`}
+        onClick={() => went(1)}
+      >
+        <b>{name}</b>{' '}
+        <span>
+          {goes} {goes === 1 ? 'go' : 'goes'}
+        </span>
+      </button>
+      {goes > 0 && (
+        <button
+          type="button"
+          className={styles.notYet}
+          aria-label={`${name}: one go less`}
+          onClick={() => went(-1)}
+        >
+          one less
         </button>
       )}
     </div>

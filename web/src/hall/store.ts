@@ -25,6 +25,9 @@ export interface HallState {
   fresh: Record<string, boolean[]>
   away: ReadonlySet<string>
   registering: boolean
+  /** true while goes are counted: who has had a turn at what only some can do */
+  counting: boolean
+  goes: Readonly<Record<string, number>>
   /** the running five-trial check: a sitting a child; null while there is none */
   check: Record<string, string> | null
   pressed: readonly Pressed[]
@@ -41,9 +44,38 @@ export interface HallStore {
   undo: (trial?: string) => void
   toggleRegister: () => void
   setPresent: (child: string, present: boolean) => void
+  toggleGoes: () => void
+  /** counts a go more, or takes one back */
+  went: (child: string, by: 1 | -1) => void
   toggleCheck: () => void
   flush: () => void
   stop: () => void
+}
+
+const GOES = 'isokinet goes'
+
+/** Goes of this lesson, kept on the device by id: they are for today, not for the record. */
+function keptGoes(lesson: string): Record<string, number> {
+  try {
+    const kept = JSON.parse(localStorage.getItem(GOES) ?? '{}')
+    return kept.lesson === lesson ? kept.goes : {}
+  } catch {
+    return {}
+  }
+}
+
+function keepGoes(lesson: string, goes: Record<string, number>) {
+  try {
+    localStorage.setItem(GOES, JSON.stringify({ lesson, goes }))
+  } catch {
+    // A full or forbidden storage loses them with the page, nothing else.
+  }
+}
+
+/** Those who are here and have had the fewest goes. */
+export const nextToGo = (children: readonly string[], goes: Readonly<Record<string, number>>) => {
+  const least = Math.min(...children.map((c) => goes[c] ?? 0))
+  return new Set(children.filter((c) => (goes[c] ?? 0) === least))
 }
 
 export const key = (child: string, cue: string) => `${child} ${cue}`
@@ -69,6 +101,8 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     fresh: {},
     away: new Set(hall.away),
     registering: false,
+    counting: false,
+    goes: keptGoes(hall.lesson.lesson),
     check: null,
     pressed: [],
     sending: { status: 'saved' },
@@ -176,7 +210,13 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
         entry: { id, trial: target, at: new Date().toISOString() },
       }))
     },
-    toggleRegister: () => set({ registering: !state.registering }),
+    toggleRegister: () => set({ registering: !state.registering, counting: false }),
+    toggleGoes: () => set({ counting: !state.counting, registering: false }),
+    went: (child, by) => {
+      const goes = { ...state.goes, [child]: Math.max(0, (state.goes[child] ?? 0) + by) }
+      set({ goes })
+      keepGoes(hall.lesson.lesson, goes)
+    },
     setPresent: (child, present) => {
       const away = new Set(state.away)
       if (present) away.delete(child)

@@ -5,7 +5,20 @@ import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.lesson.Floors;
+import io.isokinet.core.lesson.LessonFit;
+import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Need;
 import io.isokinet.knowhow.PackFiles;
+import io.isokinet.knowhow.PackReader;
 import io.isokinet.knowhow.PackZip;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -18,6 +31,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Measures what docs/figures.md reports; bin/bench runs it. Single runs on whatever machine this is: orders of magnitude. */
 final class Bench {
@@ -31,6 +45,8 @@ final class Bench {
             planning(desk, application);
             firstLoad(desk);
             taps(desk);
+            fitting();
+            lessons(desk, application);
             searching(desk, application);
         }
         Desk.endDriver();
@@ -150,6 +166,81 @@ final class Bench {
         row(
                 "tap to saved and the mark from the server painted",
                 "%.0f ms".formatted((System.nanoTime() - start) / 1e6));
+    }
+
+    /** A lesson of six stretches for 27 children in a hall, worked out in the core; no server. */
+    private static void fitting() {
+        KnowHow known = PackReader.read(PackFiles.shipped()).knowHow();
+        Place hall = new Place("hall", new Length(17), new Length(9.5), new Length(4.8), Place.Floor.WOOD, 14);
+        Cupboard cupboard = Cupboard.of(known.items().stream().collect(Collectors.toMap(i -> i, i -> 40)));
+        Age age = new Age(8);
+        List<Activity> activities = known.activities().stream()
+                .filter(a -> a.needs().stream().anyMatch(n -> n.role() == Need.Role.TOPPLED)
+                        || a.grouping().formation() == Formation.PAIRS)
+                .filter(a -> new Fitter(known, cupboard, age, 27).fit(a, hall) instanceof Fit.Works)
+                .limit(6)
+                .toList();
+        double[] lesson = new double[60];
+        double[] floor = new double[60];
+        for (int i = 0; i < lesson.length; i++) {
+            long from = System.nanoTime();
+            Fitter fitter = new Fitter(known, cupboard, age, 27);
+            List<LessonFit.Part> parts = activities.stream()
+                    .map(a -> new LessonFit.Part(
+                            a.key(),
+                            a,
+                            0,
+                            8,
+                            60,
+                            (Fit.Works) fitter.fit(a, hall),
+                            null,
+                            false,
+                            List.of(1, 1),
+                            Map.of()))
+                    .toList();
+            LessonFit.of(parts, hall, known, age);
+            lesson[i] = (System.nanoTime() - from) / 1e6;
+            from = System.nanoTime();
+            LessonFit.Part first = parts.get(0);
+            Floors.of(first.activity(), first.works(), 0, hall, known, age, null, List.of(1), Map.of());
+            floor[i] = (System.nanoTime() - from) / 1e6;
+        }
+        row(
+                "a lesson of six stretches worked out in the core, median of the last 40",
+                "%.1f ms".formatted(median(Arrays.copyOfRange(lesson, 20, 60))));
+        row("one floor plan, median of the last 40", "%.2f ms".formatted(median(Arrays.copyOfRange(floor, 20, 60))));
+    }
+
+    /** The same over HTTP, and on paper. */
+    private static void lessons(Desk desk, Application application) {
+        String day =
+                desk.context.request().get(application.address() + "/api/today").text();
+        var first = Pattern.compile("\"lesson\":\"([0-9a-f-]{36})\"").matcher(day);
+        if (!first.find()) throw new IllegalStateException("No lesson today in " + day);
+        double[] sheet = new double[20];
+        for (int i = 0; i < sheet.length; i++) {
+            long from = System.nanoTime();
+            APIResponse answer =
+                    desk.context.request().get(application.address() + "/api/lessons/" + first.group(1) + "/sheet");
+            if (answer.status() != 200) throw new IllegalStateException(answer.text());
+            sheet[i] = (System.nanoTime() - from) / 1e6;
+        }
+        row(
+                "a lesson worked out over HTTP, unit read and drawn, median of the last 10",
+                "%.0f ms".formatted(median(Arrays.copyOfRange(sheet, 10, 20))));
+        var date = Pattern.compile("\"day\":\"([0-9-]{10})\"").matcher(day);
+        if (!date.find()) throw new IllegalStateException("No day in " + day);
+        double[] paper = new double[4];
+        for (int i = 0; i < paper.length; i++) {
+            long from = System.nanoTime();
+            APIResponse answer =
+                    desk.context.request().get(application.address() + "/api/days/" + date.group(1) + "/paper");
+            if (answer.status() != 200) throw new IllegalStateException(answer.text());
+            paper[i] = (System.nanoTime() - from) / 1e9;
+        }
+        row(
+                "all lessons of a day in one PDF, the first and then the median",
+                "%.1f s, %.1f s".formatted(paper[0], median(Arrays.copyOfRange(paper, 1, 4))));
     }
 
     /** Answers over HTTP with 5,000 activities loaded: the shipped ones and a pack of made-up ones. */

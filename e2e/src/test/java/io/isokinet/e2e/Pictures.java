@@ -32,6 +32,8 @@ final class Pictures {
             take(desk, "unit");
             desk.link("Lesson 5").click();
             desk.heading("Sanderlings · lesson 5").waitFor();
+            desk.button(Pattern.compile("play ·")).click();
+            desk.page.locator("figure svg").first().waitFor();
             take(desk, "lesson");
             String lesson = desk.page.url().substring(desk.page.url().lastIndexOf('/') + 1);
             desk.open("/units/new");

@@ -325,7 +325,7 @@ class LessonTest {
                 .get("/api/classes/" + schoolClass + "/limits?space=" + school.hall())
                 .json();
         assertThat(limits).isNotEmpty();
-        assertThat(limits.get(0).get("reason").asString()).contains("more activities for 27 children");
+        assertThat(limits.get(0).get("reason").asString()).contains("with 27 children in Hall");
     }
 
     @Test

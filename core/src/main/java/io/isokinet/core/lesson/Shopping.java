@@ -109,14 +109,24 @@ public final class Shopping {
                         item.counted(buy),
                         opens,
                         eases,
-                        "%s: %d more activities for %d children in %s, %d better than now."
-                                .formatted(item.counted(buy), opens, children, place.name(), eases)));
+                        reason(item.counted(buy), opens, eases, children, place)));
         });
         return purchases.stream()
                 .sorted(Comparator.comparingInt((Purchase p) -> -(3 * p.opens() + p.eases()))
                         .thenComparing(Purchase::item))
                 .limit(most)
                 .toList();
+    }
+
+    private static String reason(String what, int opens, int eases, int children, Place place) {
+        String opened = opens == 1 ? "1 more activity can be done" : opens + " more activities can be done";
+        String eased = eases == 1 ? "1 gets better" : eases + " get better";
+        return "%s: with %d children in %s %s."
+                .formatted(
+                        what,
+                        children,
+                        place.name(),
+                        opens == 0 ? eased : eases == 0 ? opened : opened + " and " + eased);
     }
 
     private static boolean easier(Fit.Works before, Fit.Works after) {

@@ -272,7 +272,7 @@ public final class FloorPlanner {
         Point far = along ? new Point(back ? u0 : u1, at) : new Point(at, back ? u0 : u1);
         if (Math.max(side - high, low) < WAY)
             sketch.reasons.add("No room for a way past the lanes: nobody fetches before the signal.");
-        else sketch.lines.add(new Line(Line.Kind.WAY, near, far, "fetch and back"));
+        else sketch.lines.add(new Line(Line.Kind.WAY, near, far, ""));
     }
 
     private void rotate(List<Rect> slots) {

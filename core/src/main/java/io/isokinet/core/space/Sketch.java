@@ -118,7 +118,7 @@ final class Sketch {
                 Line.Kind.START,
                 f.at(line, 0.1),
                 f.at(line, f.width() - 0.1),
-                told == null ? "" : String.format(Locale.ROOT, "%.1f m", metres)));
+                told == null || g > 0 ? "" : String.format(Locale.ROOT, "%.1f m", metres)));
         place(g, f, line, metres, middle);
         if (task.sending().measured()) zones(f, line);
         if (runs) lines.add(new Line(Line.Kind.FAR, f.at(farEnd, 0.1), f.at(farEnd, f.width() - 0.1), ""));

@@ -255,13 +255,15 @@ final class FloorSvg {
         double x = 0;
         double row = width + text * 2.3;
         for (String sign : signs()) {
-            double wide = 40 + sign.length() * text * 0.44 + 24;
+            double wide = 40 * text / 50 + sign.length() * text * 0.44 + 24;
             if (x + wide > length) {
                 x = 0;
                 row += text * 1.25;
             }
-            sign(sign, x, row);
-            text(x + 36, row + text * 0.3, sign, "start", 0.8, false);
+            out.append(f("<g transform='translate(%.1f %.1f) scale(%.3f)'>", x, row, text / 50));
+            sign(sign, 0, 0);
+            out.append("</g>");
+            text(x + 36 * text / 50, row + text * 0.3, sign, "start", 0.8, false);
             x += wide;
         }
     }
@@ -274,6 +276,7 @@ final class FloorSvg {
         if (plan.spots().stream().anyMatch(Spot::leftHanded)) signs.add("left hand");
         plan.things().forEach(t -> signs.add(name(t.kind())));
         if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.START)) signs.add("start line");
+        if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.WAY)) signs.add("fetch and back");
         if (!plan.closed().isEmpty()) signs.add("shut until the signal");
         if (plan.gather() != null) signs.add("gather");
         return signs;
@@ -308,6 +311,7 @@ final class FloorSvg {
                 out.append(f(
                         "<rect x='%.1f' y='%.1f' width='20' height='20' rx='4' fill='%s' stroke='%s' stroke-width='3'/>",
                         c - 10, y - 10, PAPER, GREEN));
+            case "fetch and back" -> arrow(c - 14, y, c + 14, y, null);
             case "start line" -> stroke(c - 12, y, c + 12, y, TAPE, 7, null);
             case "gather" ->
                 out.append(f(
