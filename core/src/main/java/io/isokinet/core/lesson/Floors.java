@@ -1,6 +1,7 @@
 package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.knowhow.KnowHow;
@@ -28,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** The floor plan of an activity as it was fitted. */
@@ -88,8 +90,21 @@ public final class Floors {
         return new Sending(
                 way,
                 metres,
+                beside(activity, setting, age),
                 Math.max(0, on),
                 far && MEASURED.contains(activity.conduct().scoring()));
+    }
+
+    /** Distances of the steps beside the setting. */
+    private static List<Double> beside(Activity activity, int setting, Age age) {
+        if (activity.levers().isEmpty()) return List.of();
+        Lever lever = activity.levers().get(0);
+        return IntStream.of(setting - 1, setting + 1)
+                .filter(i -> i >= 0 && i < lever.steps().size())
+                .mapToObj(i -> lever.metres(i, age))
+                .filter(OptionalDouble::isPresent)
+                .map(OptionalDouble::getAsDouble)
+                .toList();
     }
 
     /** The usual step of a lever for distance that is not the main one; null if there is none. */

@@ -21,6 +21,11 @@ public record Caution(
         WARNS
     }
 
+    /** What is wrong and what to do instead. */
+    public String sentence() {
+        return remedy == null ? text : text + " " + remedy;
+    }
+
     /** True if the segment must not be done as it is. */
     public boolean forbids() {
         return weight == Weight.FORBIDS;

@@ -60,6 +60,8 @@ public record FloorPlan(
     public record Line(Kind kind, Point from, Point to, String label) {
         public enum Kind {
             START,
+            /** Where it is easier or harder. */
+            STEP,
             BACK_STOP,
             MIDDLE,
             FAR,

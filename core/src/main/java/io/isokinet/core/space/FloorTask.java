@@ -53,11 +53,21 @@ public record FloorTask(
      * What is sent, and how.
      *
      * @param metres from the start line to the target; null if nothing says
+     * @param others distances of the steps beside it, easier and harder, in metres
      * @param rollOn how far it runs on past the target, in metres
      * @param measured true if it is read from half-metre zones
      */
-    public record Sending(Way way, @Nullable Double metres, double rollOn, boolean measured) {
+    public record Sending(Way way, @Nullable Double metres, List<Double> others, double rollOn, boolean measured) {
         public static final Sending NOTHING = new Sending(Way.NOTHING, null, 0, false);
+
+        /** With one start line. */
+        public Sending(Way way, @Nullable Double metres, double rollOn, boolean measured) {
+            this(way, metres, List.of(), rollOn, measured);
+        }
+
+        public Sending {
+            others = List.copyOf(others);
+        }
     }
 
     /** How a thing travels, or that the child does. */

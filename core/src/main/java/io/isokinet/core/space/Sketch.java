@@ -119,12 +119,26 @@ final class Sketch {
                 f.at(line, 0.1),
                 f.at(line, f.width() - 0.1),
                 told == null || g > 0 ? "" : String.format(Locale.ROOT, "%.1f m", metres)));
+        if (told != null && Math.abs(metres - told) < 0.01) steps(g, f, line + metres);
         place(g, f, line, metres, middle);
         if (task.sending().measured()) zones(f, line);
         if (runs) lines.add(new Line(Line.Kind.FAR, f.at(farEnd, 0.1), f.at(farEnd, f.width() - 0.1), ""));
         else if (g == 0 || task.formation() == Formation.LANES)
             lines.add(new Line(
                     Line.Kind.BACK_STOP, f.at(f.length() - 0.05, 0.1), f.at(f.length() - 0.05, f.width() - 0.1), ""));
+    }
+
+    /** Lines for those who need it nearer or further; only as far as the lane reaches. */
+    private void steps(int g, Frame f, double target) {
+        for (double metres : task.sending().others()) {
+            double u = target - metres;
+            if (u > 0.3 && u < f.length() - 0.3)
+                lines.add(new Line(
+                        Line.Kind.STEP,
+                        f.at(u, 0.2),
+                        f.at(u, f.width() - 0.2),
+                        g > 0 ? "" : String.format(Locale.ROOT, "%.1f m", metres)));
+        }
     }
 
     /** Side by side in the queue, so that it takes at most a third of the floor. */

@@ -123,6 +123,26 @@ class FloorPlanTest {
     }
 
     @Test
+    void nearerAndFurtherLinesLieAtTheirDistances() {
+        FloorPlan plan = FloorPlanner.of(task(
+                HALL,
+                LANES.need(),
+                Formation.LANES,
+                LANES.sizes(),
+                new Sending(Way.ROLLED, 3.0, List.of(2.0, 4.0), 6, false)));
+        double start = plan.lines().stream()
+                .filter(l -> l.kind() == Line.Kind.START)
+                .mapToDouble(l -> l.from().y())
+                .findFirst()
+                .orElseThrow();
+        assertThat(plan.lines().stream()
+                        .filter(l -> l.kind() == Line.Kind.STEP)
+                        .map(l -> Math.round(10 * (l.from().y() - start)) / 10.0))
+                .containsOnly(-1.0, 1.0)
+                .hasSize(14);
+    }
+
+    @Test
     void tooLongADistanceSaysByHowMuch() {
         FloorPlan plan = FloorPlanner.of(
                 task(HALL, LANES.need(), Formation.LANES, LANES.sizes(), new Sending(Way.ROLLED, 7.0, 6, false)));

@@ -205,7 +205,8 @@ class RulesTest {
         assertThat(sentences(new CautionsKept(), read(problem, lesson(problem, 0, ROLL1, GAME1))))
                 .isEmpty();
         assertThat(sentences(new CautionsKept(), read(problem, lesson(problem, 0, ROLL1, "risky"))))
-                .containsExactly("hard balls are too hard to send through the air indoors; use something soft.");
+                .containsExactly(
+                        "hard balls are too hard to send through the air indoors. Use something soft, or go outdoors.");
         assertThat(new Candidates(problem).serving(0, Set.of(LessonPhase.PLAY)))
                 .extracting(Activity::key)
                 .doesNotContain("risky");

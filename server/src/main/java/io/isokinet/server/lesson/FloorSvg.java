@@ -157,6 +157,7 @@ final class FloorSvg {
         double y2 = line.to().y() * 100;
         switch (line.kind()) {
             case START -> stroke(x1, y1, x2, y2, TAPE, 7, null);
+            case STEP -> stroke(x1, y1, x2, y2, TAPE, 3, "10 10");
             case BACK_STOP -> {
                 stroke(x1, y1, x2, y2, INK, 9, null);
                 stroke(x1, y1, x2, y2, PAPER, 3, null);
@@ -276,6 +277,7 @@ final class FloorSvg {
         if (plan.spots().stream().anyMatch(Spot::leftHanded)) signs.add("left hand");
         plan.things().forEach(t -> signs.add(name(t.kind())));
         if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.START)) signs.add("start line");
+        if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.STEP)) signs.add("nearer or further");
         if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.WAY)) signs.add("fetch and back");
         if (!plan.closed().isEmpty()) signs.add("shut until the signal");
         if (plan.gather() != null) signs.add("gather");
@@ -312,6 +314,7 @@ final class FloorSvg {
                         "<rect x='%.1f' y='%.1f' width='20' height='20' rx='4' fill='%s' stroke='%s' stroke-width='3'/>",
                         c - 10, y - 10, PAPER, GREEN));
             case "fetch and back" -> arrow(c - 14, y, c + 14, y, null);
+            case "nearer or further" -> stroke(c - 12, y, c + 12, y, TAPE, 3, "6 5");
             case "start line" -> stroke(c - 12, y, c + 12, y, TAPE, 7, null);
             case "gather" ->
                 out.append(f(

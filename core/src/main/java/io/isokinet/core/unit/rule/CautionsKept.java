@@ -29,7 +29,7 @@ public final class CautionsKept implements Rule {
                 .flatMap(s -> s.fit() instanceof Fit.Works works
                         ? works.cautions().stream()
                                 .filter(Caution::forbids)
-                                .map(c -> Strain.segment(this, s, 1, c::text))
+                                .map(c -> Strain.segment(this, s, 1, c::sentence))
                         : Stream.empty());
     }
 }
