@@ -1968,7 +1968,11 @@ export interface components {
         EditBody: {
             activity?: string;
             /** @enum {string} */
-            kind: "MOVE" | "LOCK" | "UNLOCK" | "SWAP" | "ADJUST";
+            kind: "MOVE" | "MOVE_TO" | "MINUTES" | "REMOVE" | "ADD" | "LOCK" | "UNLOCK" | "SWAP" | "ADJUST";
+            /** Format: int32 */
+            lesson?: number;
+            /** Format: int32 */
+            minutes?: number;
             /** Format: int32 */
             position?: number;
             /** Format: uuid */

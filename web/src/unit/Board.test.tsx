@@ -83,6 +83,8 @@ const unit = (lessons: Lesson[]): Schemas['UnitView'] => ({
 describe('the board', () => {
   const select = vi.fn()
   const move = vi.fn()
+  const moveTo = vi.fn()
+  const minutes = vi.fn()
   const lessons = [
     lesson(0, 'PLANNED', [
       segment('a'),
@@ -96,7 +98,14 @@ describe('the board', () => {
   const draw = (selected?: string) =>
     render(
       <MemoryRouter>
-        <Board unit={unit(lessons)} selected={selected} select={select} move={move} />
+        <Board
+          unit={unit(lessons)}
+          selected={selected}
+          select={select}
+          move={move}
+          moveTo={moveTo}
+          minutes={minutes}
+        />
       </MemoryRouter>,
     )
   const block = (name: RegExp) => screen.getByRole('button', { name })
@@ -139,6 +148,24 @@ describe('the board', () => {
     fireEvent.pointerMove(a, { pointerId: 1, clientY: 60 })
     fireEvent.pointerUp(a, { pointerId: 1, clientY: 60 })
     expect(move).toHaveBeenCalledWith(lessons[0].segments[0], 1)
+  })
+
+  it('moves a block to the next planned lesson by Alt and an arrow', () => {
+    draw('b')
+    fireEvent.keyDown(block(/^b,/), { key: 'ArrowRight', altKey: true })
+    expect(moveTo).toHaveBeenCalledWith('b', 2)
+  })
+
+  it('draws a block longer by its foot', () => {
+    draw('b')
+    const b = block(/^b,/)
+    b.setPointerCapture = () => {}
+    b.getBoundingClientRect = () => ({ bottom: 100, height: 90 }) as DOMRect
+    fireEvent.pointerDown(b, { button: 0, pointerId: 1, clientX: 5, clientY: 97 })
+    fireEvent.pointerMove(b, { pointerId: 1, clientX: 5, clientY: 97 + 30 })
+    fireEvent.pointerUp(b, { pointerId: 1, clientX: 5, clientY: 97 + 30 })
+    expect(minutes).toHaveBeenCalledWith(lessons[0].segments[1], 13)
+    expect(move).not.toHaveBeenCalled()
   })
 
   it('does not drag what is locked or taught', () => {

@@ -21,10 +21,13 @@ interface BoardProps {
   select: (segment: string) => void
   /** puts a segment to another place in its lesson */
   move: (segment: Segment, position: number) => void
+  /** puts a segment into another lesson, by its place on the board; before the close if no position is said */
+  moveTo: (segment: string, lesson: number, position?: number) => void
+  minutes: (segment: Segment, minutes: number) => void
 }
 
 /** Cue threads over lesson columns, and under each column its segments as blocks as tall as their minutes. */
-export function Board({ unit, selected, select, move }: BoardProps) {
+export function Board({ unit, selected, select, move, moveTo, minutes }: BoardProps) {
   const [ref, width] = useWidth<HTMLDivElement>()
   const board = useRef<HTMLDivElement>(null)
   const column = Math.max(NARROWEST, (width - LABELS) / unit.lessons.length)
@@ -39,6 +42,14 @@ export function Board({ unit, selected, select, move }: BoardProps) {
       event.preventDefault()
       const to = index + (event.key === 'ArrowUp' ? -1 : 1)
       if (to >= 0 && to < lesson.segments.length) move(lesson.segments[index], to)
+      return
+    }
+    if (event.altKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight')) {
+      event.preventDefault()
+      const by = event.key === 'ArrowLeft' ? -1 : 1
+      let next = lesson.position + by
+      while (unit.lessons[next] && unit.lessons[next].state !== 'PLANNED') next += by
+      moveTo(lesson.segments[index].id, next)
       return
     }
     const across = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
@@ -77,7 +88,7 @@ export function Board({ unit, selected, select, move }: BoardProps) {
         <div className={styles.lessons}>
           <Legend />
           {unit.lessons.map((l) => (
-            <div key={l.id} className={styles.column} style={{ width: column }}>
+            <div key={l.id} data-column={l.position} className={styles.column} style={{ width: column }}>
               {l.state === 'LOST' && (
                 <p className={styles.lost} style={{ height: l.minutes * minute }}>
                   lost
@@ -98,6 +109,8 @@ export function Board({ unit, selected, select, move }: BoardProps) {
                   select={() => select(s.id)}
                   walk={(e) => walk(e, l, i)}
                   drop={(to) => move(s, to)}
+                  dropInto={(to) => moveTo(s.id, to)}
+                  stretch={(to) => minutes(s, to)}
                 />
               ))}
               {l.segments.length > 0 && (
@@ -117,6 +130,14 @@ export function Board({ unit, selected, select, move }: BoardProps) {
   )
 }
 
+/** A drag from where it began; longer if it draws the foot, which changes the minutes. */
+interface Drag {
+  from: [number, number]
+  x: number
+  y: number
+  longer: boolean
+}
+
 const firstWith = (unit: Schemas['UnitView']) => unit.lessons.findIndex((l) => l.segments.length > 0)
 
 interface BlockProps {
@@ -131,7 +152,14 @@ interface BlockProps {
   select: () => void
   walk: (event: KeyboardEvent) => void
   drop: (position: number) => void
+  /** puts it into another lesson, by its place on the board */
+  dropInto: (lesson: number) => void
+  /** gives it so many minutes */
+  stretch: (minutes: number) => void
 }
+
+/** px at the foot of a block by which its minutes are drawn longer or shorter */
+const FOOT = 7
 
 function Block({
   segment: s,
@@ -144,8 +172,10 @@ function Block({
   select,
   walk,
   drop,
+  dropInto,
+  stretch,
 }: BlockProps) {
-  const [drag, setDrag] = useState<{ from: number; by: number } | null>(null)
+  const [drag, setDrag] = useState<Drag | null>(null)
   const fixed = lesson.state !== 'PLANNED' || s.locked
   const level = s.level ?? 0
   const target = (by: number) => {
@@ -161,11 +191,21 @@ function Block({
     }
     return to
   }
+  const longer = drag?.longer ? Math.max(1, Math.min(60, s.minutes + Math.round(drag.y / minute))) : s.minutes
   const end = (event: PointerEvent) => {
     if (!drag) return
-    const to = target(event.clientY - drag.from)
     setDrag(null)
-    if (to !== index) drop(to)
+    if (drag.longer) {
+      if (longer !== s.minutes) stretch(longer)
+      return
+    }
+    const column = document
+      .elementsFromPoint?.(event.clientX, event.clientY)
+      .map((e) => e.closest<HTMLElement>('[data-column]'))
+      .find((e) => e && Number(e.dataset.column) !== lesson.position)
+    const to = target(event.clientY - drag.from[1])
+    if (column) dropInto(Number(column.dataset.column))
+    else if (to !== index) drop(to)
   }
   return (
     <button
@@ -176,10 +216,10 @@ function Block({
       aria-label={`${s.name}, ${s.minutes} minutes, ${s.play ? 'play, ' : ''}${s.rung ? `rung ${level}, ${s.rung}` : s.phases.join(' and ').toLowerCase()}${s.locked ? ', locked' : ''}${strained ? ', strained' : ''}`}
       className={`${styles.block} ${s.play ? styles.play : ''} ${selected ? styles.selected : ''} ${strained ? styles.strained : ''} ${fixed ? '' : styles.movable} ${lesson.state === 'TAUGHT' ? styles.taught : ''}`}
       style={{
-        height: s.minutes * minute - 2,
+        height: longer * minute - 2,
         background: level > 0 ? rungFill[level - 1] : '#F1ECDF',
         color: rungInk(level),
-        transform: drag ? `translateY(${drag.by}px)` : undefined,
+        transform: drag && !drag.longer ? `translate(${drag.x}px, ${drag.y}px)` : undefined,
         zIndex: drag ? 5 : undefined,
       }}
       onClick={select}
@@ -188,9 +228,13 @@ function Block({
       onPointerDown={(e) => {
         if (fixed || e.button !== 0) return
         e.currentTarget.setPointerCapture(e.pointerId)
-        setDrag({ from: e.clientY, by: 0 })
+        const { bottom, height } = e.currentTarget.getBoundingClientRect()
+        const longer = height > 3 * FOOT && bottom - e.clientY < FOOT
+        setDrag({ from: [e.clientX, e.clientY], x: 0, y: 0, longer })
       }}
-      onPointerMove={(e) => drag && setDrag({ ...drag, by: e.clientY - drag.from })}
+      onPointerMove={(e) =>
+        drag && setDrag({ ...drag, x: e.clientX - drag.from[0], y: e.clientY - drag.from[1] })
+      }
       onPointerUp={end}
       onPointerCancel={() => setDrag(null)}
     >
@@ -199,7 +243,7 @@ function Block({
         {s.name}
       </span>
       <Ticks level={level} ink={rungInk(level)} />
-      <span className={styles.minutes}>{s.minutes}′</span>
+      <span className={styles.minutes}>{longer}′</span>
     </button>
   )
 }

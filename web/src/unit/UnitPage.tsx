@@ -48,6 +48,13 @@ export default function UnitPage() {
   const edit = (body: EditBody) => step.mutate({ kind: 'edit', body })
   const adjust = (by: number) =>
     segment && edit({ kind: 'ADJUST', segment: segment.id, setting: segment.step + by })
+  const moveTo = (id: string, to: number, position?: number) => {
+    const target = u?.lessons[to]
+    if (!target || target.state !== 'PLANNED' || target.segments.length === 0) return
+    // Before the close, which stays last.
+    edit({ kind: 'MOVE_TO', segment: id, lesson: to, position: position ?? target.segments.length - 1 })
+  }
+  const remove = () => segment && edit({ kind: 'REMOVE', segment: segment.id })
   const lock = () => segment && edit({ kind: segment.locked ? 'UNLOCK' : 'LOCK', segment: segment.id })
   useKeys((key, event) => {
     if (!plans || event.altKey || step.isPending) return false
@@ -58,6 +65,9 @@ export default function UnitPage() {
     else if (key === 'l') lock()
     else if (key === 'e' && segment.easier) adjust(-1)
     else if (key === 'h' && segment.harder) adjust(1)
+    else if (key === '+') edit({ kind: 'MINUTES', segment: segment.id, minutes: segment.minutes + 1 })
+    else if (key === '-') edit({ kind: 'MINUTES', segment: segment.id, minutes: segment.minutes - 1 })
+    else if (key === 'Delete' && !segment.locked) remove()
     else if (key === 'w') why.current?.focus()
     else if (key === 's') why.current?.querySelector<HTMLElement>('[data-swap]')?.focus()
     else return false
@@ -147,6 +157,8 @@ export default function UnitPage() {
           selected={selected}
           select={setSelected}
           move={(s, position) => edit({ kind: 'MOVE', segment: s.id, position })}
+          moveTo={moveTo}
+          minutes={(s, minutes) => edit({ kind: 'MINUTES', segment: s.id, minutes })}
         />
       </div>
       <aside ref={why} className={styles.why} tabIndex={-1} aria-label="Why">
@@ -159,7 +171,11 @@ export default function UnitPage() {
             lock={lock}
             adjust={adjust}
             move={(position) => edit({ kind: 'MOVE', segment: segment.id, position })}
+            moveTo={(to) => moveTo(segment.id, to)}
+            minutes={(minutes) => edit({ kind: 'MINUTES', segment: segment.id, minutes })}
+            remove={remove}
             swap={(activity) => edit({ kind: 'SWAP', segment: segment.id, activity })}
+            add={(activity) => edit({ kind: 'ADD', segment: segment.id, activity })}
           />
         ) : (
           <>

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { Button } from 'antd'
+import { Button, InputNumber, Select } from 'antd'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import styles from './Why.module.css'
@@ -13,11 +13,30 @@ interface WhyProps {
   /** eases (-1) or hardens (1) */
   adjust: (by: number) => void
   move: (position: number) => void
+  /** puts it into another lesson, by the lesson's place on the board from 0 */
+  moveTo: (lesson: number) => void
+  minutes: (minutes: number) => void
+  remove: () => void
   swap: (activity: string) => void
+  /** puts an activity after it */
+  add: (activity: string) => void
 }
 
 /** Why a segment is where and what it is, its kit, and what could stand instead. */
-export function Why({ unit, lesson, segment: s, busy, lock, adjust, move, swap }: WhyProps) {
+export function Why({
+  unit,
+  lesson,
+  segment: s,
+  busy,
+  lock,
+  adjust,
+  move,
+  moveTo,
+  minutes,
+  remove,
+  swap,
+  add,
+}: WhyProps) {
   const taught = lesson.state === 'TAUGHT'
   const plans = usePlans()
   const at = lesson.segments.findIndex((x) => x.id === s.id)
@@ -55,6 +74,44 @@ export function Why({ unit, lesson, segment: s, busy, lock, adjust, move, swap }
           >
             Later
           </Button>
+          <Button
+            size="small"
+            onClick={remove}
+            disabled={busy || s.locked || lesson.segments.length === 1}
+            aria-keyshortcuts="Delete"
+          >
+            Take out
+          </Button>
+        </div>
+      )}
+      {!taught && (
+        <div className={styles.actions}>
+          <InputNumber
+            key={`${s.id} ${s.minutes}`}
+            size="small"
+            aria-label="Minutes"
+            min={1}
+            max={60}
+            defaultValue={s.minutes}
+            disabled={busy || s.locked}
+            onBlur={(e) =>
+              Number(e.target.value) !== s.minutes && e.target.value && minutes(Number(e.target.value))
+            }
+            onPressEnter={(e) => e.currentTarget.blur()}
+            suffix="min"
+            style={{ width: 84 }}
+          />
+          <Select
+            size="small"
+            aria-label="To another lesson"
+            value={lesson.position}
+            disabled={busy || s.locked}
+            onChange={moveTo}
+            options={unit.lessons
+              .filter((l) => l.state === 'PLANNED')
+              .map((l) => ({ value: l.position, label: `lesson ${l.position + 1}` }))}
+            style={{ width: 110 }}
+          />
         </div>
       )}
       {s.setting && (
@@ -116,6 +173,16 @@ export function Why({ unit, lesson, segment: s, busy, lock, adjust, move, swap }
             <div key={a.activity} className={styles.alternative}>
               <Button size="small" data-swap="" onClick={() => swap(a.activity)} disabled={busy}>
                 {a.name}
+              </Button>
+              <Button
+                size="small"
+                type="text"
+                aria-label={`${a.name} after it`}
+                title="put it after this one"
+                onClick={() => add(a.activity)}
+                disabled={busy}
+              >
+                +
               </Button>
               <span className={a.hard > 0 ? styles.effect : 'mute'}>{cost(a)}</span>
             </div>

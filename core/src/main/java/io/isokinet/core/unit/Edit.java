@@ -1,14 +1,31 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.LessonPhase;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** A change by hand. It gives new choices, which are read and scored like any others. */
-public sealed interface Edit permits Edit.Move, Edit.Lock, Edit.Swap, Edit.Adjust {
+public sealed interface Edit
+        permits Edit.Move, Edit.MoveTo, Edit.Lock, Edit.Swap, Edit.Adjust, Edit.Minutes, Edit.Remove, Edit.Add {
     String segment();
 
     /** Puts a segment to another place in its lesson. @param position index from 0 */
     record Move(String segment, int position) implements Edit {}
+
+    /** Puts a segment into another lesson. @param lesson index from 0 @param position index in it, from 0 */
+    record MoveTo(String segment, int lesson, int position) implements Edit {}
+
+    /** Gives it so many minutes; the others of its lesson share what is left. @param minutes whole ones, 1 to 60 */
+    record Minutes(String segment, int minutes) implements Edit {}
+
+    /** Takes it out; the others of its lesson share its minutes. */
+    record Remove(String segment) implements Edit {}
+
+    /** Puts an activity in. @param segment the id it gets @param lesson index from 0 @param position index in it, from 0 */
+    record Add(String segment, int lesson, int position, String activity) implements Edit {}
 
     /** Locks or unlocks a segment: a replan keeps what is locked. */
     record Lock(String segment, boolean locked) implements Edit {}
@@ -25,43 +42,44 @@ public sealed interface Edit permits Edit.Move, Edit.Lock, Edit.Swap, Edit.Adjus
      * @throws IllegalArgumentException if the segment is not there, was taught already, is locked, or the edit leads nowhere
      */
     static List<List<Choice>> apply(Plan plan, Edit edit) {
+        if (edit instanceof Add add) return add(plan, add);
         Segment segment = plan.segment(edit.segment())
                 .orElseThrow(() -> new IllegalArgumentException(
                         "There is no segment (%s) in this unit any more; reload the unit.".formatted(edit.segment())));
-        if (plan.problem().lessons().get(segment.lesson()).taught())
-            throw new IllegalArgumentException(
-                    "Lesson %d was taught already; what was done stays as it was.".formatted(segment.lesson() + 1));
+        open(plan, segment.lesson());
         if (segment.locked() && !(edit instanceof Lock))
             throw new IllegalArgumentException("%s is locked; unlock it first."
                     .formatted(segment.activity().name()));
-        List<List<Choice>> choices = new ArrayList<>();
-        boolean keepsCues = edit instanceof Lock || edit instanceof Adjust;
-        boolean keepsMinutes = !(edit instanceof Swap);
-        for (int lesson = 0; lesson < plan.lessons().size(); lesson++) {
-            boolean own = lesson == segment.lesson();
-            boolean taught = plan.problem().lessons().get(lesson).taught();
-            List<Choice> row = new ArrayList<>();
-            for (Segment s : plan.lessons().get(lesson))
-                row.add(taught || s.locked() || keepsCues ? Choice.fixed(s) : reopened(s, keepsMinutes || !own));
-            choices.add(row);
-        }
+        Set<Integer> shared = sharing(edit, segment);
+        boolean keepsCues = edit instanceof Lock || edit instanceof Adjust || edit instanceof Minutes;
+        List<List<Choice>> choices = rows(plan, keepsCues, shared);
         List<Choice> row = choices.get(segment.lesson());
         Choice now = row.get(segment.position());
         if (edit instanceof Move move) {
-            if (move.position() < 0 || move.position() >= row.size())
-                throw new IllegalArgumentException("Lesson %d has places 1 to %d; place %d is not one of them."
-                        .formatted(segment.lesson() + 1, row.size(), move.position() + 1));
+            place(row.size() - 1, move.position(), segment.lesson());
             row.remove(segment.position());
             row.add(move.position(), now);
+        } else if (edit instanceof MoveTo move) {
+            lesson(plan, move.lesson());
+            open(plan, move.lesson());
+            row.remove(segment.position());
+            List<Choice> other = choices.get(move.lesson());
+            place(other.size(), move.position(), move.lesson());
+            other.add(move.position(), now);
+        } else if (edit instanceof Remove) {
+            if (row.size() == 1)
+                throw new IllegalArgumentException(
+                        "Lesson %d would be empty; put something else in its place.".formatted(segment.lesson() + 1));
+            row.remove(segment.position());
+        } else if (edit instanceof Minutes minutes) {
+            if (minutes.minutes() < 1 || minutes.minutes() > 60)
+                throw new IllegalArgumentException(
+                        "A segment has 1 to 60 minutes, not %d.".formatted(minutes.minutes()));
+            row.set(segment.position(), withMinutes(now, minutes.minutes()));
         } else if (edit instanceof Lock lock) row.set(segment.position(), now.withLocked(lock.locked()));
-        else if (edit instanceof Swap swap) {
-            var levers = plan.problem().knowHow().activity(swap.activity()).levers();
-            row.set(
-                    segment.position(),
-                    now.withActivity(
-                            swap.activity(),
-                            levers.isEmpty() ? 0 : levers.get(0).usual()));
-        } else if (edit instanceof Adjust adjust) {
+        else if (edit instanceof Swap swap)
+            row.set(segment.position(), now.withActivity(swap.activity(), usual(plan, swap.activity())));
+        else if (edit instanceof Adjust adjust) {
             var levers = segment.activity().levers();
             if (levers.isEmpty()
                     || adjust.setting() < 0
@@ -83,16 +101,69 @@ public sealed interface Edit permits Edit.Move, Edit.Lock, Edit.Swap, Edit.Adjus
         return choices;
     }
 
-    private static Choice reopened(Segment segment, boolean keepMinutes) {
-        Choice open = Choice.open(segment);
+    /** The lessons whose minutes are shared out anew. */
+    private static Set<Integer> sharing(Edit edit, Segment segment) {
+        if (edit instanceof MoveTo move) return Set.of(segment.lesson(), move.lesson());
+        boolean shares = edit instanceof Swap || edit instanceof Minutes || edit instanceof Remove;
+        return shares ? Set.of(segment.lesson()) : Set.of();
+    }
+
+    /** Every lesson as it is, open to the reading where it may change. @param shared lessons whose minutes are left open */
+    private static List<List<Choice>> rows(Plan plan, boolean keepsCues, Set<Integer> shared) {
+        List<List<Choice>> choices = new ArrayList<>();
+        for (int lesson = 0; lesson < plan.lessons().size(); lesson++) {
+            boolean taught = plan.problem().lessons().get(lesson).taught();
+            List<Choice> row = new ArrayList<>();
+            for (Segment s : plan.lessons().get(lesson)) {
+                boolean opens = shared.contains(lesson);
+                if (taught || s.locked()) row.add(Choice.fixed(s));
+                else if (keepsCues) row.add(opens ? withMinutes(Choice.fixed(s), null) : Choice.fixed(s));
+                else row.add(withMinutes(Choice.open(s), opens ? null : s.minutes()));
+            }
+            choices.add(row);
+        }
+        return choices;
+    }
+
+    private static List<List<Choice>> add(Plan plan, Add add) {
+        lesson(plan, add.lesson());
+        open(plan, add.lesson());
+        List<List<Choice>> choices = rows(plan, false, Set.of(add.lesson()));
+        List<Choice> row = choices.get(add.lesson());
+        place(row.size(), add.position(), add.lesson());
+        Activity activity = plan.problem().knowHow().activity(add.activity());
+        Set<LessonPhase> phases = activity.isGame()
+                ? Set.of(LessonPhase.PLAY)
+                : activity.worksOnSkill() ? Set.of(LessonPhase.PRACTISE, LessonPhase.TEACH) : activity.phases();
+        row.add(add.position(), Choice.of(add.segment(), phases, add.activity(), usual(plan, add.activity())));
+        return choices;
+    }
+
+    private static void lesson(Plan plan, int lesson) {
+        if (lesson < 0 || lesson >= plan.lessons().size())
+            throw new IllegalArgumentException("This unit has lessons 1 to %d; lesson %d is not one of them."
+                    .formatted(plan.lessons().size(), lesson + 1));
+    }
+
+    private static void open(Plan plan, int lesson) {
+        if (plan.problem().lessons().get(lesson).taught())
+            throw new IllegalArgumentException(
+                    "Lesson %d was taught already; what was done stays as it was.".formatted(lesson + 1));
+    }
+
+    private static void place(int last, int position, int lesson) {
+        if (position < 0 || position > last)
+            throw new IllegalArgumentException("Lesson %d has places 1 to %d; place %d is not one of them."
+                    .formatted(lesson + 1, last + 1, position + 1));
+    }
+
+    private static int usual(Plan plan, String activity) {
+        var levers = plan.problem().knowHow().activity(activity).levers();
+        return levers.isEmpty() ? 0 : levers.get(0).usual();
+    }
+
+    private static Choice withMinutes(Choice c, @Nullable Integer minutes) {
         return new Choice(
-                open.id(),
-                open.phases(),
-                open.activity(),
-                open.setting(),
-                open.locked(),
-                keepMinutes ? segment.minutes() : null,
-                null,
-                null);
+                c.id(), c.phases(), c.activity(), c.setting(), c.locked(), minutes, c.introduces(), c.focus());
     }
 }

@@ -91,6 +91,52 @@ class EditTest {
     }
 
     @Test
+    void minutesAreGivenAndTheOthersShareWhatIsLeft() {
+        Plan longer = after(new Edit.Minutes(id(1), 9));
+        assertThat(longer.segment(id(1)).orElseThrow().minutes()).isEqualTo(9);
+        assertThat(longer.segments().mapToInt(Segment::minutes).sum()).isEqualTo(30);
+        assertThat(longer.segment(id(1)).orElseThrow().focus())
+                .isEqualTo(plan.segment(id(1)).orElseThrow().focus());
+        assertThatThrownBy(() -> after(new Edit.Minutes(id(1), 0))).hasMessageContaining("1 to 60 minutes, not 0");
+        // What no longer adds up is said by the rule, not refused.
+        assertThat(Rules.score(after(new Edit.Minutes(id(1), 28))).hard()).isPositive();
+    }
+
+    @Test
+    void aSegmentIsTakenOutAndPutIn() {
+        Plan less = after(new Edit.Remove(id(2)));
+        assertThat(order(less)).containsExactly("warm1", "far", "roll-game1", "close1");
+        Plan more = after(less, new Edit.Add("new", 0, 2, "catch-drill1"));
+        assertThat(order(more)).isEqualTo(order(plan));
+        assertThat(more.segment("new").orElseThrow().phases()).contains(LessonPhase.PRACTISE, LessonPhase.TEACH);
+        assertThat(more.segments().mapToInt(Segment::minutes).sum()).isEqualTo(30);
+        assertThat(after(less, new Edit.Add("game", 0, 3, "catch-game1"))
+                        .segment("game")
+                        .orElseThrow()
+                        .phases())
+                .containsExactly(LessonPhase.PLAY);
+        assertThatThrownBy(() -> after(new Edit.Add("new", 0, 9, "catch-drill1")))
+                .hasMessageContaining("place 10");
+        assertThatThrownBy(() -> after(new Edit.Add("new", 3, 0, "catch-drill1")))
+                .hasMessageContaining("lesson 4 is not");
+    }
+
+    @Test
+    void aSegmentMovesToAnotherLesson() {
+        UnitProblem two = problem(2, 30);
+        Plan before = read(
+                two,
+                lesson(two, 0, "roll-drill1", "catch-drill1", "roll-game1"),
+                lesson(two, 1, "roll-drill2", "catch-game1"));
+        String id = before.lessons().get(0).get(2).id();
+        Plan moved = Reading.of(two, new Candidates(two), Edit.apply(before, new Edit.MoveTo(id, 1, 1)));
+        assertThat(moved.lessons().get(0)).hasSize(before.lessons().get(0).size() - 1);
+        assertThat(moved.lessons().get(1).get(1).id()).isEqualTo(id);
+        assertThatThrownBy(() -> Edit.apply(before, new Edit.MoveTo(id, 2, 0))).hasMessageContaining("lessons 1 to 2");
+        assertThatThrownBy(() -> Edit.apply(before, new Edit.MoveTo(id, 1, 9))).hasMessageContaining("places 1 to");
+    }
+
+    @Test
     void whatIsGoneSaysSo() {
         assertThatThrownBy(() -> after(new Edit.Lock("gone", true))).hasMessageContaining("reload the unit");
     }

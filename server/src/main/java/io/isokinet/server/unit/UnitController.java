@@ -1,6 +1,8 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.unit.Edit;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
@@ -9,6 +11,7 @@ import io.isokinet.server.account.Teams;
 import io.isokinet.server.calendar.Calendars;
 import io.isokinet.server.calendar.Calendars.Free;
 import io.isokinet.server.http.Fields;
+import io.isokinet.server.http.Ids;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.LessonChanges.ChangeForm;
 import io.isokinet.server.unit.LessonChanges.LessonChangeView;
@@ -84,33 +87,64 @@ class UnitController {
 
     enum EditKind {
         MOVE,
+        MOVE_TO,
+        MINUTES,
+        REMOVE,
+        ADD,
         LOCK,
         UNLOCK,
         SWAP,
         ADJUST
     }
 
-    /** @param position for MOVE @param activity for SWAP @param setting for ADJUST */
+    /**
+     * @param segment for ADD the one after which it stands
+     * @param lesson index from 0, for MOVE_TO @param position for MOVE and MOVE_TO @param activity for SWAP and ADD
+     * @param setting for ADJUST @param minutes for MINUTES
+     */
     record EditBody(
             @NotNull(message = "is needed") EditKind kind,
             @NotNull(message = "is needed") UUID segment,
+            @Nullable Integer lesson,
             @Nullable Integer position,
             @Nullable String activity,
-            @Nullable Integer setting) {
-        Edit toEdit() {
+            @Nullable Integer setting,
+            @Nullable Integer minutes) {
+        /** @param plan to find where something is added */
+        Edit toEdit(Plan plan) {
+            boolean moves = kind == EditKind.MOVE || kind == EditKind.MOVE_TO;
+            boolean names = kind == EditKind.SWAP || kind == EditKind.ADD;
             new Fields()
-                    .check(kind != EditKind.MOVE || position != null, "position", "is needed to move.")
-                    .check(kind != EditKind.SWAP || activity != null, "activity", "is needed to swap.")
+                    .check(!moves || position != null, "position", "is needed to move.")
+                    .check(kind != EditKind.MOVE_TO || lesson != null, "lesson", "is needed to move to another.")
+                    .check(!names || activity != null, "activity", "is needed to swap or add.")
                     .check(kind != EditKind.ADJUST || setting != null, "setting", "is needed to adjust.")
+                    .check(kind != EditKind.MINUTES || minutes != null, "minutes", "are needed.")
                     .done();
             String id = segment.toString();
             return switch (kind) {
-                case MOVE -> new Edit.Move(id, position == null ? 0 : position);
+                case MOVE -> new Edit.Move(id, orZero(position));
+                case MOVE_TO -> new Edit.MoveTo(id, orZero(lesson), orZero(position));
+                case MINUTES -> new Edit.Minutes(id, orZero(minutes));
+                case REMOVE -> new Edit.Remove(id);
+                case ADD -> after(plan, id);
                 case LOCK -> new Edit.Lock(id, true);
                 case UNLOCK -> new Edit.Lock(id, false);
                 case SWAP -> new Edit.Swap(id, String.valueOf(activity));
-                case ADJUST -> new Edit.Adjust(id, setting == null ? 0 : setting);
+                case ADJUST -> new Edit.Adjust(id, orZero(setting));
             };
+        }
+
+        private Edit after(Plan plan, String id) {
+            Segment before = plan.segment(id)
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "There is no segment (%s) in this unit any more; reload the unit.".formatted(id)));
+            return new Edit.Add(
+                    Ids.next().toString(), before.lesson(), before.position() + 1, String.valueOf(activity));
+        }
+
+        private static int orZero(@Nullable Integer value) {
+            return value == null ? 0 : value;
         }
     }
 
@@ -166,7 +200,7 @@ class UnitController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @Valid @RequestBody EditBody body) {
-        return tagged(units.edit(id, body.toEdit(), ifMatch));
+        return tagged(units.edit(id, body::toEdit, ifMatch));
     }
 
     @PostMapping("/units/{id}/replan")

@@ -54,6 +54,7 @@ import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -246,11 +247,12 @@ public class Units {
         return view(load(id), List.of());
     }
 
-    /** Applies an edit to the revision it was made on. */
+    /** Applies an edit to the revision it was made on. @param asked made for the plan as it is; lessons are counted as on the board */
     @Transactional
-    public UnitView edit(UUID id, Edit edit, @Nullable String ifMatch) {
+    public UnitView edit(UUID id, Function<Plan, Edit> asked, @Nullable String ifMatch) {
         Loaded unit = load(id, true);
         sameHead(unit, ifMatch);
+        Edit edit = onThePlan(unit, asked.apply(unit.plan()));
         Plan after = Reading.of(unit.problem(), new Candidates(unit.problem()), Edit.apply(unit.plan(), edit));
         List<RuleChange> changes = RuleChange.between(unit.plan(), after);
         save(
@@ -261,6 +263,16 @@ public class Units {
                 Rules.score(after),
                 cause(unit, edit));
         return view(load(id), changes);
+    }
+
+    /** The board shows lost lessons too; the plan does not have them. */
+    private static Edit onThePlan(Loaded unit, Edit edit) {
+        if (!(edit instanceof Edit.MoveTo move)) return edit;
+        if (move.lesson() < 0 || move.lesson() >= unit.lessons().size()) return edit;
+        int planned = unit.planned().indexOf(unit.lessons().get(move.lesson()));
+        if (planned < 0)
+            throw new IllegalArgumentException("Lesson %d was lost; choose another one.".formatted(move.lesson() + 1));
+        return new Edit.MoveTo(move.segment(), planned, move.position());
     }
 
     /** Plans again what is neither taught nor locked. */
@@ -635,7 +647,11 @@ public class Units {
                 .segment(edit.segment())
                 .map(s -> s.activity().name())
                 .orElse("");
-        if (edit instanceof Edit.Move) return "Moved " + name;
+        if (edit instanceof Edit.Move || edit instanceof Edit.MoveTo) return "Moved " + name;
+        if (edit instanceof Edit.Remove) return "Took out " + name;
+        if (edit instanceof Edit.Minutes minutes) return "%d minutes for %s".formatted(minutes.minutes(), name);
+        if (edit instanceof Edit.Add add)
+            return "Added " + unit.problem().knowHow().activity(add.activity()).name();
         if (edit instanceof Edit.Lock lock) return (lock.locked() ? "Locked " : "Unlocked ") + name;
         if (edit instanceof Edit.Swap swap)
             return "%s instead of %s"
