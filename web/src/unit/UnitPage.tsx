@@ -102,6 +102,12 @@ export default function UnitPage() {
             {u.strains.length > serious.length &&
               ` · ${u.strains.length - serious.length} ${u.strains.length - serious.length === 1 ? 'strain' : 'strains'}`}
           </button>
+          <span className={styles.files}>
+            <a href={`/api/units/${u.id}/paper`} target="_blank" rel="noreferrer">
+              PDF
+            </a>{' '}
+            <a href={`/api/units/${u.id}/segments.csv`}>CSV</a>
+          </span>
           {plans && (
             <div className={page.end}>
               <Button

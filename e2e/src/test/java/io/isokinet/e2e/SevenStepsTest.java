@@ -168,6 +168,28 @@ class SevenStepsTest extends Journey {
         assertThat(desk.button("Undo")).isDisabled();
         becomes(planned);
         dragsTheFirstDrillPastTheSecond(planned);
+        minutesAndLessonsByKeyboard(planned);
+    }
+
+    private void minutesAndLessonsByKeyboard(List<String> planned) {
+        Locator drill = page.locator("[data-segment='%s']".formatted(planned.get(3)));
+        drill.focus();
+        page.keyboard().press("-");
+        assertThat(page.getByText(Pattern.compile("^\\d+ minutes for "))).isVisible();
+        desk.button("Undo").click();
+        becomes(planned);
+        drill.focus();
+        page.keyboard().press("Alt+ArrowRight");
+        assertThat(page.getByText(Pattern.compile("^Moved "))).isVisible();
+        assertThat(order().indexOf(planned.get(3))).isGreaterThan(6);
+        desk.button("Undo").click();
+        becomes(planned);
+        drill.focus();
+        page.keyboard().press("Delete");
+        assertThat(page.getByText(Pattern.compile("^Took out "))).isVisible();
+        assertThat(order()).hasSize(23);
+        desk.button("Undo").click();
+        becomes(planned);
     }
 
     private void dragsTheFirstDrillPastTheSecond(List<String> planned) {

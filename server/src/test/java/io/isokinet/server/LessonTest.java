@@ -247,6 +247,24 @@ class LessonTest {
     }
 
     @Test
+    void aUnitGoesOnOnePageAndIntoATable() throws IOException {
+        UUID unit = school.unit(schoolClass, 4, 35);
+        JsonNode view = school.as.get("/api/units/" + unit).json();
+        String paper = text("/api/units/" + unit + "/paper").replaceAll("\\s+", " ");
+        String csv = school.as.get("/api/units/" + unit + "/segments.csv").body();
+        int rows = 0;
+        for (JsonNode lesson : view.get("lessons"))
+            for (JsonNode s : lesson.get("segments")) {
+                rows++;
+                assertThat(csv).contains(s.get("name").asString());
+                assertThat(paper.replace(" ", ""))
+                        .contains(s.get("name").asString().replace(" ", ""));
+            }
+        assertThat(csv.lines().count()).isEqualTo(rows + 1);
+        assertThat(paper).contains("Lesson 4");
+    }
+
+    @Test
     void aMakeSheetCountsForAllAndWarns() throws IOException {
         assertThat(text("/api/make-sheets/sock-ball/paper?count=12&age=7")).contains("12 sock balls");
         assertThat(school.as.get("/api/make-sheets/skittle?count=1&age=7").body())

@@ -117,6 +117,36 @@ class UnitTest {
     }
 
     @Test
+    void minutesOtherLessonsInAndOut() {
+        JsonNode now = view();
+        String drill = id(segment(now, 0, 2));
+        int had = segment(now, 0, 2).get("minutes").asInt();
+        now = edit(now, Map.of("kind", "MINUTES", "segment", drill, "minutes", had - 1))
+                .json();
+        assertThat(segment(now, 0, 2).get("minutes").asInt()).isEqualTo(had - 1);
+        assertThat(now.get("cause").asString()).startsWith(had - 1 + " minutes for ");
+        int first = now.get("lessons").get(0).get("segments").size();
+        int second = now.get("lessons").get(1).get("segments").size();
+        now = edit(now, Map.of("kind", "MOVE_TO", "segment", drill, "lesson", 1, "position", 2))
+                .json();
+        assertThat(now.get("lessons").get(0).get("segments")).hasSize(first - 1);
+        assertThat(id(segment(now, 1, 2))).isEqualTo(drill);
+        String activity = segment(now, 1, 2).get("activity").asString();
+        now = edit(now, Map.of("kind", "REMOVE", "segment", drill)).json();
+        assertThat(now.get("lessons").get(1).get("segments")).hasSize(second);
+        now = edit(now, Map.of("kind", "ADD", "segment", id(segment(now, 0, 1)), "activity", activity))
+                .json();
+        assertThat(names(now, 0)).hasSize(first);
+        assertThat(segment(now, 0, 2).get("activity").asString()).isEqualTo(activity);
+        assertThat(edit(now, Map.of("kind", "MOVE_TO", "segment", id(segment(now, 0, 2)), "lesson", 9, "position", 0))
+                        .detail())
+                .contains("lesson 10 is not one of them");
+        assertThat(edit(now, Map.of("kind", "MINUTES", "segment", id(segment(now, 0, 2))))
+                        .body())
+                .contains("minutes");
+    }
+
+    @Test
     void aSaveOnAnOldRevisionIs412() {
         JsonNode old = view();
         String segment = id(segment(old, 0, 2));

@@ -28,10 +28,12 @@ public record Success(double share, boolean computed, String reason) {
     private static final double PIN_GAP = 0.3048;
 
     private static final int SIMULATED = 4000;
+    /** For each of many children, where the share of them is what is asked for. */
+    private static final int SIMULATED_EACH = 800;
 
     /** @param step index among the lever's steps; the other levers stand at their usual step */
     public static Success of(Activity activity, Lever lever, int step, KnowHow known, Age age) {
-        return aimed(activity, lever, step, known, age, 1)
+        return aimed(activity, lever, step, known, age, 1, SIMULATED)
                 .orElseGet(() -> new Success(
                         Difficulty.success(
                                 activity.difficulty() + lever.logits().get(step), age.years()),
@@ -61,7 +63,7 @@ public record Success(double share, boolean computed, String reason) {
     public static Share inBand(Activity activity, Lever lever, int step, KnowHow known, Age age) {
         int inside = 0;
         for (double z : TWENTIETHS) {
-            double share = aimed(activity, lever, step, known, age, 1 + AIMS_DIFFER * z)
+            double share = aimed(activity, lever, step, known, age, 1 + AIMS_DIFFER * z, SIMULATED_EACH)
                     .map(Success::share)
                     .orElseGet(() -> Difficulty.success(
                             activity.difficulty() + lever.logits().get(step) + SKILLS_DIFFER * z, age.years()));
@@ -71,7 +73,7 @@ public record Success(double share, boolean computed, String reason) {
     }
 
     private static Optional<Success> aimed(
-            Activity activity, Lever lever, int step, KnowHow known, Age age, double of) {
+            Activity activity, Lever lever, int step, KnowHow known, Age age, double of, int simulated) {
         OptionalDouble metres = lever.metres(step, age);
         if (metres.isEmpty()) return Optional.empty();
         Optional<Need> sent =
@@ -95,7 +97,7 @@ public record Success(double share, boolean computed, String reason) {
                         ball.width().metres(),
                         distance,
                         spread,
-                        SIMULATED,
+                        simulated,
                         new Random(1));
         return Optional.of(new Success(
                 share,

@@ -9,8 +9,11 @@ import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.lesson.Sheets.Worked;
+import io.isokinet.server.table.TableWriter;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.UnitView;
+import io.isokinet.server.unit.Units;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -32,13 +35,15 @@ class PaperController {
     private final Sheets sheets;
     private final Papers papers;
     private final Lessons lessons;
+    private final Units units;
     private final KnowHows knowHows;
     private final Teams teams;
 
-    PaperController(Sheets sheets, Papers papers, Lessons lessons, KnowHows knowHows, Teams teams) {
+    PaperController(Sheets sheets, Papers papers, Lessons lessons, Units units, KnowHows knowHows, Teams teams) {
         this.sheets = sheets;
         this.papers = papers;
         this.lessons = lessons;
+        this.units = units;
         this.knowHows = knowHows;
         this.teams = teams;
     }
@@ -86,6 +91,28 @@ class PaperController {
         if (all.isEmpty())
             throw NotFoundException.saying("There is no lesson on %s to print; choose another day.".formatted(day));
         return pdf("Lessons " + day, papers.sheets("Lessons " + day, all));
+    }
+
+    /** A unit on a page across. */
+    @GetMapping(value = "/units/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.UNIT)
+    @Transactional(readOnly = true)
+    public ResponseEntity<byte[]> unit(@PathVariable UUID id) {
+        UnitView unit = units.view(id);
+        return pdf(unit.schoolClass().name() + " " + unit.title(), papers.unit(unit));
+    }
+
+    /** One row a segment. */
+    @GetMapping("/units/{id}/segments.csv")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.UNIT)
+    @Transactional(readOnly = true)
+    public ResponseEntity<byte[]> segments(@PathVariable UUID id) {
+        UnitView unit = units.view(id);
+        return TableWriter.csv(unit.schoolClass().name() + " " + unit.title(), UnitPaper.COLUMNS, UnitPaper.rows(unit));
     }
 
     /** How to make so many of a home-made thing. @param age of the class it is for */

@@ -2,15 +2,19 @@ package io.isokinet.server.lesson;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.slf4j.Slf4jLogger;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.space.FloorPlan;
+import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.lesson.SheetView.StretchView;
 import io.isokinet.server.lesson.Sheets.Worked;
+import io.isokinet.server.unit.UnitView;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -42,6 +46,7 @@ class Papers {
     private final String style = read("style.css");
 
     Papers() {
+        XRLog.setLoggerImpl(new Slf4jLogger());
         ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
         resolver.setPrefix("paper/");
         resolver.setSuffix(".html");
@@ -135,6 +140,28 @@ class Papers {
                                     .toList()));
         }
         return pdf("score-cards", title, Map.of("cards", cards));
+    }
+
+    /** A unit on a page across: cues over lessons, and what each lesson holds. */
+    byte[] unit(UnitView unit) {
+        return pdf(
+                "unit",
+                unit.schoolClass().name() + " · " + unit.title(),
+                Map.of(
+                        "under",
+                        "%s, %d children"
+                                .formatted(
+                                        unit.schoolClass().year(),
+                                        unit.schoolClass().children()),
+                        "parts",
+                        UnitPaper.parts(unit),
+                        "leftOver",
+                        unit.leftOver(),
+                        "strains",
+                        unit.strains().stream()
+                                .filter(s -> s.level() != Rule.Level.SOFT)
+                                .map(UnitView.StrainView::sentence)
+                                .toList()));
     }
 
     byte[] makeSheets(List<MakeSheet> sheets) {

@@ -128,6 +128,10 @@ public class Sheets {
         private final Map<UUID, Setting> set;
         private final Map<String, ChildView> children = new HashMap<>();
         private final List<String> groupFindings = new ArrayList<>();
+        /** By what they leave aside: kit is found once for the same needs. */
+        private final Map<Set<String>, Fitter> fitters = new HashMap<>();
+
+        private final Schools.SchoolView school = schools.view();
 
         Working(InHand lesson) {
             this.lesson = lesson;
@@ -178,12 +182,14 @@ public class Sheets {
         private Fit fit(Segment segment) {
             if (grouper.playing() == 0) return segment.fit();
             Setting setting = setting(segment);
-            Fitter fitter = new Fitter(
-                    lesson.known(),
-                    lesson.cupboard().without(setting.without()),
-                    age,
-                    grouper.playing(),
-                    lesson.policy());
+            Fitter fitter = fitters.computeIfAbsent(
+                    setting.without(),
+                    without -> new Fitter(
+                            lesson.known(),
+                            lesson.cupboard().without(without),
+                            age,
+                            grouper.playing(),
+                            lesson.policy()));
             return fitter.fit(segment.activity(), place, setting.groups());
         }
 
@@ -323,7 +329,6 @@ public class Sheets {
 
         /** "3 m: 4 paces (an adult's), 6 steps of a child of 7". */
         private String distance(double metres) {
-            Schools.SchoolView school = schools.view();
             return String.format(
                     Locale.ROOT,
                     "%.1f m: %s (%s), %s at %d years",
