@@ -28,8 +28,11 @@ export default function UnitPage() {
     queryFn: () => take(api.GET('/api/units/{id}', { params: { path: { id } } })),
   })
   const step = useMutation({
+    // One after the other: each is made on what the one before leaves.
+    scope: { id: `unit ${id}` },
     mutationFn: (s: Step): Promise<Unit> => {
-      const params = { path: { id }, header: ifMatch(unit.data?.head) }
+      const now = queries.getQueryData<Unit>(['unit', id])
+      const params = { path: { id }, header: ifMatch(now?.head) }
       if (s.kind === 'edit') return take(api.POST('/api/units/{id}/edits', { params, body: s.body }))
       if (s.kind === 'replan') return take(api.POST('/api/units/{id}/replan', { params }))
       if (s.kind === 'undo') return take(api.POST('/api/units/{id}/undo', { params }))
