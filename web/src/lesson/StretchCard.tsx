@@ -63,6 +63,15 @@ export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: Stret
           ) : (
             <p className="mute">No floor plan: it does not fit who is here.</p>
           )}
+          {s.groups.length > 0 && (
+            <ol className={styles.groups} aria-label="Groups">
+              {s.groups.map((g) => (
+                <li key={g.label}>
+                  <b>{g.label}</b> {g.children.map((c) => c.name + (c.leftHanded ? ' (L)' : '')).join(', ')}
+                </li>
+              ))}
+            </ol>
+          )}
         </div>
         <div className={styles.facts}>
           <p>{s.how}</p>
@@ -200,15 +209,6 @@ export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: Stret
           </dl>
         </div>
       </div>
-      {s.groups.length > 0 && (
-        <ol className={styles.groups} aria-label="Groups">
-          {s.groups.map((g) => (
-            <li key={g.label}>
-              <b>{g.label}</b> {g.children.map((c) => c.name + (c.leftHanded ? ' (L)' : '')).join(', ')}
-            </li>
-          ))}
-        </ol>
-      )}
       <details className={styles.more}>
         <summary>Why, and what could stand instead</summary>
         <ul>
