@@ -78,8 +78,15 @@ public record LessonFit(
             boolean warm,
             List<Integer> leftHanded,
             Map<Integer, Point> moved) {
-        int tries() {
-            return (minutes * 60 - changeSeconds) * works.milliTriesPerMinute() / 60_000;
+        /** Seconds that are left to work in: without the change into it, and without putting on what is worn. */
+        public int working() {
+            int worn = works.kit().stream().mapToInt(KitLine::seconds).sum();
+            return Math.max(1, minutes * 60 - changeSeconds - worn);
+        }
+
+        /** Tries a child gets. */
+        public int tries() {
+            return working() * works.milliTriesPerMinute() / 60_000;
         }
     }
 
@@ -164,7 +171,7 @@ public record LessonFit(
         Activity activity = p.activity();
         int children = p.works().sizes().stream().mapToInt(i -> i).sum();
         int largest = p.works().sizes().get(0);
-        int working = Math.max(1, p.minutes() * 60 - p.changeSeconds());
+        int working = p.working();
         Optional<Rotation> rotation = Rotation.ofParts(activity.conduct().roles(), largest);
         int round = rotation.isPresent() && activity.cycle() != null
                 ? rotation.get().seconds(activity.cycle().seconds())

@@ -64,7 +64,8 @@ public final class FloorPlanner {
             }
             default -> {
                 boolean back = floor.sendsToOrigin(fit.along());
-                slots = task.formation().queues() ? lengthened(placed(fit), fit.along()) : placed(fit);
+                boolean lanes = task.formation() == Formation.LANES || task.formation() == Formation.RELAY;
+                slots = lanes ? lengthened(placed(fit), fit.along()) : placed(fit);
                 for (int g = 0; g < slots.size(); g++) {
                     sketch.areas.add(new Area(g, slots.get(g), true));
                     Frame frame = Frame.of(slots.get(g), fit.along(), back);
@@ -72,11 +73,12 @@ public final class FloorPlanner {
                         case PAIRS -> sketch.pair(g, frame);
                         case ROLES -> sketch.parts(g, frame);
                         case STATIONS -> sketch.station(g, frame);
+                        case FILES -> sketch.file(g, frame);
                         default -> sketch.lane(g, frame);
                     }
                 }
                 if (task.formation() == Formation.STATIONS) rotate(slots);
-                if (task.formation().queues()) {
+                if (task.formation().queues() && task.formation() != Formation.FILES) {
                     close(slots, fit.along(), back);
                     way(slots, fit.along(), back);
                 }

@@ -23,6 +23,8 @@ final class Sketch {
     private static final double SWING = 1.0;
     /** From the last target to the end of the lane. */
     private static final double BEHIND_TARGET = 0.4;
+    /** From one to the next in a file that passes back. Common practice. */
+    private static final double FILE = 1.0;
     /** From a target to the partner who fetches behind it. */
     private static final double BEHIND_PIN = 0.8;
     /** Least between two children of a group that stand apart. */
@@ -64,6 +66,27 @@ final class Sketch {
         // Who sends with the left comes up in turn: the last places of a group hold them.
         boolean lefty = group >= 0 && place >= task.sizes().get(group) - left;
         spots.add(new Spot(does, at, group, place, lefty, label));
+    }
+
+    /** One behind the other, passing back: a file of n takes n - 1 places of floor, so too long means a shorter file. */
+    void file(int g, Frame f) {
+        int size = task.sizes().get(g);
+        double room = f.length() - 0.6;
+        double pitch = size < 2 ? 0 : Math.min(FILE, room / (size - 1));
+        if (size > 1 && pitch < FILE - 0.001)
+            find(
+                    "file-too-long",
+                    g,
+                    String.format(
+                            Locale.ROOT,
+                            "A file of %d wants %.1f m of floor and %.1f m are there: files of %d, not shorter passes.",
+                            size,
+                            (size - 1) * FILE,
+                            room,
+                            1 + (int) (room / FILE)));
+        for (int i = 0; i < size; i++)
+            stand(Spot.Does.ACTS, f.at(f.length() - 0.3 - i * pitch, f.width() / 2), g, i, parts(i));
+        place(g, f, 0.3, room, f.width() / 2);
     }
 
     /** Metres that a lane wants for its distance, its targets and the longest queue; 0 if it is told no distance. */

@@ -18,6 +18,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.KitMoves;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.PinTurns.Reset;
@@ -87,6 +88,28 @@ class LessonFitTest {
         // Motion 60 % for six minutes, 35 % for eight; moderate to vigorous is another figure.
         assertThat(fit.motionPercent()).isEqualTo(Math.round((6 * 60 + 8 * 35) / 14f));
         assertThat(fit.vigorousPercent()).isLessThan(fit.motionPercent());
+    }
+
+    @Test
+    void puttingOnTailsTakesItsTimeOffTheTries() {
+        LessonFit.Part part = part(each, 6, 30);
+        assertThat(part.working()).isEqualTo(330);
+        Fit.Works w = part.works();
+        KitLine tail = new KitLine("tail", "tail", 27, "27 tails", null, 140, null);
+        Fit.Works worn = new Fit.Works(
+                w.groups(),
+                w.waves(),
+                w.sizes(),
+                w.formation(),
+                w.needs(),
+                List.of(tail),
+                w.milliTriesPerMinute(),
+                w.motionPercent(),
+                w.cautions(),
+                w.reasons());
+        LessonFit.Part dressed = new LessonFit.Part("d", each, 0, 6, 30, worn, null, false, List.of(), Map.of());
+        assertThat(dressed.working()).isEqualTo(190);
+        assertThat(dressed.tries()).isLessThan(part.tries());
     }
 
     @Test

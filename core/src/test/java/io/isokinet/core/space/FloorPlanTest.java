@@ -201,6 +201,18 @@ class FloorPlanTest {
         assertThat(tight.spots()).hasSize(27);
     }
 
+    /** Facts of the trade: a file of n that passes back needs n - 1 places; too long means a shorter file, not a shorter throw. */
+    @Test
+    void aFileTakesAPlaceLessThanItsChildren() {
+        FloorTask six = task(HALL, new SpaceNeed(6, 2, null, false), Formation.FILES, List.of(6, 6), Sending.NOTHING);
+        FloorPlan fits = FloorPlanner.of(six);
+        assertThat(fits.findings()).isEmpty();
+        assertThat(fits.spots().get(0).at().to(fits.spots().get(5).at())).isCloseTo(5, within(1e-9));
+        FloorPlan seven = FloorPlanner.of(
+                task(HALL, new SpaceNeed(6, 2, null, false), Formation.FILES, List.of(7, 7), Sending.NOTHING));
+        assertThat(seven.findings().get(0).message()).contains("files of 6, not shorter passes");
+    }
+
     @Test
     void runningEndsThreeMetresBeforeTheWall() {
         FloorPlan plan = FloorPlanner.of(task(

@@ -270,9 +270,7 @@ public class Sheets {
                     drawn == null
                             ? null
                             : drawn.carousel().map(Carousel::reason).orElse(null),
-                    works == null
-                            ? 0
-                            : (segment.minutes() * 60 - segment.changeSeconds()) * works.milliTriesPerMinute() / 60_000,
+                    part == null ? 0 : part.tries(),
                     plan.looks(),
                     works == null ? 0 : works.motionPercent(),
                     drawn == null ? 0 : drawn.vigorousPercent(),
