@@ -98,9 +98,9 @@ export function Why({
               Number(e.target.value) !== s.minutes && e.target.value && minutes(Number(e.target.value))
             }
             onPressEnter={(e) => e.currentTarget.blur()}
-            suffix="min"
-            style={{ width: 84 }}
+            style={{ width: 64 }}
           />
+          <span>min</span>
           <Select
             size="small"
             aria-label="To another lesson"
