@@ -2392,9 +2392,15 @@ export interface components {
             /** Format: int32 */
             heavy: number;
             /** Format: int32 */
+            holds: number;
+            /** Format: int32 */
             jumps: number;
             /** Format: int32 */
             metres: number;
+            /** Format: int32 */
+            otherArm: number;
+            /** Format: int32 */
+            otherHolds: number;
             /** Format: int32 */
             overarm: number;
         };

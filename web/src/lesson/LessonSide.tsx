@@ -43,6 +43,9 @@ export function LessonSide({ sheet: s }: { sheet: Sheet }) {
             {[
               s.load.metres > 0 && `runs about ${s.load.metres} m`,
               s.load.overarm > 0 && `${s.load.overarm} overarm throws`,
+              s.load.otherArm > 0 && `${s.load.otherArm} with the other arm`,
+              s.load.holds + s.load.otherHolds > 0 &&
+                `${s.load.holds} holds on one side, ${s.load.otherHolds} on the other`,
               s.load.heavy > 0 && `${s.load.heavy} heavy pushes`,
               s.load.jumps > 0 && `${s.load.jumps} jumps`,
             ]

@@ -177,6 +177,7 @@ public final class Made {
         private boolean fast;
         private List<String> cautions = List.of();
         private List<Lever> levers = List.of();
+        private String counts;
 
         private Builder(String key, Set<LessonPhase> phases) {
             this.key = key;
@@ -254,6 +255,11 @@ public final class Made {
             return this;
         }
 
+        public Builder counts(String counts) {
+            this.counts = counts;
+            return this;
+        }
+
         public Activity build() {
             return new Activity(
                     key,
@@ -276,7 +282,7 @@ public final class Made {
                     layout,
                     fast,
                     "How.",
-                    null,
+                    counts,
                     "a three takes turns.",
                     levers,
                     cautions,

@@ -51,4 +51,30 @@ public record Carousel(List<List<Integer>> turns, int seconds, String reason) {
                 "%d stations, %d s at each and %d s to change: %d minutes."
                         .formatted(stations, seconds, changeSeconds, minutes));
     }
+
+    /**
+     * Groups that take turns in one zone, the others beside it.
+     *
+     * @param groups at least 1 @param minutes for the whole round @param changeSeconds from one group to the next
+     * @return turns with 0 for the group in the zone and -1 for those beside it
+     * @throws IllegalArgumentException if the time is too short
+     */
+    public static Carousel inTurn(int groups, int minutes, int changeSeconds) {
+        int seconds = groups < 1 ? 0 : (minutes * 60 - (groups - 1) * changeSeconds) / groups;
+        if (seconds < LEAST_SECONDS / 2)
+            throw new IllegalArgumentException(
+                    "%d groups in turn in %d minutes have %d s each, less than half a minute. Take fewer groups or more minutes."
+                            .formatted(groups, minutes, Math.max(0, seconds)));
+        List<List<Integer>> turns = new ArrayList<>();
+        for (int turn = 0; turn < groups; turn++) {
+            List<Integer> row = new ArrayList<>();
+            for (int g = 0; g < groups; g++) row.add(g == turn ? 0 : -1);
+            turns.add(row);
+        }
+        return new Carousel(
+                turns,
+                seconds,
+                "%d groups in turn, %d s each and %d s to change: %d minutes."
+                        .formatted(groups, seconds, changeSeconds, minutes));
+    }
 }

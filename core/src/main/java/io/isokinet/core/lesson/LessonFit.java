@@ -48,6 +48,9 @@ public record LessonFit(
     /** From one station to the next, in seconds. Common practice. */
     private static final int STATION_CHANGE = 20;
 
+    /** From one wave to the next, in seconds. Common practice. */
+    private static final int WAVE_CHANGE = 10;
+
     private static final int MOST_OPTIONS = 4;
     /** Of the pins that stand, what falls to a roll. Common practice. */
     private static final double FALLS = 0.4;
@@ -97,7 +100,7 @@ public record LessonFit(
      * @param rotation who has which part when; empty where all do the same
      * @param rotationSeconds until everybody had every part; 0 without parts
      * @param rounds how often the rotation goes round in its minutes
-     * @param carousel from station to station; empty elsewhere
+     * @param carousel from station to station, or wave by wave; empty elsewhere
      * @param waitingPercent of the time a child waits for a turn
      * @param vigorousPercent of the time that is moderate to vigorous
      * @param success what share of tries succeeds at the setting, and of how many children it is the right one; null without levers
@@ -185,7 +188,7 @@ public record LessonFit(
                 rotation,
                 round,
                 round == 0 ? 0 : (double) working / round,
-                carousel(activity, p.works().groups(), working / 60),
+                carousel(activity, p.works(), working / 60),
                 Minutes.waiting(activity, largest).percent(),
                 Minutes.vigorous(activity, p.works().motionPercent()).percent(),
                 success(activity, p.setting(), known, age),
@@ -246,11 +249,13 @@ public record LessonFit(
                 .toList();
     }
 
-    /** Empty where there are no stations, or the minutes do not hold a round. */
-    private static Optional<Carousel> carousel(Activity activity, int groups, int minutes) {
-        if (activity.grouping().formation() != Formation.STATIONS) return Optional.empty();
+    /** From station to station, or in waves; empty elsewhere, and where the minutes do not hold a round. */
+    private static Optional<Carousel> carousel(Activity activity, Fit.Works works, int minutes) {
         try {
-            return Optional.of(Carousel.of(groups, groups, minutes, STATION_CHANGE));
+            if (works.waves() > 1) return Optional.of(Carousel.inTurn(works.waves(), minutes, WAVE_CHANGE));
+            return activity.grouping().formation() == Formation.STATIONS
+                    ? Optional.of(Carousel.of(works.groups(), works.groups(), minutes, STATION_CHANGE))
+                    : Optional.empty();
         } catch (IllegalArgumentException e) {
             return Optional.empty();
         }

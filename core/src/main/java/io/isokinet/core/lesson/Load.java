@@ -4,18 +4,31 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.quantity.Age;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
 
 /**
  * What a child's body does in a lesson, and what of it is too much.
  *
- * @param overarm throws at full effort with one arm
+ * @param overarm throws at full effort with the preferred arm
+ * @param otherArm the same with the other arm
  * @param heavy pushes and throws of more than 0.4 kg
  * @param jumps at full effort
+ * @param holds balances held on the preferred side @param otherHolds on the other side
  * @param metres run
  * @param fastMinutes spent on fast work
  * @param flags what lies outside the stated bounds, each with the bound and what to do
  */
-public record Load(int overarm, int heavy, int jumps, int metres, int fastMinutes, List<String> flags) {
+public record Load(
+        int overarm,
+        int otherArm,
+        int heavy,
+        int jumps,
+        int holds,
+        int otherHolds,
+        int metres,
+        int fastMinutes,
+        List<String> flags) {
     /** Pushes of more than 0.4 kg a lesson. Common practice. */
     private static final int MOST_HEAVY = 15;
     /** Jumps at full effort a lesson. Common practice. */
@@ -29,13 +42,49 @@ public record Load(int overarm, int heavy, int jumps, int metres, int fastMinute
         flags = List.copyOf(flags);
     }
 
-    /** A stretch of a lesson. @param tries a child gets @param warm true for a warm-up */
-    public record Part(Activity activity, int minutes, int tries, int motionPercent, boolean warm) {}
+    /** From so many holds on, one side should not have all of them. Common practice. */
+    private static final int ONE_SIDED = 8;
+    /** What counts as one says that it is held. */
+    private static final Pattern HELD = Pattern.compile("\\b(a hold|held for)\\b");
+
+    /** A stretch of a lesson. @param setting step of the main lever @param tries a child gets @param warm true for a warm-up */
+    public record Part(Activity activity, int setting, int minutes, int tries, int motionPercent, boolean warm) {
+        /** With its main lever at the easiest step. */
+        public Part(Activity activity, int minutes, int tries, int motionPercent, boolean warm) {
+            this(activity, 0, minutes, tries, motionPercent, warm);
+        }
+
+        /** True if the setting asks for the other hand or leg. */
+        boolean otherSide() {
+            return step().contains("other");
+        }
+
+        /** True if the setting asks for the preferred hand or leg; what says neither goes in turn. */
+        boolean preferredSide() {
+            return step().contains("preferred");
+        }
+
+        private String step() {
+            if (activity.levers().isEmpty()) return "";
+            List<String> steps = activity.levers().get(0).steps();
+            return steps.get(Math.min(setting, steps.size() - 1));
+        }
+
+        boolean held() {
+            String one = activity.countsAsOne();
+            return one != null && HELD.matcher(one).find();
+        }
+    }
 
     public static Load of(List<Part> parts, Age age) {
-        int overarm = sum(parts, "throwing-arm");
-        int heavy = sum(parts, "heavy");
-        int jumps = sum(parts, "landing");
+        Predicate<Part> overarms = p -> p.activity().cautions().contains("throwing-arm");
+        int overarm = sum(parts, overarms.and(p -> !p.otherSide()));
+        int otherArm = sum(parts, overarms.and(Part::otherSide));
+        int heavy = sum(parts, p -> p.activity().cautions().contains("heavy"));
+        int jumps = sum(parts, p -> p.activity().cautions().contains("landing"));
+        int inTurn = sum(parts, p -> p.held() && !p.otherSide() && !p.preferredSide());
+        int holds = sum(parts, p -> p.held() && p.preferredSide()) + (inTurn + 1) / 2;
+        int otherHolds = sum(parts, p -> p.held() && p.otherSide()) + inTurn / 2;
         int fast = parts.stream()
                 .filter(p -> p.activity().fast())
                 .mapToInt(Part::minutes)
@@ -50,10 +99,14 @@ public record Load(int overarm, int heavy, int jumps, int metres, int fastMinute
                 .sum();
         List<String> flags = new ArrayList<>();
         int most = mostOverarm(age);
-        if (overarm > most)
-            flags.add(
-                    "%d overarm throws each; at %d years at most %d a day at full effort. Throw softer, or take turns."
-                            .formatted(overarm, age.years(), most));
+        for (int arm : new int[] {overarm, otherArm})
+            if (arm > most)
+                flags.add(
+                        "%d overarm throws each with one arm; at %d years at most %d a day at full effort. Throw softer, or take turns."
+                                .formatted(arm, age.years(), most));
+        if (Math.abs(holds - otherHolds) > ONE_SIDED)
+            flags.add("%d holds on one side and %d on the other: change sides after every hold."
+                    .formatted(Math.max(holds, otherHolds), Math.min(holds, otherHolds)));
         if (heavy > MOST_HEAVY)
             flags.add(
                     "%d pushes of more than 0.4 kg each; 10 to 15 a lesson are enough. Shorten it or take lighter balls."
@@ -64,14 +117,12 @@ public record Load(int overarm, int heavy, int jumps, int metres, int fastMinute
         if (warm > MOST_FAST_WARM)
             flags.add("%d minutes of fast running before anything else: warm up at an easy pace, fast for at most %d."
                     .formatted(warm, MOST_FAST_WARM));
-        return new Load(overarm, heavy, jumps, (int) Math.round(metres / 10) * 10, fast, flags);
+        return new Load(
+                overarm, otherArm, heavy, jumps, holds, otherHolds, (int) Math.round(metres / 10) * 10, fast, flags);
     }
 
-    private static int sum(List<Part> parts, String caution) {
-        return parts.stream()
-                .filter(p -> p.activity().cautions().contains(caution))
-                .mapToInt(Part::tries)
-                .sum();
+    private static int sum(List<Part> parts, Predicate<Part> which) {
+        return parts.stream().filter(which).mapToInt(Part::tries).sum();
     }
 
     /** Full-effort overarm throws a day: 50 to eight years, 75 to ten, 85 to twelve. Published youth-pitching limits; memory. */

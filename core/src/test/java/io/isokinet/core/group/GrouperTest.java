@@ -208,6 +208,13 @@ class GrouperTest {
                 .hasMessageContaining("6 stations in 4 minutes leave")
                 .hasMessageContaining("Take 3 stations or 8 minutes");
         assertThatThrownBy(() -> Carousel.of(7, 6, 15, 20)).hasMessageContaining("7 groups");
+        Carousel zone = Carousel.inTurn(4, 6, 10);
+        for (int g = 0; g < 4; g++) {
+            int group = g;
+            assertThat(zone.turns().stream().filter(t -> t.get(group) == 0)).hasSize(1);
+        }
+        assertThat(zone.seconds()).isEqualTo((360 - 30) / 4);
+        assertThatThrownBy(() -> Carousel.inTurn(10, 4, 10)).hasMessageContaining("fewer groups or more minutes");
     }
 
     /** FIDE Handbook C.05, the Berger table of four; from memory. */

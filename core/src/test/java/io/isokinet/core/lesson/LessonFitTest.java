@@ -194,6 +194,58 @@ class LessonFitTest {
                 .hasSize(2);
     }
 
+    @Test
+    void armsAreCountedApart() {
+        Activity throwing = activity("throwing", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .cautions("throwing-arm")
+                .lever(new Lever("hand", List.of("preferred hand", "other hand"), 0))
+                .build();
+        Load load = Load.of(
+                List.of(new Load.Part(throwing, 0, 8, 30, 40, false), new Load.Part(throwing, 1, 8, 25, 40, false)),
+                EIGHT);
+        assertThat(load.overarm()).isEqualTo(30);
+        assertThat(load.otherArm()).isEqualTo(25);
+        assertThat(load.flags()).isEmpty();
+        assertThat(Load.of(List.of(new Load.Part(throwing, 1, 8, 51, 40, false)), EIGHT)
+                        .flags())
+                .hasSize(1);
+    }
+
+    @Test
+    void holdsAreCountedBySideAndOneSidedOnesFlagged() {
+        Activity holding = activity("holding", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .counts("a statue held for six counts")
+                .lever(new Lever("foot", List.of("preferred", "other", "in turn"), 0))
+                .build();
+        Load turn = Load.of(List.of(new Load.Part(holding, 2, 8, 13, 40, false)), EIGHT);
+        assertThat(turn.holds()).isEqualTo(7);
+        assertThat(turn.otherHolds()).isEqualTo(6);
+        assertThat(turn.flags()).isEmpty();
+        assertThat(Load.of(List.of(new Load.Part(holding, 0, 8, 8, 40, false)), EIGHT)
+                        .flags())
+                .isEmpty();
+        assertThat(Load.of(List.of(new Load.Part(holding, 1, 8, 9, 40, false)), EIGHT)
+                        .flags()
+                        .get(0))
+                .contains("9 holds on one side and 0 on the other");
+    }
+
+    @Test
+    void wavesTakeTheirTurns() {
+        Fitter few = new Fitter(known, cupboard(FOAM, 9), EIGHT, 27);
+        LessonFit.Part part = new LessonFit.Part(
+                "w", each, 0, 6, 0, (Fit.Works) few.fit(each, HALL), null, false, List.of(), Map.of());
+        assertThat(LessonFit.of(List.of(part), HALL, known, EIGHT)
+                        .parts()
+                        .get(0)
+                        .carousel()
+                        .orElseThrow()
+                        .reason())
+                .isEqualTo("3 groups in turn, 113 s each and 10 s to change: 6 minutes.");
+    }
+
     /** Published youth-pitching limits, from memory: 50 at 7 to 8 years, 75 at 9 to 10, 85 at 11 to 12. */
     @Test
     void throwsADayGrowWithAge() {
