@@ -146,6 +146,7 @@ public record LessonFit(
                         parts.stream()
                                 .map(p -> new Load.Part(
                                         p.activity(),
+                                        p.setting(),
                                         p.minutes(),
                                         p.tries(),
                                         p.works().motionPercent(),
@@ -226,7 +227,7 @@ public record LessonFit(
             for (int rolls = 1; rolls <= (reset == PinTurns.Reset.EVERY_TURN ? 2 : 1); rolls++) {
                 PinTurns turns = PinTurns.simulated(
                         largest,
-                        Math.max(1, p.minutes() - p.changeSeconds() / 60),
+                        Math.max(1, p.working() / 60),
                         rolls,
                         reset,
                         pins,

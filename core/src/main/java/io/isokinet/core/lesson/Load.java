@@ -49,11 +49,6 @@ public record Load(
 
     /** A stretch of a lesson. @param setting step of the main lever @param tries a child gets @param warm true for a warm-up */
     public record Part(Activity activity, int setting, int minutes, int tries, int motionPercent, boolean warm) {
-        /** With its main lever at the easiest step. */
-        public Part(Activity activity, int minutes, int tries, int motionPercent, boolean warm) {
-            this(activity, 0, minutes, tries, motionPercent, warm);
-        }
-
         /** True if the setting asks for the other hand or leg. */
         boolean otherSide() {
             return step().contains("other");

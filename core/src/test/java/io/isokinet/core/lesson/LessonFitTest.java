@@ -28,6 +28,7 @@ import io.isokinet.core.lesson.Shopping.Use;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.safety.Policy;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Need.Per;
@@ -171,25 +172,26 @@ class LessonFitTest {
         Activity running =
                 activity("running", LessonPhase.WARM).fast().cautions("running").build();
         Load load = Load.of(
-                List.of(new Load.Part(running, 20, 0, 60, true), new Load.Part(throwing, 10, 51, 40, false)), EIGHT);
+                List.of(new Load.Part(running, 0, 20, 0, 60, true), new Load.Part(throwing, 0, 10, 51, 40, false)),
+                EIGHT);
         assertThat(load.overarm()).isEqualTo(51);
         assertThat(load.metres()).isEqualTo(20 * 60 * 60 / 100 * 2);
         assertThat(load.flags()).hasSize(2);
         assertThat(load.flags().get(0)).contains("at most 50 a day");
-        assertThat(Load.of(List.of(new Load.Part(throwing, 10, 50, 40, false)), EIGHT)
+        assertThat(Load.of(List.of(new Load.Part(throwing, 0, 10, 50, 40, false)), EIGHT)
                         .flags())
                 .isEmpty();
-        assertThat(Load.of(List.of(new Load.Part(running, 5, 0, 60, true)), EIGHT)
+        assertThat(Load.of(List.of(new Load.Part(running, 0, 5, 0, 60, true)), EIGHT)
                         .flags())
                 .isEmpty();
         Activity heavy = activity("heavy", LessonPhase.PRACTISE)
                 .of(ROLL, 2)
                 .cautions("heavy", "landing")
                 .build();
-        assertThat(Load.of(List.of(new Load.Part(heavy, 10, 15, 40, false)), EIGHT)
+        assertThat(Load.of(List.of(new Load.Part(heavy, 0, 10, 15, 40, false)), EIGHT)
                         .flags())
                 .isEmpty();
-        assertThat(Load.of(List.of(new Load.Part(heavy, 10, 61, 40, false)), EIGHT)
+        assertThat(Load.of(List.of(new Load.Part(heavy, 0, 10, 61, 40, false)), EIGHT)
                         .flags())
                 .hasSize(2);
     }
@@ -233,6 +235,20 @@ class LessonFitTest {
     }
 
     @Test
+    void aLessonCountsHoldsBySideAsTheyAreSet() {
+        Activity holding = activity("holding", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .counts("a hop held for two counts")
+                .lever(new Lever("foot", List.of("preferred", "other"), 0))
+                .build();
+        LessonFit.Part other = new LessonFit.Part(
+                "h", holding, 1, 6, 0, (Fit.Works) fitter.fit(holding, HALL), null, false, List.of(), Map.of());
+        Load load = LessonFit.of(List.of(other), HALL, known, EIGHT).load();
+        assertThat(load.otherHolds()).isEqualTo(other.tries()).isPositive();
+        assertThat(load.holds()).isZero();
+    }
+
+    @Test
     void wavesTakeTheirTurns() {
         Fitter few = new Fitter(known, cupboard(FOAM, 9), EIGHT, 27);
         LessonFit.Part part = new LessonFit.Part(
@@ -263,8 +279,8 @@ class LessonFitTest {
 
     @Test
     void thePurchaseThatRemovesMostStrainComesFirst() {
-        List<Purchase> purchases =
-                Shopping.limits(List.of(each, lanes), known, cupboard(FOAM, 7, SOCK, 3), EIGHT, 27, HALL, 5);
+        List<Purchase> purchases = Shopping.limits(
+                List.of(each, lanes), known, cupboard(FOAM, 7, SOCK, 3), EIGHT, 27, HALL, Policy.USUAL, 5);
         // Skittles open the lanes; balls end the waves of the other and let nothing new in.
         assertThat(purchases).extracting(Purchase::item).containsExactly("skittle", "foam");
         assertThat(purchases.get(0).opens()).isEqualTo(1);
