@@ -5,8 +5,11 @@ import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Mass;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Recipe;
+import io.isokinet.core.thing.Trait;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -74,9 +77,20 @@ public record MakeSheet(
                     item.mass().kilograms(),
                     age.years(),
                     limit.kilograms());
-        return item.handling().check() == null
-                ? null
-                : "Before each use: " + item.handling().check();
+        List<String> said = new ArrayList<>();
+        if (!item.has(Trait.STANDS)
+                && Objects.requireNonNull(item.recipe()).materials().stream().anyMatch(m -> m.contains("sand")))
+            said.add(String.format(
+                    Locale.ROOT,
+                    "Sand is heavy: %.1f cm across weigh %.2f kg dry and %.2f damp; at %d years at most %.1f cm.",
+                    item.width().metres() * 100,
+                    ofSand(item.width(), DRY_SAND).kilograms(),
+                    ofSand(item.width(), DAMP_SAND).kilograms(),
+                    age.years(),
+                    widestOfSand(age).metres() * 100));
+        if (item.handling().check() != null)
+            said.add("Before each use: " + item.handling().check());
+        return said.isEmpty() ? null : String.join(" ", said);
     }
 
     /** Greatest mass of a home-made thing that is thrown: 0.4 kg to seven, 0.6 to nine, 1.0 to twelve. Common practice. */

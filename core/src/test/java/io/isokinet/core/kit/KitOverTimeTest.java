@@ -118,6 +118,9 @@ class KitOverTimeTest {
         assertThat(sheet.materials()).containsExactly("24 old socks", "360 cm tape", "12 × a bag", "18 sheets");
         assertThat(sheet.minutes()).isEqualTo(48);
         assertThat(sheet.warning()).isNull();
+        // Ten centimetres: 523.6 cm3, so 0.84 kg dry and 0.99 kg damp.
+        assertThat(MakeSheet.of(made(300, "dry sand"), 1, new Age(9)).warning())
+                .contains("10.0 cm across weigh 0.84 kg dry and 0.99 damp; at 9 years at most 8.9 cm");
         assertThat(MakeSheet.of(made(450, "sand"), 1, new Age(7)).warning()).contains("the limit is 0.4 kg");
         assertThatThrownBy(() -> MakeSheet.of(FOAM, 3, new Age(7))).hasMessageContaining("not home-made");
         assertThatThrownBy(() -> MakeSheet.of(made(90, "x"), 0, new Age(7)))
