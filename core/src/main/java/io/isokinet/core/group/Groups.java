@@ -48,6 +48,17 @@ public final class Groups {
         return sizes;
     }
 
+    /**
+     * Whose turn it is at a duty: the next few along the list, further along each time, from the beginning again at its end.
+     *
+     * @param time how often the duty came up before, from 0 @param many at most everybody
+     */
+    public static <T> List<T> onDuty(List<T> here, int time, int many) {
+        List<T> duty = new ArrayList<>();
+        for (int i = 0; i < Math.min(many, here.size()); i++) duty.add(here.get((time * many + i) % here.size()));
+        return duty;
+    }
+
     /** Sizes in words: "3 groups of 6, 2 of 5". @param noun in the plural */
     public static String words(String noun, List<Integer> sizes) {
         int large = sizes.get(0);

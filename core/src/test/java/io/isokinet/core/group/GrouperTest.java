@@ -243,16 +243,4 @@ class GrouperTest {
         assertThat(met.stream().filter(p -> !p.contains(0))).hasSize(n * (n - 1) / 2);
         assertThatThrownBy(() -> Pairings.allPlayAll(1)).hasMessageContaining("at least two");
     }
-
-    @Test
-    void theLedgerSaysWhoHasNotHadAGo() {
-        Ledger ledger = new Ledger(List.of("a", "b", "c"));
-        ledger.went("b");
-        assertThat(ledger.next()).containsExactly("a", "c");
-        ledger.went("a");
-        ledger.went("c");
-        assertThat(ledger.next()).containsExactly("a", "b", "c");
-        assertThat(ledger.goes("b")).isEqualTo(1);
-        assertThatThrownBy(() -> ledger.went("z")).hasMessageContaining("add it first");
-    }
 }

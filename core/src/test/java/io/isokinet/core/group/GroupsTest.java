@@ -78,4 +78,13 @@ class GroupsTest {
         assertThatThrownBy(() -> new Grouping(Formation.LANES, 3, 2, 4)).hasMessageContaining("rise");
         assertThatThrownBy(() -> new Grouping(Formation.LANES, 2, 5, 4)).hasMessageContaining("rise");
     }
+
+    @Test
+    void aDutyGoesRound() {
+        List<String> here = List.of("a", "b", "c", "d", "e");
+        assertThat(Groups.onDuty(here, 0, 2)).containsExactly("a", "b");
+        assertThat(Groups.onDuty(here, 2, 2)).containsExactly("e", "a");
+        assertThat(Groups.onDuty(here, 3, 9)).hasSize(5).doesNotHaveDuplicates();
+        assertThat(Groups.onDuty(List.of(), 1, 2)).isEmpty();
+    }
 }
