@@ -3146,7 +3146,6 @@ export interface components {
             /** Format: int32 */
             motionPercent: number;
             name: string;
-            oddChild?: string;
             options: components["schemas"]["Option"][];
             parts?: string;
             phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];

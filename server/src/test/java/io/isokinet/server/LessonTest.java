@@ -120,6 +120,29 @@ class LessonTest {
     }
 
     @Test
+    void aChildWithAnAdaptedCueIsNamedAndCautioned() {
+        UUID own = school.schoolClass("Capstans", 7, TestSchool.names(12));
+        String first = lessonOf(school.unit(own, 2, 35), 0);
+        JsonNode s = stretches(sheet(first)).stream()
+                .filter(x -> !x.get("focus").isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(s.get("adapted")).isEmpty();
+        UUID child = school.children(own).get("Child5");
+        String cue = s.get("focus").get(0).asString();
+        assertThat(school.as
+                        .put("/api/children/" + child + "/cue-fit", Map.of("cue", cue, "fit", "ADAPTED"))
+                        .status())
+                .isLessThan(300);
+        JsonNode now = stretches(sheet(first)).stream()
+                .filter(x -> x.get("id").equals(s.get("id")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(now.get("adapted").get(0).asString()).startsWith("Child5: ").endsWith("is adapted");
+        assertThat(now.get("cautions").toString()).contains("\"adapted\"");
+    }
+
+    @Test
     void anotherNumberOfGroupsAndOtherKitIsWorkedOutAtOnce() {
         UUID unit = school.unit(schoolClass, 4, 45, "underarm-roll/components");
         String own = null;

@@ -66,11 +66,14 @@ public final class Fitter {
     }
 
     public Fit fit(Activity activity, Place place) {
-        return fit(activity, place, null);
+        return fit(activity, place, null, 0);
     }
 
-    /** @param wished number of groups that is tried first; null for the usual one */
-    public Fit fit(Activity activity, Place place, @Nullable Integer wished) {
+    /**
+     * @param wished number of groups that is tried first; null for the usual one
+     * @param adapted children for whom a cue of it is adapted or left out
+     */
+    public Fit fit(Activity activity, Place place, @Nullable Integer wished, int adapted) {
         if (age.years() < activity.ageFrom() || age.years() > activity.ageTo())
             return fails("%s is for ages %d to %d; this class is %d."
                     .formatted(activity.name(), activity.ageFrom(), activity.ageTo(), age.years()));
@@ -105,7 +108,7 @@ public final class Fitter {
             for (List<Need> needs : splits(activity.needs())) {
                 KitList list = kit.find(needs, children, groups);
                 if (list.suffices())
-                    return works(activity, place, new Laid(needs, groups, 1, list), floor, best, shortages);
+                    return works(activity, place, new Laid(needs, groups, 1, list, adapted), floor, best, shortages);
                 if (shortages.isEmpty()) shortages = list.shortages();
             }
         if (WAVES.contains(formation))
@@ -115,7 +118,7 @@ public final class Fitter {
                     return works(
                             activity,
                             place,
-                            new Laid(activity.needs(), roomy.get(0), waves, list),
+                            new Laid(activity.needs(), roomy.get(0), waves, list, adapted),
                             floor,
                             best,
                             shortages);
@@ -125,7 +128,7 @@ public final class Fitter {
     }
 
     /** How an activity is laid out with the kit there is. */
-    private record Laid(List<Need> needs, int groups, int waves, KitList kit) {}
+    private record Laid(List<Need> needs, int groups, int waves, KitList kit, int adapted) {}
 
     /** The needs as they are, and with smaller triangles: 10 pins, else 6, else 3. */
     private static List<List<Need>> splits(List<Need> needs) {
@@ -152,8 +155,8 @@ public final class Fitter {
                 .map(l -> knowHow.item(l.item()))
                 .toList();
         List<Item> used = lines.stream().map(l -> knowHow.item(l.item())).toList();
-        List<Caution> cautions =
-                Safety.of(new Scene(activity, place, age, children, 0, sent, used), knowHow.cautions(), policy);
+        List<Caution> cautions = Safety.of(
+                new Scene(activity, place, age, children, laid.adapted(), sent, used), knowHow.cautions(), policy);
         int tries = milliTriesPerMinute(activity, sizes.get(0), children) / laid.waves();
         List<String> reasons = new ArrayList<>();
         if (laid.groups() != best)

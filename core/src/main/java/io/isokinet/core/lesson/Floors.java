@@ -73,14 +73,19 @@ public final class Floors {
                 moved));
     }
 
-    private static Sending sending(
-            Activity activity, Fit.Works works, int setting, Place place, KnowHow known, Age age) {
-        Double metres = activity.levers().stream()
+    /** How far it is to what is aimed at, or to the partner. @param setting step of the main lever @return null if nothing says */
+    public static @Nullable Double metres(Activity activity, int setting, Age age) {
+        return activity.levers().stream()
                 .findFirst()
                 .map(lever -> lever.metres(Math.min(setting, lever.steps().size() - 1), age))
                 .filter(OptionalDouble::isPresent)
                 .map(OptionalDouble::getAsDouble)
                 .orElseGet(() -> otherDistance(activity, age));
+    }
+
+    private static Sending sending(
+            Activity activity, Fit.Works works, int setting, Place place, KnowHow known, Age age) {
+        Double metres = metres(activity, setting, age);
         Way way = way(activity, works, known);
         double on = way == Way.ROLLED
                 ? Rolling.runsOn(Toppling.usualRoll(age), place.floor()).metres() - (metres == null ? 0 : metres)

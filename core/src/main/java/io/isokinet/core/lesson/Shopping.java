@@ -4,6 +4,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.safety.Policy;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
@@ -74,8 +75,15 @@ public final class Shopping {
      * @param activities to be done by a class of this age and size in this place
      */
     public static List<Purchase> limits(
-            List<Activity> activities, KnowHow known, Cupboard cupboard, Age age, int children, Place place, int most) {
-        Fitter now = new Fitter(known, cupboard, age, children);
+            List<Activity> activities,
+            KnowHow known,
+            Cupboard cupboard,
+            Age age,
+            int children,
+            Place place,
+            Policy policy,
+            int most) {
+        Fitter now = new Fitter(known, cupboard, age, children, policy);
         Map<String, Integer> missing = new LinkedHashMap<>();
         Map<String, List<Activity>> wanting = new LinkedHashMap<>();
         for (Activity activity : activities) {
@@ -93,7 +101,7 @@ public final class Shopping {
             Item item = known.item(key);
             int pack = Math.max(1, item.handling().packSize());
             int buy = (count * item.pieces() + pack - 1) / pack * pack;
-            Fitter then = new Fitter(known, cupboard.with(item, buy), age, children);
+            Fitter then = new Fitter(known, cupboard.with(item, buy), age, children, policy);
             int opens = 0;
             int eases = 0;
             for (Activity activity : wanting.get(key)) {

@@ -53,7 +53,7 @@ public final class Wet {
                                 .filter(c -> c.forbids())
                                 .findFirst()
                                 .orElseThrow()
-                                .text();
+                                .sentence();
         Optional<Activity> other = known.activities().stream()
                 .filter(a -> a.phases().containsAll(p.phases()))
                 .filter(a -> Objects.equals(a.skill(), p.activity().skill()))

@@ -4,6 +4,7 @@ import io.isokinet.core.place.Place;
 import io.isokinet.core.safety.Caution.Weight;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
@@ -17,6 +18,7 @@ public enum SafetyRule {
             "Hard things through the air indoors",
             Weight.FORBIDS,
             true,
+            Scene::sent,
             scene -> scene.airborne() && scene.place().indoors(),
             (scene, item) -> !item.has(Trait.SOFT),
             item -> "%s are too hard to send through the air indoors.".formatted(item.many()),
@@ -25,6 +27,7 @@ public enum SafetyRule {
             "Hard things to catch under six",
             Weight.FORBIDS,
             true,
+            Scene::sent,
             scene -> scene.airborne() && scene.age().years() < 6,
             (scene, item) -> !item.has(Trait.SOFT),
             item -> "Under six, only soft things are caught; %s are not.".formatted(item.many()),
@@ -33,6 +36,7 @@ public enum SafetyRule {
             "Heavy things thrown to a child",
             Weight.FORBIDS,
             true,
+            Scene::sent,
             Scene::airborne,
             (scene, item) -> item.mass().grams() > 450,
             item -> "%s weigh %.0f g: too heavy to be thrown to a child."
@@ -42,6 +46,7 @@ public enum SafetyRule {
             "Things for older children",
             Weight.FORBIDS,
             true,
+            Scene::sent,
             scene -> true,
             (scene, item) -> scene.age().years() < item.handling().ageFrom(),
             item -> "%s are for children from %d years."
@@ -51,6 +56,7 @@ public enum SafetyRule {
             "Long things thrown indoors",
             Weight.FORBIDS,
             false,
+            Scene::sent,
             scene -> scene.airborne() && scene.place().indoors(),
             (scene, item) -> item.has(Trait.LONG) && !item.has(Trait.SOFT),
             item -> "%s are thrown outdoors.".formatted(item.many()),
@@ -59,6 +65,7 @@ public enum SafetyRule {
             "Things that are for outdoors",
             Weight.FORBIDS,
             false,
+            Scene::used,
             scene -> scene.place().indoors(),
             (scene, item) -> !item.handling().indoors(),
             item -> "%s are for outdoors.".formatted(item.many()),
@@ -67,6 +74,7 @@ public enum SafetyRule {
             "Water on a hall floor",
             Weight.CHANGES,
             false,
+            Scene::used,
             scene -> scene.place().indoors(),
             (scene, item) -> item.recipe() != null
                     && item.recipe().materials().stream()
@@ -77,6 +85,7 @@ public enum SafetyRule {
             "Things that are not thrown at people",
             Weight.CHANGES,
             false,
+            Scene::sent,
             scene -> scene.activity().cautions().contains("tags") && scene.airborne(),
             (scene, item) -> !item.handling().atPeople(),
             item -> "%s are not for throwing at people.".formatted(item.many()),
@@ -85,6 +94,7 @@ public enum SafetyRule {
             "Kicks through the air in a hall",
             Weight.CHANGES,
             false,
+            Scene::sent,
             scene -> scene.activity().cautions().contains("kicks-up")
                     && scene.place().indoors()
                     && scene.age().years() >= 8,
@@ -95,6 +105,7 @@ public enum SafetyRule {
             "Room to stop running",
             Weight.CHANGES,
             false,
+            Scene::sent,
             scene -> scene.activity().cautions().contains("running")
                     && scene.place().indoors()
                     && scene.place().length().metres() < 10,
@@ -105,6 +116,7 @@ public enum SafetyRule {
             "Turning fast on grass",
             Weight.WARNS,
             false,
+            Scene::sent,
             scene -> scene.place().floor() == Place.Floor.GRASS
                     && scene.activity().cautions().contains("running"),
             null,
@@ -114,6 +126,7 @@ public enum SafetyRule {
             "Home-made things",
             Weight.WARNS,
             false,
+            Scene::used,
             scene -> true,
             (scene, item) -> item.homeMade(),
             item -> "Look over the home-made %s before each use: %s"
@@ -127,6 +140,7 @@ public enum SafetyRule {
             "More than one teacher can watch",
             Weight.WARNS,
             false,
+            Scene::sent,
             scene -> scene.children() > 34,
             null,
             null,
@@ -135,6 +149,7 @@ public enum SafetyRule {
             "Children with an adaptation",
             Weight.WARNS,
             false,
+            Scene::sent,
             scene -> scene.adapted() > 0,
             null,
             null,
@@ -143,6 +158,9 @@ public enum SafetyRule {
     private final String title;
     private final Weight weight;
     private final boolean fixed;
+    /** The things it is about. */
+    private final Function<Scene, List<Item>> looksAt;
+
     private final Predicate<Scene> applies;
     private final @Nullable BiPredicate<Scene, Item> concerns;
     private final @Nullable Function<Item, String> text;
@@ -152,6 +170,7 @@ public enum SafetyRule {
             String title,
             Weight weight,
             boolean fixed,
+            Function<Scene, List<Item>> looksAt,
             Predicate<Scene> applies,
             @Nullable BiPredicate<Scene, Item> concerns,
             @Nullable Function<Item, String> text,
@@ -159,6 +178,7 @@ public enum SafetyRule {
         this.title = title;
         this.weight = weight;
         this.fixed = fixed;
+        this.looksAt = looksAt;
         this.applies = applies;
         this.concerns = concerns;
         this.text = text;
@@ -188,10 +208,9 @@ public enum SafetyRule {
         if (!applies.test(scene)) return Stream.empty();
         Weight now = !fixed && policy.softened().contains(key()) ? Weight.WARNS : weight;
         if (concerns == null || text == null) return Stream.of(new Caution(key(), now, remedy, null));
-        return (this == HOME_MADE || this == WATER_INDOORS || this == NOT_INDOORS ? scene.used() : scene.sent())
-                .stream()
-                        .distinct()
-                        .filter(item -> concerns.test(scene, item))
-                        .map(item -> new Caution(key(), now, text.apply(item), remedy.isEmpty() ? null : remedy));
+        return looksAt.apply(scene).stream()
+                .distinct()
+                .filter(item -> concerns.test(scene, item))
+                .map(item -> new Caution(key(), now, text.apply(item), remedy.isEmpty() ? null : remedy));
     }
 }

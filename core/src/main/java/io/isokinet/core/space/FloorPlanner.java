@@ -78,7 +78,7 @@ public final class FloorPlanner {
                     }
                 }
                 if (task.formation() == Formation.STATIONS) rotate(slots);
-                if (task.formation().queues() && task.formation() != Formation.FILES) {
+                if (lanes) {
                     close(slots, fit.along(), back);
                     way(slots, fit.along(), back);
                 }

@@ -1,6 +1,5 @@
 package io.isokinet.core.space;
 
-import io.isokinet.core.activity.Formation;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
@@ -105,7 +104,7 @@ final class Sketch {
         return metres == null ? 0 : metres + queueLength(task.sizes().get(0), 1) + 0.2;
     }
 
-    /** A lane or file: one acts on the start line, the others wait behind it, the target stands ahead. */
+    /** A lane or relay file: one acts on the start line, the others wait behind it, the target stands ahead. */
     void lane(int g, Frame f) {
         int size = task.sizes().get(g);
         boolean runs = task.sending().way() == Way.RUN || task.sending().way() == Way.NOTHING;
@@ -146,7 +145,7 @@ final class Sketch {
         place(g, f, line, metres, middle);
         if (task.sending().measured()) zones(f, line);
         if (runs) lines.add(new Line(Line.Kind.FAR, f.at(farEnd, 0.1), f.at(farEnd, f.width() - 0.1), ""));
-        else if (g == 0 || task.formation() == Formation.LANES)
+        else
             lines.add(new Line(
                     Line.Kind.BACK_STOP, f.at(f.length() - 0.05, 0.1), f.at(f.length() - 0.05, f.width() - 0.1), ""));
     }

@@ -10,9 +10,11 @@ import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.core.safety.Caution;
+import io.isokinet.core.safety.Policy;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.server.place.Spaces;
+import io.isokinet.server.school.Schools;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,10 +34,12 @@ class Suits {
 
     private final KnowHows knowHows;
     private final Spaces spaces;
+    private final Schools schools;
 
-    Suits(KnowHows knowHows, Spaces spaces) {
+    Suits(KnowHows knowHows, Spaces spaces, Schools schools) {
         this.knowHows = knowHows;
         this.spaces = spaces;
+        this.schools = schools;
     }
 
     /**
@@ -67,8 +71,8 @@ class Suits {
 
     ForClass forClass(Activity activity, int age, int children, @Nullable UUID space) {
         Place place = space == null ? OPEN : spaces.view(space).toPlace();
-        Fit fit =
-                new Fitter(knowHows.withOwnThings(), knowHows.cupboard(), new Age(age), children).fit(activity, place);
+        Fit fit = new Fitter(knowHows.withOwnThings(), knowHows.cupboard(), new Age(age), children, schools.policy())
+                .fit(activity, place);
         if (fit instanceof Fit.Fails fails)
             return new ForClass(false, null, List.of(), 0, 0, fails.reasons(), List.of(), List.of());
         Fit.Works works = (Fit.Works) fit;
@@ -79,7 +83,7 @@ class Suits {
                 works.milliTriesPerMinute() / 100,
                 works.motionPercent(),
                 works.reasons(),
-                works.cautions().stream().map(Caution::text).toList(),
+                works.cautions().stream().map(Caution::sentence).toList(),
                 works.sizes().stream()
                         .distinct()
                         .flatMap(size -> rotation(activity.conduct().roles(), size).stream())
@@ -103,11 +107,12 @@ class Suits {
         Cupboard cupboard = kit ? knowHows.cupboard() : plenty();
         KnowHow known = knowHows.withOwnThings();
         int count = children == null ? USUAL_CLASS : children;
+        Policy policy = schools.policy();
         Map<Integer, Fitter> byAge = new LinkedHashMap<>();
         return activities.stream()
                 .filter(a -> byAge.computeIfAbsent(
                                                 age == null ? a.ageFrom() : age,
-                                                years -> new Fitter(known, cupboard, new Age(years), count))
+                                                years -> new Fitter(known, cupboard, new Age(years), count, policy))
                                         .fit(a, place)
                                 instanceof Fit.Works works
                         && works.cautions().stream().noneMatch(Caution::forbids))

@@ -28,12 +28,12 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,7 +48,7 @@ class ClassGroups {
     private static final int USUAL_SIZE = 5;
 
     interface Rows extends JpaRepository<GroupSetRow, UUID> {
-        List<GroupSetRow> findByClassIdOrderByMadeAtDesc(UUID classId);
+        List<GroupSetRow> findByClassIdOrderByMadeAtDesc(UUID classId, Limit limit);
     }
 
     private final Rows rows;
@@ -102,11 +102,28 @@ class ClassGroups {
         }
     }
 
-    Grouper grouper(Roll roll) {
-        return new Grouper(
+    /**
+     * What is known of a class before it is grouped.
+     *
+     * @param inForce null if nobody grouped it yet
+     * @param teams those in force, or what the software would make
+     */
+    record Known(Grouper grouper, @Nullable GroupSetRow inForce, List<List<String>> teams) {}
+
+    Known known(Roll roll) {
+        List<GroupSetRow> made =
+                rows.findByClassIdOrderByMadeAtDesc(roll.schoolClass().id(), Limit.of(REMEMBERED));
+        Grouper grouper = new Grouper(
                 members(roll),
                 wishes(roll.schoolClass()),
-                Together.of(earlier(roll.schoolClass().id())));
+                Together.of(made.stream().map(r -> parse(r.groups)).toList()));
+        if (!made.isEmpty()) return new Known(grouper, made.get(0), parse(made.get(0).groups));
+        int playing = grouper.playing();
+        List<List<String>> usual = playing == 0
+                ? List.of()
+                : grouper.deal(GroupWay.MIXED_SIDES, Math.max(1, Math.round(playing / (float) USUAL_SIZE)))
+                        .groups();
+        return new Known(grouper, null, usual);
     }
 
     private List<Member> members(Roll roll) {
@@ -159,36 +176,15 @@ class ClassGroups {
                 .toList();
     }
 
-    private List<List<List<String>>> earlier(UUID classId) {
-        return rows.findByClassIdOrderByMadeAtDesc(classId).stream()
-                .limit(REMEMBERED)
-                .map(r -> parse(r.groups))
-                .toList();
-    }
-
     private List<List<String>> parse(String groups) {
         return Stream.of(json.readValue(groups, String[][].class)).map(List::of).toList();
-    }
-
-    /** The groups in force, with those who are new in and those who left out; what the software would make if there are none. */
-    List<List<String>> inForce(Roll roll, Grouper grouper) {
-        List<GroupSetRow> made =
-                rows.findByClassIdOrderByMadeAtDesc(roll.schoolClass().id());
-        if (!made.isEmpty()) return parse(made.get(0).groups);
-        int playing = grouper.playing();
-        return playing == 0
-                ? List.of()
-                : grouper.deal(GroupWay.MIXED_SIDES, Math.max(1, Math.round(playing / (float) USUAL_SIZE)))
-                        .groups();
     }
 
     @Transactional(readOnly = true)
     GroupsView view(UUID classId, List<String> cueSets) {
         Roll roll = new Roll(classes.view(classId), Set.of(), Set.of(), cueSets);
-        Grouper grouper = grouper(roll);
-        Optional<GroupSetRow> row =
-                rows.findByClassIdOrderByMadeAtDesc(classId).stream().findFirst();
-        return view(roll, row.orElse(null), grouper.keep(inForce(roll, grouper)));
+        Known known = known(roll);
+        return view(roll, known.inForce(), known.grouper().keep(known.teams()));
     }
 
     private GroupsView view(Roll roll, @Nullable GroupSetRow row, Grouped grouped) {
@@ -249,7 +245,7 @@ class ClassGroups {
     @Transactional
     GroupsView deal(UUID classId, GroupWay way, int groups, List<String> cueSets) {
         Roll roll = new Roll(classes.view(classId), Set.of(), Set.of(), cueSets);
-        Grouped grouped = grouper(roll).deal(way, groups);
+        Grouped grouped = known(roll).grouper().deal(way, groups);
         GroupSetRow row = keep(classId, way, grouped.groups());
         return view(roll, row, grouped);
     }
@@ -258,7 +254,7 @@ class ClassGroups {
     @Transactional
     GroupsView put(UUID classId, List<List<UUID>> byHand) {
         Roll roll = new Roll(classes.view(classId), Set.of(), Set.of(), List.of());
-        Grouper grouper = grouper(roll);
+        Grouper grouper = known(roll).grouper();
         List<List<String>> groups = byHand.stream()
                 .filter(g -> !g.isEmpty())
                 .map(g -> g.stream().map(UUID::toString).toList())

@@ -16,6 +16,7 @@ import io.isokinet.server.unit.UnitView;
 import io.isokinet.server.unit.Units;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -68,7 +69,7 @@ class PaperController {
                 .formatted(
                         sheet.className(),
                         sheet.number(),
-                        kind.name().toLowerCase().replace('_', ' '));
+                        kind.name().toLowerCase(Locale.ROOT).replace('_', ' '));
         return pdf(
                 title,
                 switch (kind) {
@@ -135,7 +136,7 @@ class PaperController {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.inline()
-                                .filename(title.toLowerCase().replaceAll("[^a-z0-9]+", "-") + ".pdf")
+                                .filename(title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".pdf")
                                 .build()
                                 .toString())
                 .body(bytes);

@@ -129,7 +129,6 @@ public record SheetView(
             String scoring,
             String gathering,
             String sitsOut,
-            @Nullable String oddChild,
             @Nullable String question,
             List<String> setUp,
             List<Caution> cautions,

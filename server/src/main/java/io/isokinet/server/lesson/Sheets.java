@@ -8,11 +8,13 @@ import io.isokinet.core.activity.Lever;
 import io.isokinet.core.group.Carousel;
 import io.isokinet.core.group.Grouped;
 import io.isokinet.core.group.Grouper;
+import io.isokinet.core.group.Groups;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.group.Rotation;
 import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.lesson.Floors;
 import io.isokinet.core.lesson.LessonFit;
 import io.isokinet.core.lesson.LessonFit.Drawn;
 import io.isokinet.core.lesson.LessonFit.Part;
@@ -48,7 +50,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -140,8 +141,9 @@ public class Sheets {
             this.age = new Age(lesson.schoolClass().yearAge());
             this.roll = new Roll(
                     lesson.schoolClass(), records.away(lesson.lesson()), records.sitsOut(lesson.lesson()), List.of());
-            this.grouper = groups.grouper(roll);
-            this.teams = groups.inForce(roll, grouper);
+            ClassGroups.Known known = groups.known(roll);
+            this.grouper = known.grouper();
+            this.teams = known.teams();
             this.set = settings.of(lesson);
             lesson.schoolClass().children().forEach(c -> children.put(c.id().toString(), c));
         }
@@ -190,7 +192,11 @@ public class Sheets {
                             age,
                             grouper.playing(),
                             lesson.policy()));
-            return fitter.fit(segment.activity(), place, setting.groups());
+            return fitter.fit(
+                    segment.activity(),
+                    place,
+                    setting.groups(),
+                    adapted(segment).size());
         }
 
         private Setting setting(Segment segment) {
@@ -291,22 +297,16 @@ public class Sheets {
                     a.conduct().scoring().label(),
                     a.conduct().gathering().label(),
                     a.conduct().sitsOut(),
-                    a.oddChild(),
                     a.question(),
                     layout == null ? List.of() : layout.steps(),
                     works == null ? List.of() : works.cautions(),
-                    drawn == null || part == null ? null : floor(drawn, part, with),
+                    drawn == null || part == null ? null : floor(drawn, part),
                     reasons);
         }
 
-        private FloorView floor(Drawn drawn, Part part, List<GroupView> with) {
+        private FloorView floor(Drawn drawn, Part part) {
             FloorPlan plan = drawn.floor();
-            Double metres = part.activity().levers().stream()
-                    .findFirst()
-                    .map(l -> l.metres(Math.min(part.setting(), l.steps().size() - 1), age))
-                    .filter(OptionalDouble::isPresent)
-                    .map(OptionalDouble::getAsDouble)
-                    .orElse(null);
+            Double metres = Floors.metres(part.activity(), part.setting(), age);
             return new FloorView(
                     FloorSvg.of(plan, place, part.activity().name() + " in " + place.name(), null),
                     FloorSvg.viewBox(plan),
@@ -416,16 +416,12 @@ public class Sheets {
             return said;
         }
 
-        /** The next few on the list of those who play, further along each lesson. */
         private List<String> helpers() {
-            List<ChildView> here = lesson.schoolClass().children().stream()
+            List<String> here = lesson.schoolClass().children().stream()
                     .filter(c -> roll.takesPart(c.id()) == TakesPart.PLAYS)
+                    .map(ChildView::name)
                     .toList();
-            List<String> helpers = new ArrayList<>();
-            for (int i = 0; i < Math.min(HELPERS, here.size()); i++)
-                helpers.add(here.get(((lesson.number() - 1) * HELPERS + i) % here.size())
-                        .name());
-            return helpers;
+            return Groups.onDuty(here, lesson.number() - 1, HELPERS);
         }
 
         private CueView cue(String key) {

@@ -99,6 +99,7 @@ class ShoppingController {
                 new Age(group.yearAge()),
                 Math.max(1, group.children().size()),
                 spaces.view(space).toPlace(),
+                schools.policy(),
                 PURCHASES);
     }
 }

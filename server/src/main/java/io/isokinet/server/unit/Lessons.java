@@ -130,7 +130,6 @@ public class Lessons {
      *
      * @param head revision of its unit in force, for If-Match
      * @param stretches its segments, each as the plan has it
-     * @param targetCues cues of the unit, in order
      */
     public record InHand(
             UUID lesson,
@@ -146,7 +145,6 @@ public class Lessons {
             UUID spaceId,
             LessonState state,
             List<String> cueSets,
-            List<String> targetCues,
             List<Stretch> stretches,
             KnowHow known,
             Cupboard cupboard,
@@ -176,7 +174,6 @@ public class Lessons {
                 lesson.spaceId,
                 lesson.state,
                 unit.body().targets().stream().map(UnitBody.TargetBody::cueSet).toList(),
-                unit.plan().targetCues(),
                 segments.stream().map(s -> new Stretch(s, drawing.segment(s))).toList(),
                 unit.problem().knowHow(),
                 unit.problem().cupboard(),
