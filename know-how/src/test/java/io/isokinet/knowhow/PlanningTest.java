@@ -64,9 +64,12 @@ class PlanningTest {
         assertThat(Rules.score(plan).medium()).isZero();
         assertThat(plan.lessons())
                 .allMatch(l -> l.stream().mapToInt(Segment::minutes).sum() == 30);
-        assertThat(plan.work().filter(s -> s.fit() instanceof Fit.Works w && w.usesSubstitutes()))
+        assertThat(plan.work().stream().filter(s -> s.fit() instanceof Fit.Works w && w.usesSubstitutes()))
                 .isNotEmpty();
-        assertThat(plan.work().map(Segment::level).max(Integer::compare).orElseThrow())
+        assertThat(plan.work().stream()
+                        .map(Segment::level)
+                        .max(Integer::compare)
+                        .orElseThrow())
                 .isGreaterThanOrEqualTo(4);
     }
 

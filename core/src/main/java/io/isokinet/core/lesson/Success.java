@@ -72,6 +72,16 @@ public record Success(double share, boolean computed, String reason) {
         return Share.of(inside, TWENTIETHS.length);
     }
 
+    /** The same for a task without a lever, from its difficulty alone. @param age in years */
+    public static Share inBand(double logits, double age) {
+        int inside = 0;
+        for (double z : TWENTIETHS) {
+            double share = Difficulty.success(logits + SKILLS_DIFFER * z, age);
+            if (share >= BAND_FROM && share <= BAND_TO) inside++;
+        }
+        return Share.of(inside, TWENTIETHS.length);
+    }
+
     private static Optional<Success> aimed(
             Activity activity, Lever lever, int step, KnowHow known, Age age, double of, int simulated) {
         OptionalDouble metres = lever.metres(step, age);

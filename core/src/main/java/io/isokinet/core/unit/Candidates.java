@@ -4,29 +4,74 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.lesson.Success;
 import io.isokinet.core.place.Place;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Activities fitted to the places of the unit, each once, when it is first asked for. One thread at a time. */
 public final class Candidates {
+    /** So many are looked at for one slot: the best by their own worth, so that planning stays as fast with more know-how. */
+    public static final int MOST = 200;
+
     private final UnitProblem problem;
     private final List<String> targetCues;
+    private final Map<String, Integer> cueIndex = new HashMap<>();
+    private final List<String> cues;
+    private final int[][] prerequisites;
+    private final boolean[] taught;
+    private final int[] wanted;
+    private final Set<String> skills;
     private final Fitter fitter;
-    private final Map<Place, Map<String, Fit>> fits = new HashMap<>();
+    private final List<Place> places;
+    private final int[] placeOf;
+    private final List<Map<String, Candidate[]>> made = new ArrayList<>();
+    private final Map<String, Integer> bands = new HashMap<>();
+    private final List<Map<String, Fit>> fits = new ArrayList<>();
 
     public Candidates(UnitProblem problem) {
         this.problem = problem;
         this.targetCues = problem.targetCues();
+        for (String cue : targetCues) cueIndex.put(cue, cueIndex.size());
+        List<String> known = new ArrayList<>(targetCues);
+        problem.cues().forEach((cue, state) -> {
+            if (state.taught() && !cueIndex.containsKey(cue)) known.add(cue);
+        });
+        this.cues = List.copyOf(known);
+        this.taught = new boolean[cues.size()];
+        for (int i = 0; i < taught.length; i++)
+            taught[i] = problem.state(cues.get(i)).taught();
+        this.prerequisites = new int[targetCues.size()][];
+        this.wanted = new int[targetCues.size()];
+        for (int i = 0; i < prerequisites.length; i++) {
+            prerequisites[i] = problem.knowHow().cue(targetCues.get(i)).prerequisites().stream()
+                    .mapToInt(cues::indexOf)
+                    .toArray();
+            wanted[i] = problem.state(targetCues.get(i)).exposuresWanted();
+        }
+        this.skills = problem.targets().stream().map(Target::skill).collect(Collectors.toSet());
         this.fitter = new Fitter(
                 problem.knowHow(),
                 problem.cupboard(),
                 problem.profile().age(),
                 problem.profile().children(),
                 problem.policy());
+        this.places =
+                problem.lessons().stream().map(LessonSlot::place).distinct().toList();
+        this.placeOf = problem.lessons().stream()
+                .mapToInt(l -> places.indexOf(l.place()))
+                .toArray();
+        places.forEach(p -> {
+            made.add(new HashMap<>());
+            fits.add(new HashMap<>());
+        });
     }
 
     /** The cues to teach, worked out once. */
@@ -34,18 +79,147 @@ public final class Candidates {
         return targetCues;
     }
 
+    /** For every cue that is to teach or was taught, the first ones the target cues, whether it was taught before the unit. */
+    boolean[] taught() {
+        return taught.clone();
+    }
+
+    /** What a target cue builds on, by index; -1 for what is neither to teach nor was taught. */
+    int[] prerequisites(int cue) {
+        return prerequisites[cue];
+    }
+
+    /** Exposures to aim for, by target cue. */
+    int wanted(int cue) {
+        return wanted[cue];
+    }
+
+    /** Index of a target cue; -1 if it is none. */
+    int index(String cue) {
+        return cueIndex.getOrDefault(cue, -1);
+    }
+
     public Fit fit(int lesson, String activity) {
-        Place place = problem.lessons().get(lesson).place();
-        return fits.computeIfAbsent(place, p -> new HashMap<>())
-                .computeIfAbsent(activity, key -> fitter.fit(problem.knowHow().activity(key), place));
+        int place = placeOf[lesson];
+        return fits.get(place)
+                .computeIfAbsent(activity, key -> fitter.fit(problem.knowHow().activity(key), places.get(place)));
+    }
+
+    /**
+     * @param setting beyond the hardest means the hardest
+     * @throws IllegalArgumentException if the activity is not known
+     */
+    public Candidate get(int lesson, String activity, int setting) {
+        Map<String, Candidate[]> here = made.get(placeOf[lesson]);
+        Candidate[] settings = here.get(activity);
+        if (settings == null) {
+            settings = new Candidate[steps(problem.knowHow().activity(activity))];
+            here.put(activity, settings);
+        }
+        int step = Math.min(setting, settings.length - 1);
+        if (settings[step] == null) settings[step] = make(lesson, activity, step);
+        return settings[step];
+    }
+
+    private static int steps(Activity activity) {
+        return activity.levers().isEmpty()
+                ? 1
+                : activity.levers().get(0).steps().size();
+    }
+
+    private Candidate make(int lesson, String key, int setting) {
+        Activity activity = problem.knowHow().activity(key);
+        Fit fit = fit(lesson, key);
+        List<Integer> hosts = activity.hosts().stream()
+                .filter(cueIndex::containsKey)
+                .map(cueIndex::get)
+                .sorted()
+                .toList();
+        List<Boolean> shows = hosts.stream()
+                .map(h -> activity.showsWell().contains(targetCues.get(h)))
+                .toList();
+        boolean works = fit instanceof Fit.Works;
+        return new Candidate(
+                activity,
+                setting,
+                placeOf[lesson],
+                fit,
+                hosts,
+                shows,
+                bands.computeIfAbsent(key + "@" + setting, k -> band(activity, setting)),
+                works ? ((Fit.Works) fit).motionPercent() : 0,
+                works ? ((Fit.Works) fit).milliTriesPerMinute() : 0);
+    }
+
+    /** A shape without an object can be neither hit nor missed. */
+    private int band(Activity activity, int setting) {
+        if (activity.rung() == null || activity.rung().level() < 2 || activity.cycle() == null) return -1;
+        double age = problem.profile().age().years();
+        if (activity.levers().isEmpty())
+            return Success.inBand(activity.difficulty(), age).percent();
+        return Success.inBand(
+                        activity,
+                        activity.levers().get(0),
+                        setting,
+                        problem.knowHow(),
+                        problem.profile().age())
+                .percent();
     }
 
     /** Activities that serve all these phases, fit, are not banned, and work on a target skill or on none. */
     public List<Activity> serving(int lesson, Set<LessonPhase> phases) {
         return wanted(phases).stream()
-                .filter(a -> fit(lesson, a.key()) instanceof Fit.Works works
-                        && works.cautions().stream().noneMatch(c -> c.forbids()))
+                .filter(a -> get(lesson, a.key(), usual(a)).allowed())
                 .toList();
+    }
+
+    /**
+     * What may stand in a slot: activities at each of their settings, at most {@value #MOST}. Of the settings those count that suit most of
+     * the class, and the steps beside them. Favourites are always among them.
+     */
+    public List<Candidate> options(int lesson, Set<LessonPhase> phases) {
+        List<Candidate> all = new ArrayList<>();
+        for (Activity activity : serving(lesson, phases))
+            for (int setting : settings(lesson, activity)) all.add(get(lesson, activity.key(), setting));
+        if (all.size() <= MOST) return List.copyOf(all);
+        Set<String> favourites = problem.wishes().favourites();
+        Comparator<Candidate> worth = Comparator.comparing(
+                        (Candidate c) -> !favourites.contains(c.activity().key()))
+                .thenComparingInt(c -> -c.hosts().size())
+                .thenComparingInt(c -> -c.bandPercent())
+                .thenComparingInt(c -> -c.milliTries());
+        return everyRungFirst(all.stream().sorted(worth).toList());
+    }
+
+    /** Turn by turn one of each skill and rung, so that no step of a ladder is crowded out. */
+    private static List<Candidate> everyRungFirst(List<Candidate> byWorth) {
+        Map<String, Integer> before = new HashMap<>();
+        Map<Candidate, Integer> round = new HashMap<>();
+        for (Candidate c : byWorth) round.put(c, before.merge(c.activity().skill() + "@" + c.level(), 1, Integer::sum));
+        Set<Candidate> kept = byWorth.stream()
+                .sorted(Comparator.comparing(round::get))
+                .limit(MOST)
+                .collect(Collectors.toCollection(HashSet::new));
+        return byWorth.stream().filter(kept::contains).toList();
+    }
+
+    private List<Integer> settings(int lesson, Activity activity) {
+        int steps = steps(activity);
+        if (steps == 1) return List.of(0);
+        int best = IntStream.range(0, steps)
+                .boxed()
+                .max(Comparator.comparingInt(
+                                (Integer s) -> get(lesson, activity.key(), s).bandPercent())
+                        .thenComparingInt(s -> -Math.abs(s - usual(activity))))
+                .orElseThrow();
+        return IntStream.range(Math.max(0, best - 1), Math.min(steps, best + 2))
+                .boxed()
+                .toList();
+    }
+
+    /** The step of the main lever to start from. */
+    public static int usual(Activity activity) {
+        return activity.levers().isEmpty() ? 0 : activity.levers().get(0).usual();
     }
 
     /** Why an activity that would serve these phases does not fit, one sentence each. */
@@ -53,11 +227,24 @@ public final class Candidates {
         List<String> reasons = new ArrayList<>();
         for (Activity activity : wanted(phases))
             if (fit(lesson, activity.key()) instanceof Fit.Fails fails) reasons.addAll(fails.reasons());
+            else if (fit(lesson, activity.key()) instanceof Fit.Works works)
+                works.cautions().stream()
+                        .filter(c -> c.forbids())
+                        .forEach(c -> reasons.add(activity.name() + ": " + c.sentence()));
         return reasons;
     }
 
+    /** Those that would serve the phases and fit, but are banned. */
+    public List<Activity> banned(int lesson, Set<LessonPhase> phases) {
+        return problem.knowHow().activities().stream()
+                .filter(a -> a.phases().containsAll(phases))
+                .filter(a -> a.skill() == null || skills.contains(a.skill()))
+                .filter(a -> problem.wishes().bans().contains(a.key()))
+                .filter(a -> get(lesson, a.key(), usual(a)).allowed())
+                .toList();
+    }
+
     private List<Activity> wanted(Set<LessonPhase> phases) {
-        Set<String> skills = problem.targets().stream().map(Target::skill).collect(java.util.stream.Collectors.toSet());
         return problem.knowHow().activities().stream()
                 .filter(a -> a.phases().containsAll(phases))
                 .filter(a -> a.skill() == null || skills.contains(a.skill()))

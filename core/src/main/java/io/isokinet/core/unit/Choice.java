@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param minutes fixed minutes; null if the reading may choose
  * @param introduces fixed introductions; null if the reading may choose
  * @param focus fixed focus cues; null if the reading may choose
+ * @param watch the cue to look for; null, or not in focus, if the reading may choose
  */
 public record Choice(
         String id,
@@ -24,47 +25,48 @@ public record Choice(
         boolean locked,
         @Nullable Integer minutes,
         @Nullable List<String> introduces,
-        @Nullable List<String> focus) {
+        @Nullable List<String> focus,
+        @Nullable String watch) {
     public Choice {
         phases = Set.copyOf(phases);
     }
 
     /** A free choice. */
     public static Choice of(String id, Set<LessonPhase> phases, String activity, int setting) {
-        return new Choice(id, phases, activity, setting, false, null, null, null);
+        return new Choice(id, phases, activity, setting, false, null, null, null, null);
     }
 
     public Choice withLocked(boolean nowLocked) {
-        return new Choice(id, phases, activity, setting, nowLocked, minutes, introduces, focus);
+        return new Choice(id, phases, activity, setting, nowLocked, minutes, introduces, focus, watch);
     }
 
+    /** Another activity, with its cues left open. */
     public Choice withActivity(String other, int otherSetting) {
-        return new Choice(id, phases, other, otherSetting, locked, minutes, null, null);
+        return new Choice(id, phases, other, otherSetting, locked, minutes, null, null, null);
+    }
+
+    public Choice withSetting(int other) {
+        return new Choice(id, phases, activity, other, locked, minutes, introduces, focus, watch);
+    }
+
+    /** @param other null to leave them open */
+    public Choice withMinutes(@Nullable Integer other) {
+        return new Choice(id, phases, activity, setting, locked, other, introduces, focus, watch);
+    }
+
+    /** @param nowIntroduces null to leave them open @param nowFocus null to leave them open */
+    public Choice withCues(
+            @Nullable List<String> nowIntroduces, @Nullable List<String> nowFocus, @Nullable String nowWatch) {
+        return new Choice(id, phases, activity, setting, locked, minutes, nowIntroduces, nowFocus, nowWatch);
     }
 
     /** Fixed to what the segment has now. */
-    public static Choice fixed(Segment segment) {
-        return new Choice(
-                segment.id(),
-                segment.phases(),
-                segment.activity().key(),
-                segment.setting(),
-                segment.locked(),
-                segment.minutes(),
-                segment.introduces(),
-                segment.focus());
+    public static Choice fixed(Segment s) {
+        return open(s).withMinutes(s.minutes()).withCues(s.introduces(), s.focus(), s.watch());
     }
 
     /** What was decided, with all that the reading adds left open. */
-    public static Choice open(Segment segment) {
-        return new Choice(
-                segment.id(),
-                segment.phases(),
-                segment.activity().key(),
-                segment.setting(),
-                segment.locked(),
-                null,
-                null,
-                null);
+    public static Choice open(Segment s) {
+        return of(s.id(), s.phases(), s.activity().key(), s.setting()).withLocked(s.locked());
     }
 }

@@ -5,7 +5,6 @@ import io.isokinet.core.activity.LessonPhase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /** A change by hand. It gives new choices, which are read and scored like any others. */
 public sealed interface Edit
@@ -37,7 +36,29 @@ public sealed interface Edit
     record Adjust(String segment, int setting) implements Edit {}
 
     /**
-     * The choices after the edit.
+     * The plan after the edit: with the cues of all other segments kept, or with all of them read anew where that is better.
+     *
+     * @throws IllegalArgumentException if the segment is not there, was taught already, is locked, or the edit leads nowhere
+     */
+    static Plan read(Plan plan, Candidates candidates, Edit edit) {
+        List<List<Choice>> rows = apply(plan, edit);
+        Plan anew = Reading.of(plan.problem(), candidates, rows);
+        List<List<Choice>> kept = new ArrayList<>();
+        for (List<Choice> row : rows)
+            kept.add(row.stream().map(c -> keeping(plan, c)).toList());
+        Plan same = Reading.of(plan.problem(), candidates, kept);
+        return Rules.score(anew).isBetterThan(Rules.score(same)) ? anew : same;
+    }
+
+    private static Choice keeping(Plan plan, Choice choice) {
+        return plan.segment(choice.id())
+                .filter(s -> s.activity().key().equals(choice.activity()))
+                .map(s -> choice.withCues(s.introduces(), s.focus(), s.watch()))
+                .orElse(choice);
+    }
+
+    /**
+     * The choices after the edit, open to the reading where it may change something.
      *
      * @throws IllegalArgumentException if the segment is not there, was taught already, is locked, or the edit leads nowhere
      */
@@ -75,7 +96,7 @@ public sealed interface Edit
             if (minutes.minutes() < 1 || minutes.minutes() > 60)
                 throw new IllegalArgumentException(
                         "A segment has 1 to 60 minutes, not %d.".formatted(minutes.minutes()));
-            row.set(segment.position(), withMinutes(now, minutes.minutes()));
+            row.set(segment.position(), now.withMinutes(minutes.minutes()));
         } else if (edit instanceof Lock lock) row.set(segment.position(), now.withLocked(lock.locked()));
         else if (edit instanceof Swap swap)
             row.set(segment.position(), now.withActivity(swap.activity(), usual(plan, swap.activity())));
@@ -86,17 +107,7 @@ public sealed interface Edit
                     || adjust.setting() >= levers.get(0).steps().size())
                 throw new IllegalArgumentException("%s has no setting beyond this one."
                         .formatted(segment.activity().name()));
-            row.set(
-                    segment.position(),
-                    new Choice(
-                            now.id(),
-                            now.phases(),
-                            now.activity(),
-                            adjust.setting(),
-                            now.locked(),
-                            now.minutes(),
-                            now.introduces(),
-                            now.focus()));
+            row.set(segment.position(), now.withSetting(adjust.setting()));
         }
         return choices;
     }
@@ -117,8 +128,8 @@ public sealed interface Edit
             for (Segment s : plan.lessons().get(lesson)) {
                 boolean opens = shared.contains(lesson);
                 if (taught || s.locked()) row.add(Choice.fixed(s));
-                else if (keepsCues) row.add(opens ? withMinutes(Choice.fixed(s), null) : Choice.fixed(s));
-                else row.add(withMinutes(Choice.open(s), opens ? null : s.minutes()));
+                else if (keepsCues) row.add(opens ? Choice.fixed(s).withMinutes(null) : Choice.fixed(s));
+                else row.add(Choice.open(s).withMinutes(opens ? null : s.minutes()));
             }
             choices.add(row);
         }
@@ -158,12 +169,6 @@ public sealed interface Edit
     }
 
     private static int usual(Plan plan, String activity) {
-        var levers = plan.problem().knowHow().activity(activity).levers();
-        return levers.isEmpty() ? 0 : levers.get(0).usual();
-    }
-
-    private static Choice withMinutes(Choice c, @Nullable Integer minutes) {
-        return new Choice(
-                c.id(), c.phases(), c.activity(), c.setting(), c.locked(), minutes, c.introduces(), c.focus());
+        return Candidates.usual(plan.problem().knowHow().activity(activity));
     }
 }

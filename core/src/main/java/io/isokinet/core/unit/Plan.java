@@ -1,6 +1,7 @@
 package io.isokinet.core.unit;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,8 @@ public final class Plan {
     private final List<String> targetCues;
     private final List<List<Segment>> lessons;
     private final List<String> leftOver;
+    private final List<Segment> all = new ArrayList<>();
+    private final List<Segment> work = new ArrayList<>();
     private final Map<String, List<Segment>> meetings = new HashMap<>();
 
     /**
@@ -23,12 +26,15 @@ public final class Plan {
     public Plan(UnitProblem problem, List<String> targetCues, List<List<Segment>> lessons, List<String> leftOver) {
         this.problem = problem;
         this.targetCues = List.copyOf(targetCues);
-        this.lessons = lessons.stream().map(List::copyOf).toList();
+        this.lessons = List.copyOf(lessons);
         this.leftOver = List.copyOf(leftOver);
-        for (List<Segment> lesson : this.lessons)
-            for (Segment segment : lesson)
+        for (List<Segment> lesson : lessons)
+            for (Segment segment : lesson) {
+                all.add(segment);
+                if (segment.works()) work.add(segment);
                 for (String cue : segment.focus())
-                    meetings.computeIfAbsent(cue, c -> new ArrayList<>()).add(segment);
+                    meetings.computeIfAbsent(cue, c -> new ArrayList<>(6)).add(segment);
+            }
     }
 
     public UnitProblem problem() {
@@ -49,12 +55,17 @@ public final class Plan {
 
     /** All segments in the order of time. */
     public Stream<Segment> segments() {
-        return lessons.stream().flatMap(List::stream);
+        return all.stream();
+    }
+
+    /** The same as a list, for what is asked thousands of times. */
+    public List<Segment> all() {
+        return Collections.unmodifiableList(all);
     }
 
     /** Those that practise or play a skill, in the order of time. */
-    public Stream<Segment> work() {
-        return segments().filter(Segment::works);
+    public List<Segment> work() {
+        return Collections.unmodifiableList(work);
     }
 
     /** The segments that have the cue in focus, in the order of time. */

@@ -2,17 +2,10 @@ package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
-import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
-import io.isokinet.core.skill.Cue;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,170 +13,289 @@ import org.jspecify.annotations.Nullable;
  * function: the same choices give the same plan. What a choice has fixed is kept.
  */
 public final class Reading {
-    private static final int FOCUS = 2;
+    /** Cues that a segment works on at most. */
+    public static final int FOCUS = 2;
+
     private static final int FREEZE_SECONDS = 40;
+    /** Nothing is squeezed below this. */
+    private static final int SHORTEST = 2;
 
     private final UnitProblem problem;
     private final Candidates candidates;
-    private final Set<String> introduced = new LinkedHashSet<>();
-    private final List<String> waiting = new ArrayList<>();
-    private final Map<String, Integer> exposures = new HashMap<>();
-    private final Map<String, Integer> looked = new HashMap<>();
+    private final Hints hints;
+    private final int targets;
+    private final boolean[] introduced;
+    private final int[] exposures;
+    private final int[] lessonsMet;
+    private final int[] lastMet;
+    private final int[] looked;
 
-    private Reading(UnitProblem problem, Candidates candidates) {
+    /**
+     * What a search may decide beside the choices; the reading decides where it says nothing.
+     *
+     * @param newCues how many cues each lesson introduces
+     * @param leads by lesson and position, up to two target cues to think of first, by index
+     */
+    public record Hints(int[] newCues, List<List<List<Integer>>> leads) {
+        /** New cues are spread evenly, and what is needed most comes first. */
+        public static final Hints NONE = new Hints(new int[0], List.of());
+
+        private List<Integer> leads(int lesson, int position) {
+            return leads.isEmpty() ? List.of() : leads.get(lesson).get(position);
+        }
+    }
+
+    private Reading(UnitProblem problem, Candidates candidates, Hints hints) {
         this.problem = problem;
         this.candidates = candidates;
-        for (String cue : candidates.targetCues()) {
-            if (problem.state(cue).taught()) introduced.add(cue);
-            else waiting.add(cue);
-        }
-        problem.cues().forEach((cue, state) -> {
-            if (state.taught()) introduced.add(cue);
-        });
+        this.hints = hints;
+        this.introduced = candidates.taught();
+        this.targets = candidates.targetCues().size();
+        this.exposures = new int[targets];
+        this.lessonsMet = new int[targets];
+        this.lastMet = new int[targets];
+        Arrays.fill(lastMet, -1);
+        this.looked = new int[targets];
     }
 
     /** @param choices one list a lesson, in order */
     public static Plan of(UnitProblem problem, Candidates candidates, List<List<Choice>> choices) {
-        return new Reading(problem, candidates).read(choices);
+        return of(problem, candidates, choices, Hints.NONE);
+    }
+
+    /** @param hints for what its choices leave open */
+    public static Plan of(UnitProblem problem, Candidates candidates, List<List<Choice>> choices, Hints hints) {
+        return new Reading(problem, candidates, hints).read(choices);
     }
 
     private Plan read(List<List<Choice>> choices) {
-        List<List<Segment>> lessons = new ArrayList<>();
-        for (int lesson = 0; lesson < choices.size(); lesson++) lessons.add(lesson(lesson, choices));
-        return new Plan(problem, candidates.targetCues(), lessons, waiting);
+        List<List<Segment>> lessons = new ArrayList<>(choices.size());
+        for (int lesson = 0; lesson < choices.size(); lesson++) lessons.add(lesson(lesson, choices.get(lesson)));
+        List<String> leftOver = new ArrayList<>();
+        for (int cue = 0; cue < targets; cue++)
+            if (!introduced[cue]) leftOver.add(candidates.targetCues().get(cue));
+        return new Plan(problem, candidates.targetCues(), lessons, leftOver);
     }
 
-    private List<Segment> lesson(int lesson, List<List<Choice>> all) {
-        List<Choice> choices = all.get(lesson);
-        List<Activity> activities = choices.stream()
-                .map(c -> problem.knowHow().activity(c.activity()))
-                .toList();
-        int[] minutes = minutes(problem.lessons().get(lesson).minutes(), choices, activities);
+    private List<Segment> lesson(int lesson, List<Choice> choices) {
+        int size = choices.size();
+        Candidate[] row = new Candidate[size];
+        for (int i = 0; i < size; i++)
+            row[i] = candidates.get(
+                    lesson, choices.get(i).activity(), choices.get(i).setting());
+        int[] minutes = minutes(problem.lessons().get(lesson).minutes(), choices, row);
         int quota = quota(lesson);
-        List<Segment> segments = new ArrayList<>();
+        List<Segment> segments = new ArrayList<>(size);
         String layout = "clear";
         int lastTeaching = lastTeaching(choices);
-        for (int i = 0; i < choices.size(); i++) {
+        for (int i = 0; i < size; i++) {
             Choice choice = choices.get(i);
-            Activity activity = activities.get(i);
-            List<String> introduces = introduces(choice, activity, i == lastTeaching ? quota : Math.min(1, quota));
+            Activity activity = row[i].activity();
+            List<Integer> leads = hints.leads(lesson, i);
+            List<String> introduces = introduces(choice, row[i], quota, i == lastTeaching, leads);
             quota -= introduces.size();
-            List<String> focus = focus(choice, activity, introduces);
-            String watch = watch(activity, focus);
+            List<String> focus = focus(lesson, choice, row[i], introduces, leads);
+            int looks = activity.worksOnSkill() ? Fitter.looks(minutes[i]) : 0;
+            String watch = watch(choice, row[i], focus, looks);
             int change = activity.layout().equals(layout) ? 0 : activity.setUpSeconds();
             layout = activity.layout();
-            Fit fit = candidates.fit(lesson, activity.key());
             int active = minutes[i] * 60 - change - FREEZE_SECONDS * introduces.size();
-            int tries = fit instanceof Fit.Works works ? Math.max(0, active) * works.milliTriesPerMinute() / 60_000 : 0;
             segments.add(new Segment(
                     choice.id(),
                     lesson,
                     i,
                     choice.phases(),
-                    activity,
-                    choice.setting(),
+                    row[i],
                     choice.locked(),
                     minutes[i],
                     change,
                     introduces,
                     focus,
                     watch,
-                    tries,
-                    activity.worksOnSkill() ? Fitter.looks(minutes[i]) : 0,
-                    fit));
+                    Math.max(0, active) * row[i].milliTries() / 60_000,
+                    looks));
         }
         return segments;
     }
 
     /** New cues for this lesson: what is left spread over the lessons that are left for introducing, up to the wish. */
     private int quota(int lesson) {
+        if (lesson < hints.newCues().length) return hints.newCues()[lesson];
         int left = problem.lastIntroLesson() - lesson + 1;
         if (left <= 0) return 0;
-        int spread = (waiting.size() + left - 1) / left;
+        int waiting = 0;
+        for (int cue = 0; cue < targets; cue++) if (!introduced[cue]) waiting++;
+        int spread = (waiting + left - 1) / left;
         return Math.min(problem.wishes().newCues(problem.profile().age().years()), spread);
     }
 
     /** Index of the lesson's last drill that may teach: what is left of the quota goes there. */
-    private int lastTeaching(List<Choice> choices) {
+    private static int lastTeaching(List<Choice> choices) {
         int last = -1;
         for (int i = 0; i < choices.size(); i++) if (choices.get(i).phases().contains(LessonPhase.TEACH)) last = i;
         return last;
     }
 
-    private List<String> introduces(Choice choice, Activity activity, int quota) {
-        List<String> now = new ArrayList<>();
-        if (choice.introduces() != null) now.addAll(choice.introduces());
-        else if (activity.worksOnSkill() && choice.phases().contains(LessonPhase.TEACH))
-            for (String key : waiting) {
-                Cue cue = problem.knowHow().cue(key);
-                boolean ready = cue.prerequisites().stream().allMatch(p -> introduced.contains(p) || now.contains(p));
-                if (now.size() < Math.min(quota, FOCUS)
-                        && ready
-                        && activity.hosts().contains(key)) now.add(key);
-            }
-        introduced.addAll(now);
-        waiting.removeAll(now);
+    /** Those hinted at; then one, or in the last drill that may teach all that are left of the quota. */
+    private List<String> introduces(Choice choice, Candidate candidate, int quota, boolean last, List<Integer> leads) {
+        List<String> fixed = choice.introduces();
+        if (fixed != null) {
+            for (String cue : fixed) introduce(candidates.index(cue));
+            return fixed;
+        }
+        if (quota <= 0 || !candidate.works() || !choice.phases().contains(LessonPhase.TEACH)) return List.of();
+        List<String> now = new ArrayList<>(FOCUS);
+        for (int cue : leads) if (candidate.hosts().contains(cue)) introduce(cue, now, Math.min(quota, FOCUS));
+        int most = last ? Math.min(quota, FOCUS) : 1;
+        for (int cue : candidate.hosts()) introduce(cue, now, most);
         return now;
     }
 
-    private List<String> focus(Choice choice, Activity activity, List<String> introduces) {
-        List<String> focus;
-        if (choice.focus() != null) focus = choice.focus();
-        else {
-            List<String> hosted = activity.hosts().stream()
-                    .filter(c ->
-                            introduced.contains(c) && candidates.targetCues().contains(c) && !introduces.contains(c))
-                    .sorted((a, b) -> need(b) - need(a))
-                    .collect(Collectors.toList());
-            hosted.addAll(0, introduces);
-            focus = hosted.subList(0, Math.min(FOCUS, hosted.size()));
+    private void introduce(int cue, List<String> now, int most) {
+        if (now.size() >= most || introduced[cue] || !ready(cue)) return;
+        introduced[cue] = true;
+        now.add(candidates.targetCues().get(cue));
+    }
+
+    private void introduce(int cue) {
+        if (cue >= 0) introduced[cue] = true;
+    }
+
+    private boolean ready(int cue) {
+        for (int before : candidates.prerequisites(cue)) if (before < 0 || !introduced[before]) return false;
+        return true;
+    }
+
+    private List<String> focus(
+            int lesson, Choice choice, Candidate candidate, List<String> introduces, List<Integer> leads) {
+        List<String> focus = choice.focus() != null ? choice.focus() : chosen(lesson, candidate, introduces, leads);
+        for (String key : focus) {
+            int cue = candidates.index(key);
+            if (cue < 0) continue;
+            exposures[cue]++;
+            if (lastMet[cue] < lesson) lessonsMet[cue]++;
+            lastMet[cue] = lesson;
         }
-        focus.forEach(cue -> exposures.merge(cue, 1, Integer::sum));
-        return List.copyOf(focus);
+        return focus;
     }
 
-    private int need(String cue) {
-        return problem.state(cue).exposuresWanted() - exposures.getOrDefault(cue, 0);
+    /** What is introduced here, then the introduced cues that it hosts and that need it most. */
+    private List<String> chosen(int lesson, Candidate candidate, List<String> introduces, List<Integer> leads) {
+        List<String> focus = new ArrayList<>(FOCUS);
+        focus.addAll(introduces);
+        for (int cue : leads) {
+            String key = candidates.targetCues().get(cue);
+            if (focus.size() < FOCUS && introduced[cue] && candidate.hosts().contains(cue) && !focus.contains(key))
+                focus.add(key);
+        }
+        while (focus.size() < FOCUS) {
+            int best = -1;
+            int most = Integer.MIN_VALUE;
+            List<Integer> hosts = candidate.hosts();
+            for (int i = 0; i < hosts.size(); i++) {
+                int cue = hosts.get(i);
+                if (!introduced[cue] || focus.contains(candidates.targetCues().get(cue))) continue;
+                int need = need(lesson, cue, candidate.shows().get(i));
+                if (need > most) {
+                    most = need;
+                    best = cue;
+                }
+            }
+            if (best < 0) break;
+            focus.add(candidates.targetCues().get(best));
+        }
+        return focus;
     }
 
-    private @Nullable String watch(Activity activity, List<String> focus) {
-        String watch = null;
-        for (String cue : focus)
-            if (activity.showsWell().contains(cue)
-                    && (watch == null || looked.getOrDefault(cue, 0) < looked.getOrDefault(watch, 0))) watch = cue;
-        if (watch != null) looked.merge(watch, 1, Integer::sum);
-        return watch;
+    /** What one more exposure of a cue is worth now: as the rules of exposure, lessons, gaps and looks weigh it. */
+    private int need(int lesson, int cue, boolean shown) {
+        int missing = candidates.wanted(cue) - exposures[cue];
+        int need = missing > 0 ? 100 + 5 * missing : missing;
+        if (lastMet[cue] < lesson && lessonsMet[cue] < 3) need += 60;
+        if (lastMet[cue] >= 0 && lesson - lastMet[cue] > 1) need += 40;
+        if (shown && looked[cue] < problem.profile().children()) need += 10;
+        return need;
+    }
+
+    private @Nullable String watch(Choice choice, Candidate candidate, List<String> focus, int looks) {
+        int watch = choice.watch() != null && focus.contains(choice.watch()) ? candidates.index(choice.watch()) : -1;
+        if (watch < 0)
+            for (String key : focus) {
+                int cue = candidates.index(key);
+                int at = candidate.hosts().indexOf(cue);
+                if (at >= 0 && candidate.shows().get(at) && (watch < 0 || looked[cue] < looked[watch])) watch = cue;
+            }
+        if (watch < 0) return null;
+        looked[watch] += looks;
+        return candidates.targetCues().get(watch);
     }
 
     /**
      * Whole minutes: all at their least, then minute by minute to the segment that has the smallest part of its room,
-     * practice and play three times as readily as the rest, until the lesson is full.
+     * practice and play three times as readily as the rest, until the lesson is full. Where the least are too much, or the most
+     * too little, the longest gives and work takes; a close keeps its least.
      */
-    static int[] minutes(int full, List<Choice> choices, List<Activity> activities) {
-        int[] minutes = new int[choices.size()];
+    static int[] minutes(int full, List<Choice> choices, Candidate[] row) {
+        int[] minutes = new int[row.length];
+        int left = full;
         for (int i = 0; i < minutes.length; i++) {
             Integer fixed = choices.get(i).minutes();
-            minutes[i] = fixed == null ? activities.get(i).minutesLeast() : fixed;
+            minutes[i] = fixed == null ? row[i].activity().minutesLeast() : fixed;
+            left -= minutes[i];
         }
-        int left = full - Arrays.stream(minutes).sum();
-        while (left > 0) {
-            int best = -1;
-            double bestGain = 0;
-            for (int i = 0; i < minutes.length; i++) {
-                Activity activity = activities.get(i);
-                if (choices.get(i).minutes() != null || minutes[i] >= activity.minutesMost()) continue;
-                double room = activity.minutesMost() - minutes[i];
-                double span = Math.max(1, activity.minutesMost() - activity.minutesLeast());
-                double gain = room / span * (activity.worksOnSkill() ? 3 : 1);
-                if (gain > bestGain) {
-                    bestGain = gain;
-                    best = i;
-                }
-            }
-            if (best < 0) break;
-            minutes[best]++;
-            left--;
+        for (; left < 0; left++) {
+            int longest = longest(minutes, choices);
+            if (longest < 0) break;
+            minutes[longest]--;
+        }
+        for (; left > 0; left--) {
+            int roomiest = roomiest(minutes, choices, row);
+            if (roomiest < 0) roomiest = leastStretched(minutes, choices, row);
+            if (roomiest < 0) break;
+            minutes[roomiest]++;
         }
         return minutes;
+    }
+
+    private static int longest(int[] minutes, List<Choice> choices) {
+        int longest = -1;
+        for (int i = 0; i < minutes.length; i++) {
+            boolean gives = choices.get(i).minutes() == null
+                    && minutes[i] > SHORTEST
+                    && !choices.get(i).phases().contains(LessonPhase.CLOSE);
+            if (gives && (longest < 0 || minutes[i] > minutes[longest])) longest = i;
+        }
+        return longest;
+    }
+
+    private static int roomiest(int[] minutes, List<Choice> choices, Candidate[] row) {
+        int best = -1;
+        double bestGain = 0;
+        for (int i = 0; i < minutes.length; i++) {
+            Activity activity = row[i].activity();
+            if (choices.get(i).minutes() != null || minutes[i] >= activity.minutesMost()) continue;
+            double room = activity.minutesMost() - minutes[i];
+            double span = Math.max(1, activity.minutesMost() - activity.minutesLeast());
+            double gain = room / span * (activity.worksOnSkill() ? 3 : 1);
+            if (gain > bestGain) {
+                bestGain = gain;
+                best = i;
+            }
+        }
+        return best;
+    }
+
+    /** The work that is stretched least over its most. */
+    private static int leastStretched(int[] minutes, List<Choice> choices, Candidate[] row) {
+        int best = -1;
+        int least = Integer.MAX_VALUE;
+        for (int i = 0; i < row.length; i++) {
+            int over = minutes[i] - row[i].activity().minutesMost();
+            if (choices.get(i).minutes() == null && row[i].works() && over < least) {
+                least = over;
+                best = i;
+            }
+        }
+        return best;
     }
 }

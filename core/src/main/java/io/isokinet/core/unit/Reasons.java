@@ -29,7 +29,7 @@ public final class Reasons {
         var rung = segment.activity().rung();
         if (rung == null) return;
         String here = "Rung %d of %d, %s".formatted(rung.level(), rung.ladder().height(), rung.label());
-        Segment below = plan.work()
+        Segment below = plan.work().stream()
                 .filter(s -> String.valueOf(s.activity().skill())
                         .equals(segment.activity().skill()))
                 .filter(s -> s.lesson() < segment.lesson()

@@ -13,16 +13,12 @@ public record RuleChange(Rule rule, long before, long after) {
     /** Rules whose cost differs, the hard ones first. */
     public static List<RuleChange> between(Plan before, Plan after) {
         return Rules.all().stream()
-                .map(r -> new RuleChange(r, cost(r, before), cost(r, after)))
+                .map(r -> new RuleChange(r, Strain.cost(r, before), Strain.cost(r, after)))
                 .filter(c -> c.before() != c.after())
                 .toList();
     }
 
     public boolean better() {
         return after < before;
-    }
-
-    private static long cost(Rule rule, Plan plan) {
-        return rule.strains(plan).mapToLong(Strain::cost).sum();
     }
 }

@@ -3,7 +3,7 @@ package io.isokinet.core.unit;
 import io.isokinet.core.unit.rule.*;
 import java.util.List;
 
-/** All rules, once: hand-made, planned and mixed plans are scored by the same ones. */
+/** All rules, once: hand-made, planned and mixed plans are scored by the same ones, and the exact model is held to them. */
 public final class Rules {
     private static final List<Rule> ALL = List.of(
             new MinutesAddUp(),
@@ -25,10 +25,19 @@ public final class Rules {
             new NoLongGap(),
             new CueTaughtThisUnit(),
             new DifficultyRises(),
+            new RightChallenge(),
             new PlayMatchesPractice(),
             new NotTheSameAgain(),
             new OrderAsWished(),
-            new EnoughTries());
+            new EnoughTries(),
+            new EnoughMotion(),
+            new LooksSuffice(),
+            new FewLayouts(),
+            new StaysInItsMinutes(),
+            new LivelyOrCalm(),
+            new NewOrFamiliar(),
+            new FavouritesIn(),
+            new LittleChanges());
 
     private Rules() {}
 
@@ -38,14 +47,12 @@ public final class Rules {
 
     /** Every strain of a plan, the hard ones first. */
     public static List<Strain> strains(Plan plan) {
-        return ALL.stream().flatMap(rule -> rule.strains(plan)).toList();
+        return ALL.stream().flatMap(rule -> Strain.of(rule, plan).stream()).toList();
     }
 
     public static Score score(Plan plan) {
         long[] cost = new long[Rule.Level.values().length];
-        for (Rule rule : ALL)
-            cost[rule.level().ordinal()] +=
-                    rule.strains(plan).mapToLong(Strain::cost).sum();
+        for (Rule rule : ALL) cost[rule.level().ordinal()] += Strain.cost(rule, plan);
         return new Score(cost[0], cost[1], cost[2]);
     }
 }

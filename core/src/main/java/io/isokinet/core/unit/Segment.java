@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param lesson index from 0
  * @param position index within the lesson, from 0
+ * @param candidate the activity at its setting
  * @param minutes whole minutes, the change into it included
  * @param changeSeconds of those, spent on changing into it
  * @param introduces cues taught here for the first time, in a short freeze
@@ -25,8 +26,7 @@ public record Segment(
         int lesson,
         int position,
         Set<LessonPhase> phases,
-        Activity activity,
-        int setting,
+        Candidate candidate,
         boolean locked,
         int minutes,
         int changeSeconds,
@@ -34,19 +34,31 @@ public record Segment(
         List<String> focus,
         @Nullable String watch,
         int tries,
-        int looks,
-        Fit fit) {
+        int looks) {
+    public Activity activity() {
+        return candidate.activity();
+    }
+
+    /** Step of the activity's main lever, from 0. */
+    public int setting() {
+        return candidate.setting();
+    }
+
+    public Fit fit() {
+        return candidate.fit();
+    }
+
     public boolean serves(LessonPhase phase) {
         return phases.contains(phase);
     }
 
     /** True if a skill is practised or played in it. */
     public boolean works() {
-        return activity.worksOnSkill();
+        return candidate.works();
     }
 
     /** The level of its rung; zero where there is none. */
     public int level() {
-        return activity.rung() == null ? 0 : activity.rung().level();
+        return candidate.level();
     }
 }

@@ -1,6 +1,8 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.unit.rule.Rule;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -10,27 +12,75 @@ import org.jspecify.annotations.Nullable;
  * @param lesson index from 0; null if it concerns the unit
  * @param segment id; null if it concerns the lesson or the unit
  * @param amount how much, in the rule's own counts, more than zero
+ * @param cost the amount times what one of them weighs in this plan
  * @param words the sentence, made only when somebody reads it
  */
 public record Strain(
-        Rule rule, @Nullable Integer lesson, @Nullable String segment, int amount, Supplier<String> words) {
-    public static Strain unit(Rule rule, int amount, Supplier<String> words) {
-        return new Strain(rule, null, null, amount, words);
-    }
-
-    public static Strain lesson(Rule rule, int lesson, int amount, Supplier<String> words) {
-        return new Strain(rule, lesson, null, amount, words);
-    }
-
-    public static Strain segment(Rule rule, Segment segment, int amount, Supplier<String> words) {
-        return new Strain(rule, segment.lesson(), segment.id(), amount, words);
-    }
-
-    public long cost() {
-        return (long) amount * rule.weight();
-    }
-
+        Rule rule, @Nullable Integer lesson, @Nullable String segment, int amount, long cost, Supplier<String> words) {
     public String sentence() {
         return words.get();
+    }
+
+    /** Every place where a plan strains one rule. */
+    public static List<Strain> of(Rule rule, Plan plan) {
+        Listed listed = new Listed(rule, plan.problem().wishes().weight(rule));
+        rule.judge(plan, listed);
+        return listed.strains;
+    }
+
+    /** What a plan costs by one rule. */
+    public static long cost(Rule rule, Plan plan) {
+        Sum sum = new Sum();
+        rule.judge(plan, sum);
+        return sum.amount * plan.problem().wishes().weight(rule);
+    }
+
+    private static final class Sum implements Strains {
+        private long amount;
+
+        @Override
+        public void unit(int more, Supplier<String> words) {
+            amount += more;
+        }
+
+        @Override
+        public void lesson(int lesson, int more, Supplier<String> words) {
+            amount += more;
+        }
+
+        @Override
+        public void segment(Segment segment, int more, Supplier<String> words) {
+            amount += more;
+        }
+    }
+
+    private static final class Listed implements Strains {
+        private final Rule rule;
+        private final int weight;
+        private final List<Strain> strains = new ArrayList<>();
+
+        Listed(Rule rule, int weight) {
+            this.rule = rule;
+            this.weight = weight;
+        }
+
+        @Override
+        public void unit(int amount, Supplier<String> words) {
+            add(null, null, amount, words);
+        }
+
+        @Override
+        public void lesson(int lesson, int amount, Supplier<String> words) {
+            add(lesson, null, amount, words);
+        }
+
+        @Override
+        public void segment(Segment segment, int amount, Supplier<String> words) {
+            add(segment.lesson(), segment.id(), amount, words);
+        }
+
+        private void add(@Nullable Integer lesson, @Nullable String segment, int amount, Supplier<String> words) {
+            strains.add(new Strain(rule, lesson, segment, amount, (long) amount * weight, words));
+        }
     }
 }

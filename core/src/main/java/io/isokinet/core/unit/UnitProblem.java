@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.SortedMap;
 
 /**
@@ -18,6 +19,8 @@ import java.util.SortedMap;
  * @param cues what the records say, by cue key; cues left out are new
  * @param reached the level each skill reached before, by skill key; skills left out start at the bottom
  * @param policy what the school makes of the usual cautions
+ * @param done activities that the class has done before this unit
+ * @param before the activities of each lesson as it was planned before, which a replan changes only for a reason; empty for a new unit
  * @param locks what must stay, by position in each lesson; taught lessons are all locks
  */
 public record UnitProblem(
@@ -30,6 +33,8 @@ public record UnitProblem(
         Cupboard cupboard,
         Wishes wishes,
         Policy policy,
+        Set<String> done,
+        List<Set<String>> before,
         List<SortedMap<Integer, Choice>> locks) {
     public static final int MOST_LESSONS = 16;
     public static final int MOST_TARGETS = 4;
@@ -46,7 +51,19 @@ public record UnitProblem(
             Cupboard cupboard,
             Wishes wishes,
             List<SortedMap<Integer, Choice>> locks) {
-        this(profile, lessons, targets, cues, reached, knowHow, cupboard, wishes, Policy.USUAL, locks);
+        this(
+                profile,
+                lessons,
+                targets,
+                cues,
+                reached,
+                knowHow,
+                cupboard,
+                wishes,
+                Policy.USUAL,
+                Set.of(),
+                List.of(),
+                locks);
     }
 
     public UnitProblem {
@@ -54,6 +71,8 @@ public record UnitProblem(
         targets = List.copyOf(targets);
         cues = Map.copyOf(cues);
         reached = Map.copyOf(reached);
+        done = Set.copyOf(done);
+        before = List.copyOf(before);
         if (lessons.isEmpty() || lessons.size() > MOST_LESSONS)
             throw new IllegalArgumentException(
                     "A unit has 1 to %d lessons; %d were given.".formatted(MOST_LESSONS, lessons.size()));
@@ -83,6 +102,11 @@ public record UnitProblem(
                 .filter(cue -> cue.fromAge() <= profile.age().years())
                 .map(Cue::key)
                 .toList();
+    }
+
+    /** The share of practice and play that a skill should get, in per cent. */
+    public double sharePercent(Target target) {
+        return 100.0 * target.share() / targets.stream().mapToInt(Target::share).sum();
     }
 
     public CueState state(String cue) {

@@ -1,5 +1,7 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.unit.rule.Rule;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -7,25 +9,89 @@ import org.jspecify.annotations.Nullable;
  * What the author would like.
  *
  * @param newCuesPerLesson at most so many new cues a lesson; null for the usual number at the age
+ * @param fewLayouts true if changing what stands on the floor is a burden
+ * @param skipsRungs the author's leave to climb two rungs at once
+ * @param favourites activities that should be in the unit
+ * @param bans activities that must not be in it
+ * @param weights what one count of a soft rule costs, by the rule's key, 0 to {@value Weights#MOST}; rules left out cost
+ *     what is usual
  */
-public record Wishes(Order order, @Nullable Integer newCuesPerLesson, Set<String> bans) {
-    /** Two schools of ordering. */
+public record Wishes(
+        Order order,
+        @Nullable Integer newCuesPerLesson,
+        Tempo tempo,
+        Taste taste,
+        boolean fewLayouts,
+        boolean skipsRungs,
+        Set<String> favourites,
+        Set<String> bans,
+        Map<String, Integer> weights) {
+    /** Schools of ordering. */
     public enum Order {
         /** One skill until it works, then the next. */
         BLOCKED,
         /** Skills mixed within a lesson; better kept. */
-        INTERLEAVED
+        INTERLEAVED,
+        /** Blocked in the first half of the unit, interleaved in the second. */
+        MIXED
+    }
+
+    /** How much is going on. */
+    public enum Tempo {
+        LIVELY,
+        CALM,
+        AS_IT_COMES
+    }
+
+    /** Whether the class likes what it knows. */
+    public enum Taste {
+        NEW,
+        FAMILIAR,
+        AS_IT_COMES
     }
 
     public static final Wishes USUAL = new Wishes(Order.INTERLEAVED, null, Set.of());
 
+    /** How many times as much a rule costs that is wished for outright. */
+    private static final int WISHED = 4;
+
     public Wishes {
+        favourites = Set.copyOf(favourites);
         bans = Set.copyOf(bans);
+        weights = Map.copyOf(weights);
+        weights.forEach((key, weight) -> {
+            Rule rule = Rules.all().stream()
+                    .filter(r -> r.key().equals(key))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "There is no rule (%s); take its key from the list of rules.".formatted(key)));
+            if (rule.level() != Rule.Level.SOFT)
+                throw new IllegalArgumentException(
+                        "“%s” is not a soft rule; its weight stays as it is.".formatted(rule.name()));
+            if (weight < 0 || weight > Weights.MOST)
+                throw new IllegalArgumentException(
+                        "“%s” can weigh 0 to %d, not %d.".formatted(rule.name(), Weights.MOST, weight));
+        });
+        for (String key : favourites)
+            if (bans.contains(key))
+                throw new IllegalArgumentException(
+                        "An activity (%s) is a favourite and banned; take it out of one of the lists.".formatted(key));
+    }
+
+    public Wishes(Order order, @Nullable Integer newCuesPerLesson, Set<String> bans) {
+        this(order, newCuesPerLesson, Tempo.AS_IT_COMES, Taste.AS_IT_COMES, false, false, Set.of(), bans, Map.of());
     }
 
     /** One below age 6, two below 8, three from 8, unless wished otherwise. */
     public int newCues(int age) {
         if (newCuesPerLesson != null) return newCuesPerLesson;
         return age < 6 ? 1 : age < 8 ? 2 : 3;
+    }
+
+    /** What one count of a rule costs. */
+    public int weight(Rule rule) {
+        if (!weights.isEmpty() && weights.containsKey(rule.key())) return weights.get(rule.key());
+        int usual = Weights.usual(rule);
+        return fewLayouts && rule instanceof io.isokinet.core.unit.rule.FewLayouts ? WISHED * usual : usual;
     }
 }

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 class ConstructivePlannerTest extends PlannerContract {
     @Override
-    UnitPlanner planner() {
+    protected UnitPlanner planner() {
         return new ConstructivePlanner();
     }
 

@@ -39,15 +39,7 @@ final class Drafts {
     }
 
     static Choice with(Choice choice, Integer minutes, List<String> introduces, List<String> focus) {
-        return new Choice(
-                choice.id(),
-                choice.phases(),
-                choice.activity(),
-                choice.setting(),
-                choice.locked(),
-                minutes,
-                introduces,
-                focus);
+        return choice.withMinutes(minutes).withCues(introduces, focus, null);
     }
 
     static List<Choice> replaced(List<Choice> row, int index, Choice choice) {

@@ -172,13 +172,13 @@ class EditTest {
     @Test
     void everySegmentThatWorksHasReasons() {
         assertThat(plan.work()).allSatisfy(s -> assertThat(Reasons.of(plan, s)).isNotEmpty());
-        Segment first = plan.work().findFirst().orElseThrow();
+        Segment first = plan.work().stream().findFirst().orElseThrow();
         assertThat(Reasons.of(plan, first))
                 .contains("Rung 1 of 6, shape: where the skill starts.")
                 .anyMatch(r -> r.startsWith("Introduces “a” in a 40-second freeze: it builds on nothing else"));
         UnitProblem longer = problem(1, 40);
         Plan climb = read(longer, lesson(longer, 0, "roll-drill1", "roll-drill2", "roll-game3"));
-        List<Segment> work = climb.work().toList();
+        List<Segment> work = climb.work();
         assertThat(Reasons.of(climb, work.get(1)))
                 .anyMatch(r -> r.contains("the class was on rung 1 in lesson 1 (roll-drill1)"));
         assertThat(Reasons.of(climb, work.get(1))).anyMatch(r -> r.contains("it builds on “a”"));

@@ -3,33 +3,20 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Strain;
-import java.util.stream.Stream;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Strains;
 
 /** Nothing is done that a caution forbids with this place, age and kit. */
-public final class CautionsKept implements Rule {
-    @Override
-    public String name() {
-        return "No caution forbids it";
+public final class CautionsKept extends Rule {
+    public CautionsKept() {
+        super(Level.HARD, "No caution forbids it");
     }
 
     @Override
-    public Level level() {
-        return Level.HARD;
-    }
-
-    @Override
-    public int weight() {
-        return 10;
-    }
-
-    @Override
-    public Stream<Strain> strains(Plan plan) {
-        return plan.segments()
-                .flatMap(s -> s.fit() instanceof Fit.Works works
-                        ? works.cautions().stream()
-                                .filter(Caution::forbids)
-                                .map(c -> Strain.segment(this, s, 1, c::sentence))
-                        : Stream.empty());
+    public void judge(Plan plan, Strains strains) {
+        for (Segment s : plan.all())
+            if (s.fit() instanceof Fit.Works works)
+                for (Caution caution : works.cautions())
+                    if (caution.forbids()) strains.segment(s, 1, caution::sentence);
     }
 }

@@ -1,30 +1,18 @@
 package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Strain;
-import java.util.stream.Stream;
+import io.isokinet.core.unit.Strains;
 
-/** A target cue that is not introduced waits for the next unit. */
-public final class CueTaughtThisUnit implements Rule {
-    @Override
-    public String name() {
-        return "Few cues wait for the next unit";
+/** Every cue of the unit is introduced in it; what does not fit waits for the next one. */
+public final class CueTaughtThisUnit extends Rule {
+    public CueTaughtThisUnit() {
+        super(Level.SOFT, "Every cue is taught in this unit");
     }
 
     @Override
-    public Level level() {
-        return Level.SOFT;
-    }
-
-    @Override
-    public int weight() {
-        return 25;
-    }
-
-    @Override
-    public Stream<Strain> strains(Plan plan) {
-        return plan.leftOver().stream()
-                .map(cue -> Strain.unit(this, 1, () -> "“%s” waits for the next unit."
-                        .formatted(plan.problem().knowHow().cue(cue).call())));
+    public void judge(Plan plan, Strains strains) {
+        for (String cue : plan.leftOver())
+            strains.unit(1, () -> "“%s” waits for the next unit."
+                    .formatted(plan.problem().knowHow().cue(cue).call()));
     }
 }

@@ -1,39 +1,28 @@
 package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Strain;
-import java.util.stream.Stream;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Strains;
 
-/** A cue is introduced in the lessons 1 to ceil(2L/3), or waits for the next unit. */
-public final class EveryCueIntroducedInTime implements Rule {
-    @Override
-    public String name() {
-        return "New cues come in the first two thirds";
+/** Cues are introduced in the first two thirds of a unit. */
+public final class EveryCueIntroducedInTime extends Rule {
+    public EveryCueIntroducedInTime() {
+        super(Level.MEDIUM, "Cues are introduced in time");
     }
 
     @Override
-    public Level level() {
-        return Level.MEDIUM;
-    }
-
-    @Override
-    public int weight() {
-        return 1;
-    }
-
-    @Override
-    public Stream<Strain> strains(Plan plan) {
+    public void judge(Plan plan, Strains strains) {
         int last = plan.problem().lastIntroLesson();
-        return plan.segments()
-                .filter(s -> s.lesson() > last && !s.introduces().isEmpty())
-                .map(s -> Strain.segment(
-                        this,
-                        s,
-                        s.introduces().size(),
-                        () -> "%s introduces a cue in lesson %d of %d, too late to meet it often."
-                                .formatted(
-                                        s.activity().name(),
-                                        s.lesson() + 1,
-                                        plan.lessons().size())));
+        for (int lesson = last + 1; lesson < plan.lessons().size(); lesson++)
+            for (Segment s : plan.lessons().get(lesson))
+                if (!s.introduces().isEmpty())
+                    strains.segment(
+                            s,
+                            s.introduces().size(),
+                            () -> "%s introduces a cue in lesson %d of %d, too late to meet it often."
+                                    .formatted(
+                                            s.activity().name(),
+                                            s.lesson() + 1,
+                                            plan.lessons().size()));
     }
 }

@@ -1,46 +1,30 @@
 package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Strain;
-import java.util.ArrayList;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Strains;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 
-/** A segment on level k needs an earlier one on level k-1 of that skill, or a record that it was reached. */
-public final class LevelsClimb implements Rule {
-    @Override
-    public String name() {
-        return "Practice climbs one rung at a time";
+/** A segment on a rung needs an earlier one on the rung below, or a record that the class was there, or the author's leave to skip one. */
+public final class LevelsClimb extends Rule {
+    public LevelsClimb() {
+        super(Level.HARD, "Rungs are climbed one at a time");
     }
 
     @Override
-    public Level level() {
-        return Level.HARD;
-    }
-
-    @Override
-    public int weight() {
-        return 10;
-    }
-
-    @Override
-    public Stream<Strain> strains(Plan plan) {
+    public void judge(Plan plan, Strains strains) {
         Map<String, Integer> reached = new HashMap<>(plan.problem().reached());
-        List<Strain> strains = new ArrayList<>();
-        plan.work().forEach(segment -> {
+        int step = plan.problem().wishes().skipsRungs() ? 2 : 1;
+        for (Segment segment : plan.work()) {
             String skill = String.valueOf(segment.activity().skill());
             int before = reached.getOrDefault(skill, 0);
-            if (segment.level() > before + 1)
-                strains.add(Strain.segment(
-                        this,
-                        segment,
-                        segment.level() - before - 1,
-                        () -> "%s is on rung %d; the class has only been on rung %d of this skill."
-                                .formatted(segment.activity().name(), segment.level(), before)));
-            reached.put(skill, Math.max(before, segment.level()));
-        });
-        return strains.stream();
+            int over = segment.level() - before - step;
+            if (over > 0)
+                strains.segment(
+                        segment, over, () -> "%s is on rung %d; the class has only been on rung %d of this skill."
+                                .formatted(segment.activity().name(), segment.level(), before));
+            if (segment.level() > before) reached.put(skill, segment.level());
+        }
     }
 }

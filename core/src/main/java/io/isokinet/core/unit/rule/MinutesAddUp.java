@@ -2,45 +2,26 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strain;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.stream.Stream;
+import io.isokinet.core.unit.Strains;
 
-/** The minutes of the segments add up to the usable minutes. */
-public final class MinutesAddUp implements Rule {
-    @Override
-    public String name() {
-        return "Minutes add up to the lesson's";
+/** The minutes of a lesson's segments add up to its usable minutes. */
+public final class MinutesAddUp extends Rule {
+    public MinutesAddUp() {
+        super(Level.HARD, "Minutes add up to the lesson's");
     }
 
     @Override
-    public Level level() {
-        return Level.HARD;
-    }
-
-    @Override
-    public int weight() {
-        return 1;
-    }
-
-    @Override
-    public Stream<Strain> strains(Plan plan) {
-        List<Strain> strains = new ArrayList<>();
+    public void judge(Plan plan, Strains strains) {
         for (int lesson = 0; lesson < plan.lessons().size(); lesson++) {
             int usable = plan.problem().lessons().get(lesson).minutes();
-            int sum = plan.lessons().get(lesson).stream()
-                    .mapToInt(Segment::minutes)
-                    .sum();
+            int sum = 0;
+            for (Segment s : plan.lessons().get(lesson)) sum += s.minutes();
             int number = lesson + 1;
+            int adds = sum;
             if (sum != usable)
-                strains.add(Strain.lesson(
-                        this,
-                        lesson,
-                        Math.abs(sum - usable),
-                        () -> "Lesson %d has %d usable minutes; its parts add up to %d."
-                                .formatted(number, usable, sum)));
+                strains.lesson(
+                        lesson, Math.abs(sum - usable), () -> "Lesson %d has %d usable minutes; its parts add up to %d."
+                                .formatted(number, usable, adds));
         }
-        return strains.stream();
     }
 }

@@ -2,45 +2,49 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strain;
+import io.isokinet.core.unit.Strains;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 
-/** The same drill or game at the same setting does not return in the unit, least of all in one lesson; other parts not in the next lesson. */
-public final class NotTheSameAgain implements Rule {
-    @Override
-    public String name() {
-        return "A known task returns harder, not the same";
+/** A drill or game returns harder or not at all, least of all in one lesson; other parts not in the next lesson. */
+public final class NotTheSameAgain extends Rule {
+    public NotTheSameAgain() {
+        super(Level.SOFT, "A known task returns harder, not the same");
+    }
+
+    private static final int SAME_LESSON = 4;
+    private static final int WORK = 2;
+
+    /** What a segment costs that does again what another did, no harder. @param apart lessons between */
+    public static int amount(boolean works, int apart) {
+        return apart == 0 ? SAME_LESSON : works ? WORK : apart == 1 ? 1 : 0;
     }
 
     @Override
-    public Level level() {
-        return Level.SOFT;
-    }
-
-    @Override
-    public int weight() {
-        return 5;
-    }
-
-    @Override
-    public Stream<Strain> strains(Plan plan) {
-        List<Strain> strains = new ArrayList<>();
-        Map<String, Segment> before = new HashMap<>();
-        plan.segments().forEach(segment -> {
-            Segment last = before.put(segment.activity().key() + "@" + segment.setting(), segment);
-            boolean tooSoon = last != null && (segment.works() || segment.lesson() - last.lesson() < 2);
-            if (tooSoon)
-                strains.add(Strain.segment(
-                        this,
-                        segment,
-                        last.lesson() == segment.lesson() ? 4 : segment.works() ? 2 : 1,
-                        () -> "%s was done the same way in lesson %d."
-                                .formatted(segment.activity().name(), last.lesson() + 1)));
-        });
-        return strains.stream();
+    public void judge(Plan plan, Strains strains) {
+        Map<String, List<Segment>> before = new HashMap<>();
+        for (Segment segment : plan.all()) {
+            List<Segment> earlier = before.computeIfAbsent(segment.activity().key(), k -> new ArrayList<>(4));
+            int worst = 0;
+            Segment like = segment;
+            for (Segment other : earlier)
+                if (other.setting() >= segment.setting()) {
+                    int amount = amount(segment.works(), segment.lesson() - other.lesson());
+                    if (amount > worst) {
+                        worst = amount;
+                        like = other;
+                    }
+                }
+            earlier.add(segment);
+            Segment last = like;
+            if (worst > 0)
+                strains.segment(segment, worst, () -> "%s was done %s in lesson %d."
+                        .formatted(
+                                segment.activity().name(),
+                                last.setting() == segment.setting() ? "the same way" : "harder",
+                                last.lesson() + 1));
+        }
     }
 }

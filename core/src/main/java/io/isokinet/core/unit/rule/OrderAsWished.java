@@ -2,48 +2,47 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strain;
-import io.isokinet.core.unit.Wishes;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
+import io.isokinet.core.unit.Strains;
+import io.isokinet.core.unit.Target;
+import io.isokinet.core.unit.UnitProblem;
 
-/** Interleaved: each skill is in every lesson. Blocked: a lesson keeps to one skill. */
-public final class OrderAsWished implements Rule {
-    @Override
-    public String name() {
-        return "Blocked or interleaved as wished";
+/** Interleaved: each skill is in every lesson. Blocked: a lesson keeps to one skill. Mixed: blocked first, interleaved later. */
+public final class OrderAsWished extends Rule {
+    public OrderAsWished() {
+        super(Level.SOFT, "Blocked or interleaved as wished");
     }
 
     @Override
-    public Level level() {
-        return Level.SOFT;
-    }
-
-    @Override
-    public int weight() {
-        return 6;
-    }
-
-    @Override
-    public Stream<Strain> strains(Plan plan) {
+    public void judge(Plan plan, Strains strains) {
         int targets = plan.problem().targets().size();
-        boolean blocked = plan.problem().wishes().order() == Wishes.Order.BLOCKED;
-        return IntStream.range(0, plan.lessons().size()).boxed().flatMap(lesson -> {
-            long skills = plan.lessons().get(lesson).stream()
-                    .filter(Segment::works)
-                    .map(s -> s.activity().skill())
-                    .distinct()
-                    .count();
-            int off = (int) Math.abs(skills - (blocked ? 1 : targets));
-            return skills == 0 || off == 0
-                    ? Stream.empty()
-                    : Stream.of(Strain.lesson(
-                            this,
-                            lesson,
-                            off,
-                            () -> blocked
-                                    ? "Lesson %d mixes %d skills where one was wished.".formatted(lesson + 1, skills)
-                                    : "Lesson %d works on %d of %d skills.".formatted(lesson + 1, skills, targets)));
-        });
+        for (int lesson = 0; lesson < plan.lessons().size(); lesson++) {
+            int sum = 0;
+            for (Target target : plan.problem().targets())
+                for (Segment s : plan.lessons().get(lesson))
+                    if (target.skill().equals(s.activity().skill())) {
+                        sum++;
+                        break;
+                    }
+            int skills = sum;
+            boolean blocked = blocked(plan.problem(), lesson);
+            int off = skills == 0 ? 0 : Math.abs(skills - (blocked ? 1 : targets));
+            int number = lesson + 1;
+            if (off > 0)
+                strains.lesson(
+                        lesson,
+                        off,
+                        () -> blocked
+                                ? "Lesson %d mixes %d skills where one was wished.".formatted(number, skills)
+                                : "Lesson %d works on %d of %d skills.".formatted(number, skills, targets));
+        }
+    }
+
+    /** True if a lesson should keep to one skill. @param lesson index from 0 */
+    public static boolean blocked(UnitProblem problem, int lesson) {
+        return switch (problem.wishes().order()) {
+            case BLOCKED -> true;
+            case INTERLEAVED -> false;
+            case MIXED -> lesson < problem.lessons().size() / 2;
+        };
     }
 }

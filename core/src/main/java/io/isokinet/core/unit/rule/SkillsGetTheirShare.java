@@ -2,51 +2,36 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strain;
-import java.util.List;
-import java.util.stream.Stream;
+import io.isokinet.core.unit.Strains;
+import io.isokinet.core.unit.Target;
 
-/** Every skill's share of practice and play segments is within 15 percentage points of an even one. */
-public final class SkillsGetTheirShare implements Rule {
-    @Override
-    public String name() {
-        return "Each skill gets its share";
-    }
-
-    @Override
-    public Level level() {
-        return Level.MEDIUM;
-    }
-
-    @Override
-    public int weight() {
-        return 1;
-    }
-
-    @Override
-    public Stream<Strain> strains(Plan plan) {
-        List<Segment> work = plan.work().toList();
-        if (work.isEmpty()) return Stream.empty();
-        double fair = 100.0 / plan.problem().targets().size();
-        return plan.problem().targets().stream().flatMap(target -> {
-            long own = work.stream()
-                    .filter(s -> target.skill().equals(s.activity().skill()))
-                    .count();
-            int off = (int) Math.round(Math.abs(100.0 * own / work.size() - fair)) - ALLOWED;
-            return off <= 0
-                    ? Stream.empty()
-                    : Stream.of(Strain.unit(
-                            this, off, () -> "%s has %d of %d practice and play segments; about %.0f %% would be even."
-                                    .formatted(
-                                            plan.problem()
-                                                    .knowHow()
-                                                    .skill(target.skill())
-                                                    .name(),
-                                            own,
-                                            work.size(),
-                                            fair)));
-        });
+/** Every skill's share of practice and play segments is within 15 percentage points of the one it should get. */
+public final class SkillsGetTheirShare extends Rule {
+    public SkillsGetTheirShare() {
+        super(Level.MEDIUM, "Each skill gets its share");
     }
 
     private static final int ALLOWED = 15;
+
+    @Override
+    public void judge(Plan plan, Strains strains) {
+        int all = plan.work().size();
+        if (all == 0) return;
+        for (Target target : plan.problem().targets()) {
+            int sum = 0;
+            for (Segment s : plan.work()) if (target.skill().equals(s.activity().skill())) sum++;
+            int own = sum;
+            double fair = plan.problem().sharePercent(target);
+            int off = over(own, all, fair);
+            if (off > 0)
+                strains.unit(off, () -> "%s has %d of %d practice and play segments; about %.0f %% would be its share."
+                        .formatted(
+                                plan.problem().knowHow().skill(target.skill()).name(), own, all, fair));
+        }
+    }
+
+    /** By how many points a share lies outside what is allowed; zero or less inside. @param fair in per cent */
+    public static int over(int own, int all, double fair) {
+        return (int) Math.round(Math.abs(100.0 * own / all - fair)) - ALLOWED;
+    }
 }

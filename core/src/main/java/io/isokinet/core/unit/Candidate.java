@@ -1,0 +1,58 @@
+package io.isokinet.core.unit;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.lesson.Fit;
+import java.util.List;
+
+/**
+ * An activity at a setting in a place, with all that does not depend on what else is in the unit, as integers: prepared
+ * once, so that the search does no other arithmetic about it.
+ *
+ * @param setting step of the main lever, from 0; 0 where there is none
+ * @param place numbers the places of the problem, from 0
+ * @param hosts the cues to teach that can be worked on in it, by their index among the problem's target cues, rising
+ * @param shows for each of {@code hosts}, whether the teacher sees it well in it
+ * @param bandPercent share of the class for whom it is neither lost nor too easy; -1 where there is nothing to hit or miss
+ * @param motionPercent share of its minutes in which a child is in motion; 0 where it does not fit
+ * @param milliTries tries a child gets in a minute, in thousandths
+ */
+public record Candidate(
+        Activity activity,
+        int setting,
+        int place,
+        Fit fit,
+        List<Integer> hosts,
+        List<Boolean> shows,
+        int bandPercent,
+        int motionPercent,
+        int milliTries) {
+    /** Within one problem the same activity, setting and place are the same candidate. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof Candidate c
+                        && c.setting == setting
+                        && c.place == place
+                        && c.activity.key().equals(activity.key());
+    }
+
+    @Override
+    public int hashCode() {
+        return activity.key().hashCode() + 31 * setting + 961 * place;
+    }
+
+    /** True if it fits and no caution forbids it. */
+    public boolean allowed() {
+        return fit instanceof Fit.Works works && works.cautions().stream().noneMatch(c -> c.forbids());
+    }
+
+    /** The level of its rung; zero where there is none. */
+    public int level() {
+        return activity.rung() == null ? 0 : activity.rung().level();
+    }
+
+    /** True if a skill is practised or played in it. */
+    public boolean works() {
+        return activity.worksOnSkill();
+    }
+}

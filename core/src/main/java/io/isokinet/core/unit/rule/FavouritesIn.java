@@ -1,0 +1,23 @@
+package io.isokinet.core.unit.rule;
+
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Strains;
+
+/** Every favourite is in the unit. */
+public final class FavouritesIn extends Rule {
+    public FavouritesIn() {
+        super(Level.SOFT, "Favourites are in");
+    }
+
+    @Override
+    public void judge(Plan plan, Strains strains) {
+        for (String favourite : plan.problem().wishes().favourites()) {
+            boolean in = false;
+            for (Segment s : plan.all()) in |= s.activity().key().equals(favourite);
+            if (!in)
+                strains.unit(1, () -> "%s is a favourite and has found no place."
+                        .formatted(plan.problem().knowHow().activity(favourite).name()));
+        }
+    }
+}

@@ -1,0 +1,30 @@
+package io.isokinet.core.unit.rule;
+
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Strains;
+import io.isokinet.core.unit.UnitProblem;
+import java.util.Set;
+
+/** A replan leaves what was planned where it can. */
+public final class LittleChanges extends Rule {
+    public LittleChanges() {
+        super(Level.SOFT, "A replan changes little");
+    }
+
+    /** One for each segment that was not in this lesson before. */
+    public static int amount(UnitProblem problem, int lesson, String activity) {
+        if (problem.before().isEmpty()) return 0;
+        Set<String> before = problem.before().get(lesson);
+        return before.isEmpty() || before.contains(activity) ? 0 : 1;
+    }
+
+    @Override
+    public void judge(Plan plan, Strains strains) {
+        if (plan.problem().before().isEmpty()) return;
+        for (Segment s : plan.all())
+            if (amount(plan.problem(), s.lesson(), s.activity().key()) > 0)
+                strains.segment(s, 1, () -> "%s is new in lesson %d."
+                        .formatted(s.activity().name(), s.lesson() + 1));
+    }
+}

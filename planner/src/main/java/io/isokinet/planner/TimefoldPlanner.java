@@ -1,0 +1,174 @@
+package io.isokinet.planner;
+
+import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
+import ai.timefold.solver.core.api.score.calculator.EasyScoreCalculator;
+import ai.timefold.solver.core.api.solver.Solver;
+import ai.timefold.solver.core.api.solver.SolverFactory;
+import ai.timefold.solver.core.config.heuristic.selector.entity.EntitySelectorConfig;
+import ai.timefold.solver.core.config.heuristic.selector.move.MoveSelectorConfig;
+import ai.timefold.solver.core.config.heuristic.selector.move.composite.UnionMoveSelectorConfig;
+import ai.timefold.solver.core.config.heuristic.selector.move.generic.ChangeMoveSelectorConfig;
+import ai.timefold.solver.core.config.heuristic.selector.move.generic.SwapMoveSelectorConfig;
+import ai.timefold.solver.core.config.heuristic.selector.value.ValueSelectorConfig;
+import ai.timefold.solver.core.config.localsearch.LocalSearchPhaseConfig;
+import ai.timefold.solver.core.config.localsearch.decider.acceptor.LocalSearchAcceptorConfig;
+import ai.timefold.solver.core.config.localsearch.decider.forager.LocalSearchForagerConfig;
+import ai.timefold.solver.core.config.score.director.ScoreDirectorFactoryConfig;
+import ai.timefold.solver.core.config.solver.EnvironmentMode;
+import ai.timefold.solver.core.config.solver.SolverConfig;
+import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
+import io.isokinet.core.unit.Candidate;
+import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Choice;
+import io.isokinet.core.unit.ConstructivePlanner;
+import io.isokinet.core.unit.Frame;
+import io.isokinet.core.unit.Outcome;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Polish;
+import io.isokinet.core.unit.Reading;
+import io.isokinet.core.unit.Rules;
+import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.UnitPlanner;
+import io.isokinet.core.unit.UnitProblem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+
+/**
+ * Searches from a constructed start by simulated annealing, twice with different seeds, and polishes what it finds. Effort is
+ * counted in evaluations and the seeds are fixed, so the same problem gives the same unit on any machine.
+ */
+public final class TimefoldPlanner implements UnitPlanner {
+    /** Evaluations that are enough for most units: half of small ones come out as good as can be. */
+    public static final int USUAL_EFFORT = 20_000;
+
+    /** So much of the effort goes beside it into a better start, and again after each search into cues and minutes. */
+    private static final double BESIDE = 0.3;
+
+    private static final int RESTARTS = 2;
+    /** Evaluations between two looks at whether somebody still waits. */
+    private static final int CHECKED = 128;
+
+    /** How much worse a step may be at first, by level; half a missed exposure, and now and then a rule broken on the way. */
+    private static final String HEAT = "1hard/1medium/5soft";
+
+    @Override
+    public Outcome plan(UnitProblem problem, Supplier<String> ids, int effort, Watcher watcher) {
+        Candidates candidates = new Candidates(problem);
+        Frame frame = new Frame(problem, candidates, ids);
+        if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.certificates());
+        Draft.Run run = new Draft.Run(problem, candidates, frame);
+        List<List<Choice>> rows =
+                ConstructivePlanner.start(problem, candidates, frame, (int) (effort * BESIDE), watcher);
+        Best best = new Best(watcher);
+        best.offer(Reading.of(problem, candidates, rows), run.evaluations);
+        if (!frame.slots().isEmpty()) {
+            Draft from = start(run, rows);
+            for (int seed = 0; seed < RESTARTS && !watcher.cancelled(); seed++) {
+                from = search(from, seed, effort / RESTARTS, best);
+                best.offer(
+                        Polish.of(problem, candidates, frame.slots(), from.read(), (int) (effort * BESIDE)),
+                        run.evaluations);
+            }
+        }
+        return new Outcome.Planned(best.plan, best.score, (int) Math.min(Integer.MAX_VALUE, run.evaluations));
+    }
+
+    /** The best plan of a run, told on when it gets better. */
+    private static final class Best {
+        private final Watcher watcher;
+        private Plan plan;
+        private Score score;
+
+        Best(Watcher watcher) {
+            this.watcher = watcher;
+        }
+
+        void offer(Plan other, long evaluations) {
+            Score its = Rules.score(other);
+            if (score != null && !its.isBetterThan(score)) return;
+            plan = other;
+            score = its;
+            watcher.better(plan, score, evaluations);
+        }
+    }
+
+    private static Draft start(Draft.Run run, List<List<Choice>> rows) {
+        List<Place> places = new ArrayList<>();
+        for (Frame.Slot slot : run.frame.slots()) {
+            Choice now = rows.get(slot.lesson()).get(slot.position());
+            Candidate option = run.candidates.get(slot.lesson(), now.activity(), now.setting());
+            places.add(new Place(places.size(), slot, option));
+        }
+        int most = run.problem.wishes().newCues(run.problem.profile().age().years());
+        List<Pace> paces = new ArrayList<>();
+        Plan plan = Reading.of(run.problem, run.candidates, rows);
+        for (int lesson = 0; lesson < rows.size(); lesson++) {
+            int now = plan.lessons().get(lesson).stream()
+                    .mapToInt(s -> s.introduces().size())
+                    .sum();
+            paces.add(new Pace(lesson, most, Math.min(most, now)));
+        }
+        return new Draft(run, places, paces);
+    }
+
+    private static Draft search(Draft start, int seed, int effort, Best best) {
+        Solver<Draft> solver = SolverFactory.<Draft>create(config(seed, effort)).buildSolver();
+        solver.addEventListener(event -> best.offer(
+                event.getNewBestSolution().read(), event.getNewBestSolution().run().evaluations));
+        start.run().check = () -> {
+            if (best.watcher.cancelled()) solver.terminateEarly();
+        };
+        return solver.solve(start);
+    }
+
+    /** Half of the effort goes to the activities and how many cues a lesson introduces, half to which cues as well. */
+    private static SolverConfig config(int seed, int effort) {
+        return new SolverConfig()
+                .withSolutionClass(Draft.class)
+                .withEntityClasses(Place.class, Pace.class)
+                .withScoreDirectorFactory(new ScoreDirectorFactoryConfig().withEasyScoreCalculatorClass(Scorer.class))
+                .withEnvironmentMode(EnvironmentMode.NO_ASSERT)
+                .withRandomSeed((long) seed)
+                .withPhases(
+                        phase(effort / 2, change(Place.class, "option"), swap(), change(Pace.class, "newCues")),
+                        // The engine counts evaluations over both phases.
+                        phase(
+                                effort,
+                                change(Place.class, "option"),
+                                swap(),
+                                change(Pace.class, "newCues"),
+                                change(Place.class, "lead"),
+                                change(Place.class, "second")));
+    }
+
+    private static LocalSearchPhaseConfig phase(int effort, MoveSelectorConfig<?>... moves) {
+        return new LocalSearchPhaseConfig()
+                .withMoveSelectorConfig(new UnionMoveSelectorConfig().withMoveSelectors(moves))
+                .withAcceptorConfig(new LocalSearchAcceptorConfig().withSimulatedAnnealingStartingTemperature(HEAT))
+                .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1))
+                .withTerminationConfig(new TerminationConfig().withScoreCalculationCountLimit((long) effort));
+    }
+
+    private static MoveSelectorConfig<?> change(Class<?> of, String variable) {
+        return new ChangeMoveSelectorConfig()
+                .withEntitySelectorConfig(new EntitySelectorConfig(of))
+                .withValueSelectorConfig(new ValueSelectorConfig(variable));
+    }
+
+    private static MoveSelectorConfig<?> swap() {
+        return new SwapMoveSelectorConfig()
+                .withEntitySelectorConfig(new EntitySelectorConfig(Place.class))
+                .withVariableNameIncludes("option");
+    }
+
+    /** What the rules say of a draft. */
+    public static final class Scorer implements EasyScoreCalculator<Draft, HardMediumSoftLongScore> {
+        @Override
+        public HardMediumSoftLongScore calculateScore(Draft draft) {
+            if (++draft.run().evaluations % CHECKED == 0) draft.run().check.run();
+            Score score = Rules.score(draft.read());
+            return HardMediumSoftLongScore.of(-score.hard(), -score.medium(), -score.soft());
+        }
+    }
+}

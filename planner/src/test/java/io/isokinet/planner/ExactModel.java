@@ -1,0 +1,543 @@
+package io.isokinet.planner;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.LinearArgument;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
+import com.google.ortools.sat.Literal;
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.unit.Candidate;
+import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Choice;
+import io.isokinet.core.unit.Frame;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Reading;
+import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.rule.*;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
+
+/**
+ * A unit as an integer programme, free in choice, introductions, focus, looks and minutes: the same tables, and each rule once more, in
+ * about ten lines. What it finds is the best there is; what the rules say of it must be its objective.
+ */
+final class ExactModel {
+    static {
+        Loader.loadNativeLibraries();
+    }
+
+    /** A medium point outweighs every soft one. */
+    private static final int MEDIUM = 100_000;
+
+    private static final int TOP = 6;
+
+    private final UnitProblem problem;
+    private final Candidates candidates;
+    private final List<Frame.Slot> slots;
+    private final int lessons;
+    private final int cues;
+    private final CpModel model = new CpModel();
+    private final LinearExprBuilder objective = LinearExpr.newBuilder();
+
+    /** x[s][k]: option k stands in slot s. */
+    private final BoolVar[][] x;
+
+    private final BoolVar[][] intro;
+    private final BoolVar[][] focus;
+    private final BoolVar[][] watch;
+    private final IntVar[] minutes;
+    /** What is left over, by cue: 0 or 1. */
+    private final LinearArgument[] introduced;
+    /** met[q][l]: a cue is worked on in a lesson. */
+    private final BoolVar[][] met;
+    /** at[k][l][v]: skill k is worked on in lesson l on rung v or above; v from 1. */
+    private final BoolVar[][][] at;
+
+    private final BoolVar[][][] highest;
+
+    /** @param frame without locks */
+    ExactModel(UnitProblem problem, Candidates candidates, Frame frame) {
+        this.problem = problem;
+        this.candidates = candidates;
+        this.slots = frame.slots();
+        this.lessons = problem.lessons().size();
+        this.cues = candidates.targetCues().size();
+        x = new BoolVar[slots.size()][];
+        for (int s = 0; s < x.length; s++) {
+            x[s] = bools(slots.get(s).options().size(), "x" + s);
+            model.addExactlyOne(x[s]);
+        }
+        intro = table("intro");
+        focus = table("focus");
+        watch = table("watch");
+        minutes = new IntVar[slots.size()];
+        introduced = new LinearArgument[cues];
+        met = new BoolVar[cues][];
+        at = new BoolVar[problem.targets().size()][lessons][];
+        highest = new BoolVar[problem.targets().size()][lessons][];
+        cues();
+        minutesAddUp();
+        rungs();
+        candidatesAlone();
+        exposures();
+        mediumRules();
+        returns();
+        layouts();
+        looks();
+        favourites();
+        model.minimize(objective);
+    }
+
+    /** What was found. @param proved true if nothing is better */
+    record Solved(List<List<Choice>> rows, long objective, long bound, boolean proved) {
+        Score score() {
+            return ExactModel.score(objective);
+        }
+    }
+
+    static Score score(long objective) {
+        return new Score(0, objective / MEDIUM, objective % MEDIUM);
+    }
+
+    /** @param seconds after which it gives the best it has */
+    Solved solve(double seconds) {
+        CpSolver solver = new CpSolver();
+        solver.getParameters().setMaxTimeInSeconds(seconds);
+        solver.getParameters().setNumWorkers(2);
+        CpSolverStatus status = solver.solve(model);
+        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE)
+            throw new IllegalStateException("The exact model is " + status + ".");
+        List<List<Choice>> rows = new ArrayList<>();
+        for (int l = 0; l < lessons; l++) rows.add(new ArrayList<>());
+        for (int s = 0; s < x.length; s++) {
+            Candidate chosen = slots.get(s).options().get(first(solver, x[s]));
+            rows.get(slots.get(s).lesson())
+                    .add(slots.get(s)
+                            .with(chosen)
+                            .withMinutes((int) solver.value(minutes[s]))
+                            .withCues(keys(solver, intro[s]), keys(solver, focus[s]), only(keys(solver, watch[s]))));
+        }
+        return new Solved(
+                rows,
+                Math.round(solver.objectiveValue()),
+                Math.round(solver.bestObjectiveBound()),
+                status == CpSolverStatus.OPTIMAL);
+    }
+
+    /** Holds the model to a plan of the same frame; what is left to it are the costs. */
+    void fix(Plan plan) {
+        for (int s = 0; s < x.length; s++) {
+            Segment segment =
+                    plan.lessons().get(slots.get(s).lesson()).get(slots.get(s).position());
+            model.addEquality(x[s][slots.get(s).options().indexOf(segment.candidate())], 1);
+            model.addEquality(minutes[s], segment.minutes());
+            for (int q = 0; q < cues; q++) {
+                String key = candidates.targetCues().get(q);
+                model.addEquality(intro[s][q], segment.introduces().contains(key) ? 1 : 0);
+                model.addEquality(focus[s][q], segment.focus().contains(key) ? 1 : 0);
+                model.addEquality(watch[s][q], key.equals(segment.watch()) ? 1 : 0);
+            }
+        }
+    }
+
+    /** A cue is hosted where it is worked on, introduced before, and after what it builds on; two at most. */
+    private void cues() {
+        boolean[] taught = new boolean[cues];
+        for (int q = 0; q < cues; q++)
+            taught[q] = problem.state(candidates.targetCues().get(q)).taught();
+        for (int s = 0; s < x.length; s++) {
+            model.addLessOrEqual(LinearExpr.sum(focus[s]), Reading.FOCUS);
+            model.addAtMostOne(watch[s]);
+            boolean teaches = slots.get(s).first().phases().contains(LessonPhase.TEACH);
+            for (int q = 0; q < cues; q++) {
+                int cue = q;
+                model.addLessOrEqual(focus[s][q], where(s, c -> c.hosts().contains(cue)));
+                model.addLessOrEqual(
+                        watch[s][q],
+                        where(
+                                s,
+                                c -> c.hosts().contains(cue)
+                                        && c.shows().get(c.hosts().indexOf(cue))));
+                model.addImplication(watch[s][q], focus[s][q]);
+                model.addImplication(intro[s][q], focus[s][q]);
+                if (!teaches || taught[q]) model.addEquality(intro[s][q], 0);
+                else model.addLessOrEqual(intro[s][q], where(s, Candidate::works));
+                if (!taught[q]) model.addLessOrEqual(focus[s][q], upTo(s, q));
+                if (!taught[q]) prerequisites(s, q, taught);
+            }
+        }
+        for (int q = 0; q < cues; q++) {
+            LinearExprBuilder sum = LinearExpr.newBuilder();
+            for (BoolVar[] row : intro) sum.add(row[q]);
+            if (!taught[q]) model.addLessOrEqual(sum, 1);
+            introduced[q] = taught[q] ? LinearExpr.constant(1) : sum;
+        }
+    }
+
+    private void prerequisites(int s, int q, boolean[] taught) {
+        for (String before :
+                problem.knowHow().cue(candidates.targetCues().get(q)).prerequisites()) {
+            int p = candidates.targetCues().indexOf(before);
+            if (p < 0 && !problem.state(before).taught()) model.addEquality(intro[s][q], 0);
+            else if (p >= 0 && !taught[p]) model.addLessOrEqual(intro[s][q], upTo(s, p));
+        }
+    }
+
+    /** Hard: the minutes of a lesson; a close keeps its least. Soft: each activity's own. */
+    private void minutesAddUp() {
+        for (int l = 0; l < lessons; l++) {
+            LinearExprBuilder sum = LinearExpr.newBuilder();
+            for (int s = 0; s < x.length; s++) {
+                if (slots.get(s).lesson() != l) continue;
+                minutes[s] = model.newIntVar(1, problem.lessons().get(l).minutes(), "m" + s);
+                sum.add(minutes[s]);
+                IntVar off = amount(new StaysInItsMinutes());
+                model.addLessOrEqual(
+                        difference(minutes[s], sum(s, c -> c.activity().minutesMost())), off);
+                boolean close = slots.get(s).first().phases().contains(LessonPhase.CLOSE);
+                LinearArgument least = sum(s, c -> c.activity().minutesLeast());
+                model.addLessOrEqual(difference(least, minutes[s]), close ? LinearExpr.constant(0) : off);
+            }
+            model.addEquality(sum, problem.lessons().get(l).minutes());
+        }
+    }
+
+    /** Hard: a rung needs the one below earlier. Soft: difficulty rises, and play is as hard as practice. */
+    private void rungs() {
+        for (int k = 0; k < at.length; k++) {
+            String skill = problem.targets().get(k).skill();
+            int base = problem.reached().getOrDefault(skill, 0);
+            int step = problem.wishes().skipsRungs() ? 2 : 1;
+            for (int s = 0; s < x.length; s++)
+                for (int o = 0; o < x[s].length; o++) {
+                    Candidate c = slots.get(s).options().get(o);
+                    if (!skill.equals(c.activity().skill())) continue;
+                    if (c.level() > base + step) model.addLessOrEqual(x[s][o], before(s, skill, c.level() - step));
+                    if (!slots.get(s).first().phases().contains(LessonPhase.PLAY)) continue;
+                    IntVar below = amount(new PlayMatchesPractice());
+                    for (int v = c.level() + 2; v <= TOP; v++)
+                        for (Literal earlier : earlier(s, skill, v)) {
+                            // On rung v before, with this game now, it is v - 1 - level too low.
+                            model.addGreaterOrEqual(below, v - 1 - c.level())
+                                    .onlyEnforceIf(new Literal[] {earlier, x[s][o]});
+                        }
+                    if (base - 1 - c.level() > 0)
+                        model.addGreaterOrEqual(below, base - 1 - c.level()).onlyEnforceIf(x[s][o]);
+                }
+            rises(k, skill);
+        }
+    }
+
+    private void rises(int k, String skill) {
+        for (int l = 0; l < lessons; l++) {
+            at[k][l] = bools(TOP, "at");
+            highest[k][l] = bools(TOP, "hi");
+            for (int v = 1; v <= TOP; v++) {
+                at[k][l][v - 1] = or(inLesson(l, skill, v));
+                highest[k][l][v - 1] =
+                        l == 0 ? at[k][l][v - 1] : or(List.of(highest[k][l - 1][v - 1], at[k][l][v - 1]));
+            }
+            for (int v = 1; v <= TOP && l > 0; v++) {
+                IntVar falls = amount(new DifficultyRises());
+                model.addGreaterOrEqual(falls, 1)
+                        .onlyEnforceIf(new Literal[] {highest[k][l - 1][v - 1], at[k][l][0], at[k][l][v - 1].not()});
+            }
+        }
+        IntVar below = amount(new DifficultyRises());
+        BoolVar[] reached = highest[k][lessons - 1];
+        model.addGreaterOrEqual(below, difference(LinearExpr.constant(Math.min(4, lessons)), LinearExpr.sum(reached)))
+                .onlyEnforceIf(reached[0]);
+    }
+
+    /** Rules that look at nothing but the option. */
+    private void candidatesAlone() {
+        for (int s = 0; s < x.length; s++)
+            for (int o = 0; o < x[s].length; o++) {
+                Candidate c = slots.get(s).options().get(o);
+                int lesson = slots.get(s).lesson();
+                if (c.works()) cost(new RightChallenge(), RightChallenge.amount(c.bandPercent()), x[s][o]);
+                cost(new EnoughTries(), c.works() ? EnoughTries.amount(c) : 0, x[s][o]);
+                cost(new EnoughMotion(), EnoughMotion.amount(c), x[s][o]);
+                cost(new LivelyOrCalm(), LivelyOrCalm.amount(c, problem.wishes().tempo()), x[s][o]);
+                cost(new NewOrFamiliar(), NewOrFamiliar.amount(c, problem), x[s][o]);
+                cost(
+                        new LittleChanges(),
+                        LittleChanges.amount(problem, lesson, c.activity().key()),
+                        x[s][o]);
+            }
+    }
+
+    /** Soft: often enough, in three lessons, with no long gap, all of them. */
+    private void exposures() {
+        for (int q = 0; q < cues; q++) {
+            String key = candidates.targetCues().get(q);
+            LinearExprBuilder sum = LinearExpr.newBuilder();
+            for (BoolVar[] row : focus) sum.add(row[q]);
+            int wanted = problem.state(key).exposuresWanted();
+            IntVar missed = amount(new CueMetOftenEnough());
+            model.addGreaterOrEqual(missed, difference(LinearExpr.term(introduced[q], wanted), sum));
+            IntVar left = amount(new CueTaughtThisUnit());
+            model.addGreaterOrEqual(left, difference(LinearExpr.constant(1), introduced[q]));
+            met[q] = new BoolVar[lessons];
+            for (int l = 0; l < lessons; l++) {
+                List<Literal> any = new ArrayList<>();
+                for (int s = 0; s < x.length; s++) if (slots.get(s).lesson() == l) any.add(focus[s][q]);
+                met[q][l] = or(any);
+            }
+            if (!problem.state(key).taught()) threeLessons(q);
+            for (int a = 0; a < lessons; a++) for (int b = a + 3; b < lessons; b++) gap(q, a, b);
+        }
+    }
+
+    private void threeLessons(int q) {
+        IntVar few = amount(new CueMetInThreeLessons());
+        for (int l = 0; l < lessons; l++) {
+            List<Literal> firstHere = new ArrayList<>(List.of(met[q][l]));
+            for (int e = 0; e < l; e++) firstHere.add(met[q][e].not());
+            int wanted = Math.min(3, lessons - l);
+            model.addGreaterOrEqual(few, difference(LinearExpr.constant(wanted), LinearExpr.sum(met[q])))
+                    .onlyEnforceIf(firstHere.toArray(Literal[]::new));
+        }
+    }
+
+    private void gap(int q, int a, int b) {
+        List<Literal> next = new ArrayList<>(List.of(met[q][a], met[q][b]));
+        for (int l = a + 1; l < b; l++) next.add(met[q][l].not());
+        IntVar over = amount(new NoLongGap());
+        int between = b - a - 1;
+        model.addGreaterOrEqual(over, between - 2).onlyEnforceIf(next.toArray(Literal[]::new));
+        BoolVar early = model.newBoolVar("early");
+        LinearExprBuilder in = LinearExpr.newBuilder();
+        for (int l = 0; l <= a; l++) in.add(met[q][l]);
+        model.addGreaterOrEqual(in, 3).onlyEnforceIf(early.not());
+        next.add(early);
+        model.addGreaterOrEqual(over, between - 1).onlyEnforceIf(next.toArray(Literal[]::new));
+    }
+
+    private void mediumRules() {
+        int most = problem.wishes().newCues(problem.profile().age().years());
+        for (int l = 0; l < lessons; l++) {
+            LinearExprBuilder sum = LinearExpr.newBuilder();
+            for (int s = 0; s < x.length; s++) if (slots.get(s).lesson() == l) sum.add(LinearExpr.sum(intro[s]));
+            model.addGreaterOrEqual(amount(new NewCuesWithinAge()), difference(sum, LinearExpr.constant(most)));
+            if (l > problem.lastIntroLesson()) model.addGreaterOrEqual(amount(new EveryCueIntroducedInTime()), sum);
+            order(l);
+        }
+        for (int s = 0; s < x.length; s++) {
+            LinearArgument works = where(s, Candidate::works);
+            model.addGreaterOrEqual(amount(new WorkHasACue()), difference(works, LinearExpr.sum(focus[s])));
+        }
+        shares();
+    }
+
+    /** Blocked or interleaved. Every lesson has work, since it has play. */
+    private void order(int l) {
+        LinearExprBuilder skills = LinearExpr.newBuilder();
+        for (BoolVar[][] skill : at) skills.add(skill[l][0]);
+        IntVar off = amount(new OrderAsWished());
+        boolean blocked = OrderAsWished.blocked(problem, l);
+        model.addGreaterOrEqual(
+                off,
+                blocked
+                        ? difference(skills, LinearExpr.constant(1))
+                        : difference(LinearExpr.constant(at.length), skills));
+    }
+
+    /** By a table over how many pieces of work a skill has; how many there are in all is given by the slots. */
+    private void shares() {
+        int work = (int) slots.stream()
+                .filter(s -> s.options().stream().allMatch(Candidate::works))
+                .count();
+        if (slots.stream()
+                .anyMatch(s -> s.options().stream().anyMatch(Candidate::works)
+                        && !s.options().stream().allMatch(Candidate::works)))
+            throw new IllegalStateException("A slot may be work or not; shares need another table.");
+        for (var target : problem.targets()) {
+            IntVar own = model.newIntVar(0, work, "own");
+            LinearExprBuilder sum = LinearExpr.newBuilder();
+            for (int s = 0; s < x.length; s++)
+                sum.add(where(s, c -> target.skill().equals(c.activity().skill())));
+            model.addEquality(own, sum);
+            IntVar off = amount(new SkillsGetTheirShare());
+            var table = model.addAllowedAssignments(List.of(own, off));
+            for (int n = 0; n <= work; n++)
+                table.addTuple(
+                        new int[] {n, Math.max(0, SkillsGetTheirShare.over(n, work, problem.sharePercent(target)))});
+        }
+    }
+
+    /** Soft: the same again, no harder. */
+    private void returns() {
+        for (int s = 0; s < x.length; s++) {
+            IntVar again = amount(new NotTheSameAgain());
+            for (int t = 0; t < s; t++)
+                for (int o = 0; o < x[s].length; o++) {
+                    Candidate c = slots.get(s).options().get(o);
+                    int apart = slots.get(s).lesson() - slots.get(t).lesson();
+                    int amount = NotTheSameAgain.amount(c.works(), apart);
+                    for (int e = 0; amount > 0 && e < x[t].length; e++) {
+                        Candidate d = slots.get(t).options().get(e);
+                        if (d.activity().key().equals(c.activity().key()) && d.setting() >= c.setting())
+                            model.addGreaterOrEqual(again, amount).onlyEnforceIf(new Literal[] {x[s][o], x[t][e]});
+                    }
+                }
+        }
+    }
+
+    /** Soft: a lay-out costs its set-up unless it stands already. */
+    private void layouts() {
+        for (int s = 0; s < x.length; s++) {
+            IntVar change = amount(new FewLayouts());
+            boolean first = slots.get(s).position() == 0;
+            for (int o = 0; o < x[s].length; o++) {
+                Candidate c = slots.get(s).options().get(o);
+                int amount = FewLayouts.amount(c.activity().setUpSeconds());
+                String layout = c.activity().layout();
+                if (amount == 0 || first && layout.equals("clear")) continue;
+                List<Literal> without = new ArrayList<>(List.of(x[s][o]));
+                for (int e = 0; !first && e < x[s - 1].length; e++)
+                    if (slots.get(s - 1).options().get(e).activity().layout().equals(layout))
+                        without.add(x[s - 1][e].not());
+                model.addGreaterOrEqual(change, amount).onlyEnforceIf(without.toArray(Literal[]::new));
+            }
+        }
+    }
+
+    /** Soft: looks at a cue against children. In m minutes a teacher has 3 m - 5 looks. */
+    private void looks() {
+        int children = problem.profile().children();
+        for (int q = 0; q < cues; q++) {
+            LinearExprBuilder there = LinearExpr.newBuilder();
+            for (int s = 0; s < x.length; s++) {
+                if (!slots.get(s).options().stream().anyMatch(Candidate::works)) continue;
+                IntVar seen = model.newIntVar(0, 400, "looks");
+                model.addLessOrEqual(seen, LinearExpr.affine(minutes[s], 3, -5)).onlyEnforceIf(watch[s][q]);
+                model.addEquality(seen, 0).onlyEnforceIf(watch[s][q].not());
+                there.add(seen);
+            }
+            IntVar short4 = amount(new LooksSuffice());
+            // 4 (children - looks) <= children x amount, unless the cue is left over
+            LinearExprBuilder lack = LinearExpr.newBuilder();
+            lack.addTerm(introduced[q], 4L * children);
+            lack.addTerm(there, -4);
+            lack.addTerm(short4, -children);
+            model.addLessOrEqual(lack, 0);
+        }
+    }
+
+    private void favourites() {
+        for (String favourite : new TreeSet<>(problem.wishes().favourites())) {
+            LinearExprBuilder in = LinearExpr.newBuilder();
+            for (int s = 0; s < x.length; s++)
+                in.add(where(s, c -> c.activity().key().equals(favourite)));
+            in.add(amount(new FavouritesIn()));
+            model.addGreaterOrEqual(in, 1);
+        }
+    }
+
+    // What the rules are made of.
+
+    private IntVar amount(Rule rule) {
+        IntVar amount = model.newIntVar(0, 400, rule.key());
+        objective.addTerm(amount, weight(rule));
+        return amount;
+    }
+
+    private void cost(Rule rule, int amount, BoolVar when) {
+        if (amount > 0) objective.addTerm(when, amount * weight(rule));
+    }
+
+    private long weight(Rule rule) {
+        long weight = problem.wishes().weight(rule);
+        return rule.level() == Rule.Level.MEDIUM ? weight * MEDIUM : weight;
+    }
+
+    private LinearArgument where(int s, java.util.function.Predicate<Candidate> which) {
+        return sum(s, c -> which.test(c) ? 1 : 0);
+    }
+
+    private LinearArgument sum(int s, java.util.function.ToIntFunction<Candidate> of) {
+        return LinearExpr.weightedSum(
+                x[s], slots.get(s).options().stream().mapToLong(of::applyAsInt).toArray());
+    }
+
+    private LinearArgument upTo(int s, int q) {
+        LinearExprBuilder sum = LinearExpr.newBuilder();
+        for (int t = 0; t <= s; t++) sum.add(intro[t][q]);
+        return sum;
+    }
+
+    private LinearArgument before(int s, String skill, int level) {
+        return LinearExpr.sum(earlier(s, skill, level).toArray(Literal[]::new));
+    }
+
+    private List<Literal> earlier(int s, String skill, int level) {
+        List<Literal> found = new ArrayList<>();
+        for (int t = 0; t < s; t++) found.addAll(of(t, skill, level));
+        return found;
+    }
+
+    private List<Literal> inLesson(int l, String skill, int level) {
+        List<Literal> found = new ArrayList<>();
+        for (int s = 0; s < x.length; s++) if (slots.get(s).lesson() == l) found.addAll(of(s, skill, level));
+        return found;
+    }
+
+    private List<Literal> of(int s, String skill, int level) {
+        List<Literal> found = new ArrayList<>();
+        for (int o = 0; o < x[s].length; o++) {
+            Candidate c = slots.get(s).options().get(o);
+            if (skill.equals(c.activity().skill()) && c.level() >= level) found.add(x[s][o]);
+        }
+        return found;
+    }
+
+    private BoolVar or(List<? extends Literal> any) {
+        BoolVar or = model.newBoolVar("or");
+        if (any.isEmpty()) model.addEquality(or, 0);
+        else {
+            model.addBoolOr(any.toArray(Literal[]::new)).onlyEnforceIf(or);
+            for (Literal one : any) model.addImplication(one, or);
+        }
+        return or;
+    }
+
+    private static LinearExprBuilder difference(LinearArgument a, LinearArgument b) {
+        return LinearExpr.newBuilder().add(a).addTerm(b, -1);
+    }
+
+    private BoolVar[] bools(int many, String name) {
+        return IntStream.range(0, many).mapToObj(i -> model.newBoolVar(name)).toArray(BoolVar[]::new);
+    }
+
+    private BoolVar[][] table(String name) {
+        return IntStream.range(0, slots.size()).mapToObj(s -> bools(cues, name)).toArray(BoolVar[][]::new);
+    }
+
+    private static int first(CpSolver solver, BoolVar[] row) {
+        return IntStream.range(0, row.length)
+                .filter(i -> solver.booleanValue(row[i]))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<String> keys(CpSolver solver, BoolVar[] row) {
+        return IntStream.range(0, row.length)
+                .filter(i -> solver.booleanValue(row[i]))
+                .mapToObj(candidates.targetCues()::get)
+                .toList();
+    }
+
+    private static String only(List<String> keys) {
+        return keys.isEmpty() ? null : keys.get(0);
+    }
+}
