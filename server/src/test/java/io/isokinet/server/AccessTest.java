@@ -113,12 +113,14 @@ class AccessTest {
                 .replace("{key}", "not-a-key")
                 .replace("{name}", "not-a-pack")
                 .replace("{segment}", UUID.randomUUID().toString())
+                .replace("{version}", UUID.randomUUID().toString())
                 .replace("{id}", ids.getOrDefault(kind, UUID.randomUUID().toString()))
                 .replace("{lesson}", ids.get("lessons"));
         return path
                 + switch (template) {
                     case "/api/classes/{id}/grid", "/api/classes/{id}/grid.csv" -> "?set=underarm-roll/short";
                     case "/api/children/{id}/trials" -> "?cue=underarm-roll/step";
+                    case "/api/units/{id}/spare" -> "?lesson=0";
                     case "/api/classes/{id}/dates" -> "?most=3";
                     case "/api/classes/{id}/limits" -> "?space=" + ids.get("spaces");
                     case "/api/cupboard/falls" -> "?ball=sock-ball&target=skittle&age=8";

@@ -1,7 +1,9 @@
 package io.isokinet.server;
 
+import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -85,6 +87,23 @@ final class Caller {
                 .method(method, BodyPublishers.ofString(text));
         if (headers.length > 0) request.headers(headers);
         return exchange(request);
+    }
+
+    /** The first line of an answer that goes on; then hangs up. */
+    String firstLine(String path, Object body) {
+        HttpRequest request = withToken(request(path))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(JSON.writeValueAsString(body)))
+                .build();
+        try (BufferedReader lines = new BufferedReader(new InputStreamReader(
+                client.send(request, BodyHandlers.ofInputStream()).body(), StandardCharsets.UTF_8))) {
+            return lines.readLine();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
     }
 
     /** A post without the token. */

@@ -40,6 +40,7 @@ public final class RunningServer implements BeforeAllCallback {
                 "--spring.datasource.password=" + TestDatabase.password(),
                 "--spring.datasource.hikari.maximum-pool-size=6",
                 "--spring.main.banner-mode=off",
+                "--isokinet.planning-effort=1500",
                 "--logging.level.root=warn"));
         arguments.addAll(more);
         return SpringApplication.run(IsokinetServer.class, arguments.toArray(String[]::new));

@@ -153,7 +153,7 @@ class UnitTest {
         edit(old, Map.of("kind", "LOCK", "segment", segment));
         Caller.Answer second = edit(old, Map.of("kind", "UNLOCK", "segment", segment));
         assertThat(second.status()).isEqualTo(412);
-        assertThat(second.detail()).contains("The unit was changed by someone else");
+        assertThat(second.detail()).contains("was changed by someone else since you opened the unit. It was");
         assertThat(school.as.post("/api/units/" + unit + "/replan", "{}").status())
                 .isEqualTo(428);
     }

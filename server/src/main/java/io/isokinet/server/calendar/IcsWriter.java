@@ -1,4 +1,4 @@
-package io.isokinet.server.today;
+package io.isokinet.server.calendar;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -25,12 +25,13 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.jspecify.annotations.Nullable;
 
 /** Writes lessons as a calendar (RFC 5545), in the school's own time zone, which stands in it. */
-final class IcsWriter {
+public final class IcsWriter {
     private final Calendar calendar = new Calendar();
     private final ZoneId zone;
     private final Instant now;
 
-    IcsWriter(String name, ZoneId zone, Instant now) {
+    /** @param name of the calendar @param now when it is written */
+    public IcsWriter(String name, ZoneId zone, Instant now) {
         this.zone = zone;
         this.now = now;
         calendar.add(new ProdId("-//Isokinet//Lessons//EN"));
@@ -43,8 +44,8 @@ final class IcsWriter {
         if (known != null) calendar.add(known.getVTimeZone());
     }
 
-    /** @param starts null for a whole day */
-    void add(
+    /** @param starts null for a whole day @param lost true if it is called off */
+    public void add(
             String uid,
             String summary,
             String place,
@@ -71,7 +72,8 @@ final class IcsWriter {
         calendar.add(event);
     }
 
-    String text() {
+    /** RFC 5545. */
+    public String text() {
         return calendar.toString();
     }
 }

@@ -8,6 +8,7 @@ import io.isokinet.server.account.Role;
 import io.isokinet.server.account.Secrets;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Teams;
+import io.isokinet.server.calendar.IcsWriter;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.place.Spaces;

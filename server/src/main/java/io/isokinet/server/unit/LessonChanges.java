@@ -6,6 +6,7 @@ import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
 import io.isokinet.core.check.FoundException;
 import io.isokinet.core.unit.RuleChange;
+import io.isokinet.core.unit.UnitPlanner;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.calendar.Calendars;
 import io.isokinet.server.calendar.Calendars.Free;
@@ -621,7 +622,7 @@ public class LessonChanges {
             lessonRows.flush();
             UUID head = before.head().id();
             if (free.isEmpty()) units.keep(unit, head, body, lessons, cause);
-            else units.plan(unit, head, body, lessons, l -> !free.contains(l.id()), cause);
+            else units.plan(unit, head, body, lessons, l -> !free.contains(l.id()), cause, UnitPlanner.Watcher.NONE);
             Loaded after = units.load(unit.id());
             List<RuleChange> changes = RuleChange.between(before.plan(), after.plan());
             String better = names(changes, true);

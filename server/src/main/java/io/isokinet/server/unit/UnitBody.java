@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -21,17 +22,30 @@ import org.jspecify.annotations.Nullable;
  * What a revision holds, as JSON with the schema number {@value #SCHEMA}.
  *
  * @param newCues wished number of new cues a lesson; null for the usual one
+ * @param more what else was wished; null for nothing
  * @param leftOver cues for the next unit
  */
 record UnitBody(
         List<TargetBody> targets,
         Wishes.Order order,
         @Nullable Integer newCues,
+        @Nullable MoreWishes more,
         List<LessonBody> lessons,
         List<String> leftOver) {
     static final int SCHEMA = 1;
 
-    record TargetBody(String skill, String cueSet) {}
+    /** @param share against the other skills'; null for the same as theirs */
+    record TargetBody(String skill, String cueSet, @Nullable Integer share) {}
+
+    /** @param weights of soft rules, by key; those left out as usual */
+    public record MoreWishes(
+            Wishes.Tempo tempo,
+            Wishes.Taste taste,
+            boolean fewLayouts,
+            boolean skipsRungs,
+            List<String> favourites,
+            List<String> bans,
+            Map<String, Integer> weights) {}
 
     record LessonBody(UUID lesson, List<SegmentBody> segments) {}
 
@@ -48,6 +62,17 @@ record UnitBody(
 
     record PartBody(String activity, int setting) {}
 
+    Optional<LessonBody> lesson(UUID id) {
+        return lessons.stream().filter(l -> l.lesson().equals(id)).findFirst();
+    }
+
+    Optional<SegmentBody> segment(String id) {
+        return lessons.stream()
+                .flatMap(l -> l.segments().stream())
+                .filter(s -> s.id().toString().equals(id))
+                .findFirst();
+    }
+
     /** Keys of the activities in it. */
     Set<String> activities() {
         return lessons.stream()
@@ -58,11 +83,33 @@ record UnitBody(
     }
 
     List<Target> toTargets() {
-        return targets.stream().map(t -> new Target(t.skill(), t.cueSet())).toList();
+        return targets.stream()
+                .map(t -> new Target(t.skill(), t.cueSet(), t.share() == null ? 1 : t.share()))
+                .toList();
     }
 
     Wishes toWishes() {
-        return new Wishes(order, newCues, Set.of());
+        if (more == null) return new Wishes(order, newCues, Set.of());
+        return new Wishes(
+                order,
+                newCues,
+                more.tempo(),
+                more.taste(),
+                more.fewLayouts(),
+                more.skipsRungs(),
+                Set.copyOf(more.favourites()),
+                Set.copyOf(more.bans()),
+                more.weights());
+    }
+
+    /** The same lessons with other wishes. */
+    UnitBody wishing(Wishes.Order nowOrder, @Nullable Integer nowNewCues, @Nullable MoreWishes nowMore) {
+        return new UnitBody(targets, nowOrder, nowNewCues, nowMore, lessons, leftOver);
+    }
+
+    /** The same targets and wishes with these lessons instead. */
+    UnitBody holding(List<LessonBody> nowLessons) {
+        return new UnitBody(targets, order, newCues, more, nowLessons, leftOver);
     }
 
     /** The same targets and wishes with the plan's lessons; lessons that are not in the plan keep what they had. */
@@ -77,7 +124,7 @@ record UnitBody(
             byId.remove(planned.get(i));
         }
         now.addAll(byId.values());
-        return new UnitBody(targets, order, newCues, now, plan.leftOver());
+        return new UnitBody(targets, order, newCues, more, now, plan.leftOver());
     }
 
     /** The same with what was planned for one lesson given to another: {@code from.get(i)} to {@code to.get(i)}; who gives and gets nothing is left empty. */
@@ -91,6 +138,7 @@ record UnitBody(
                 targets,
                 order,
                 newCues,
+                more,
                 dealt.entrySet().stream()
                         .map(e -> new LessonBody(e.getKey(), e.getValue()))
                         .toList(),
@@ -103,6 +151,7 @@ record UnitBody(
                 targets,
                 order,
                 newCues,
+                more,
                 lessons.stream().filter(l -> !l.lesson().equals(lesson)).toList(),
                 leftOver);
     }
@@ -132,7 +181,8 @@ record UnitBody(
                         s.locked(),
                         s.minutes(),
                         s.introduces(),
-                        s.focus()))
+                        s.focus(),
+                        s.watch()))
                 .toList();
     }
 }

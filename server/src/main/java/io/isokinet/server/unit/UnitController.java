@@ -83,7 +83,23 @@ class UnitController {
             @NotNull(message = "is needed") List<String> cueSets,
             @NotNull(message = "is needed") Wishes.Order order,
             @Nullable Integer newCues,
-            @NotNull(message = "is needed") List<@Valid LessonBody> lessons) {}
+            @Nullable List<Integer> shares,
+            UnitBody.@Nullable MoreWishes more,
+            @NotNull(message = "is needed") List<@Valid LessonBody> lessons) {
+        UnitForm toForm() {
+            return new UnitForm(
+                    classId,
+                    title,
+                    cueSets,
+                    shares == null ? List.of() : shares,
+                    order,
+                    newCues,
+                    more,
+                    lessons.stream()
+                            .map(l -> new LessonForm(l.onDate(), l.starts(), l.minutes(), l.spaceId()))
+                            .toList());
+        }
+    }
 
     enum EditKind {
         MOVE,
@@ -172,17 +188,7 @@ class UnitController {
     @Allowed(value = Role.TEACHER, of = Subject.UNIT)
     ResponseEntity<UnitView> make(@PathVariable UUID id, @Valid @RequestBody UnitFormBody body) {
         teams.require(body.classId());
-        units.make(
-                id,
-                new UnitForm(
-                        body.classId(),
-                        body.title(),
-                        body.cueSets(),
-                        body.order(),
-                        body.newCues(),
-                        body.lessons().stream()
-                                .map(l -> new LessonForm(l.onDate(), l.starts(), l.minutes(), l.spaceId()))
-                                .toList()));
+        units.make(id, body.toForm());
         return tagged(units.view(id));
     }
 

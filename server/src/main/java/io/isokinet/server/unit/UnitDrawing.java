@@ -16,6 +16,7 @@ import io.isokinet.core.unit.Rules;
 import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
+import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.unit.UnitView.ChangeView;
@@ -26,6 +27,7 @@ import io.isokinet.server.unit.UnitView.SegmentView;
 import io.isokinet.server.unit.UnitView.StrainView;
 import io.isokinet.server.unit.UnitView.ThreadBlock;
 import io.isokinet.server.unit.UnitView.ThreadMark;
+import io.isokinet.server.unit.UnitView.WishesView;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -62,15 +64,26 @@ final class UnitDrawing {
                 unit.head().cause,
                 unit.head().parent != null,
                 canRedo,
-                unit.body().order(),
+                wishes(unit.body().toWishes()),
                 lessons(strains),
                 plan.problem().targets().stream().map(this::block).toList(),
                 strains,
                 new ScoreView(score.hard(), score.medium(), score.soft()),
-                changes.stream()
-                        .map(c -> new ChangeView(c.rule().name(), c.rule().level(), c.before(), c.after()))
-                        .toList(),
+                changes.stream().map(ChangeView::of).toList(),
                 plan.leftOver().stream().map(c -> knowHow.cue(c).call()).toList());
+    }
+
+    private static WishesView wishes(Wishes w) {
+        return new WishesView(
+                w.order(),
+                w.newCuesPerLesson(),
+                w.tempo(),
+                w.taste(),
+                w.fewLayouts(),
+                w.skipsRungs(),
+                w.favourites().stream().sorted().toList(),
+                w.bans().stream().sorted().toList(),
+                w.weights());
     }
 
     private List<StrainView> strains() {

@@ -3,12 +3,14 @@ package io.isokinet.server.unit;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.safety.Caution;
+import io.isokinet.core.unit.RuleChange;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.server.school.Classes.ClassLine;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -29,7 +31,7 @@ public record UnitView(
         String cause,
         boolean canUndo,
         boolean canRedo,
-        Wishes.Order order,
+        WishesView wishes,
         List<LessonView> lessons,
         List<ThreadBlock> threads,
         List<StrainView> strains,
@@ -113,5 +115,21 @@ public record UnitView(
 
     public record ScoreView(long hard, long medium, long soft) {}
 
-    public record ChangeView(String rule, Rule.Level level, long before, long after) {}
+    public record ChangeView(String rule, Rule.Level level, long before, long after) {
+        static ChangeView of(RuleChange change) {
+            return new ChangeView(change.rule().name(), change.rule().level(), change.before(), change.after());
+        }
+    }
+
+    /** What the author wished. @param shares of the skills, in their order @param newCues null for the usual number */
+    public record WishesView(
+            Wishes.Order order,
+            @Nullable Integer newCues,
+            Wishes.Tempo tempo,
+            Wishes.Taste taste,
+            boolean fewLayouts,
+            boolean skipsRungs,
+            List<String> favourites,
+            List<String> bans,
+            Map<String, Integer> weights) {}
 }

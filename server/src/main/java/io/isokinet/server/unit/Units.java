@@ -9,7 +9,6 @@ import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.ClassProfile;
-import io.isokinet.core.unit.ConstructivePlanner;
 import io.isokinet.core.unit.CueState;
 import io.isokinet.core.unit.Edit;
 import io.isokinet.core.unit.LessonSlot;
@@ -21,8 +20,10 @@ import io.isokinet.core.unit.Rules;
 import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.UnitPlanner;
+import io.isokinet.core.unit.UnitPlanner.Watcher;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
+import io.isokinet.planner.TimefoldPlanner;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.http.EditRaceException;
 import io.isokinet.server.http.Fields;
@@ -56,7 +57,9 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
@@ -66,15 +69,14 @@ import tools.jackson.databind.json.JsonMapper;
 /** Units: planned, edited, replanned and undone as a chain of immutable revisions. */
 @Service
 public class Units {
-    /** Whole plans the planner may score for one unit. */
-    static final int EFFORT = 3000;
-
     interface UnitRows extends JpaRepository<UnitRow, UUID> {
         List<UnitRow> findByClassId(UUID classId);
     }
 
     interface RevisionRows extends JpaRepository<RevisionRow, UUID> {
         List<RevisionRow> findByParentOrderByAtDesc(UUID parent);
+
+        List<RevisionRow> findByUnitIdOrderByAtDesc(UUID unitId);
 
         @Query("select r.unitId from RevisionRow r where r.id in :heads and (r.hard > 0 or r.medium > 0)")
         List<UUID> strained(Collection<UUID> heads);
@@ -98,8 +100,10 @@ public class Units {
     private final Recorder recorder;
     private final Clock clock;
     private final JsonMapper json;
-    private final UnitPlanner planner = new ConstructivePlanner();
+    private final int effort;
+    private final UnitPlanner planner = new TimefoldPlanner();
 
+    /** @param effort whole plans that the planner may score for one unit */
     Units(
             UnitRows units,
             RevisionRows revisions,
@@ -112,7 +116,8 @@ public class Units {
             Records records,
             Recorder recorder,
             Clock clock,
-            JsonMapper json) {
+            JsonMapper json,
+            @Value("${isokinet.planning-effort:" + TimefoldPlanner.USUAL_EFFORT + "}") int effort) {
         this.units = units;
         this.revisions = revisions;
         this.lessons = lessons;
@@ -125,16 +130,35 @@ public class Units {
         this.recorder = recorder;
         this.clock = clock;
         this.json = json;
+        this.effort = effort;
     }
 
-    /** @param cueSets one for each skill @param newCues at most so many new cues a lesson; null for the usual number */
+    /**
+     * @param cueSets one for each skill
+     * @param shares how much of the unit each skill gets, in the order of {@code cueSets}; empty for even ones
+     * @param newCues at most so many new cues a lesson; null for the usual number
+     * @param more what else is wished; null for nothing
+     */
     public record UnitForm(
             UUID classId,
             String title,
             List<String> cueSets,
+            List<Integer> shares,
             Wishes.Order order,
             @Nullable Integer newCues,
-            List<LessonForm> lessons) {}
+            UnitBody.@Nullable MoreWishes more,
+            List<LessonForm> lessons) {
+        /** With even shares and nothing else wished. */
+        public UnitForm(
+                UUID classId,
+                String title,
+                List<String> cueSets,
+                Wishes.Order order,
+                @Nullable Integer newCues,
+                List<LessonForm> lessons) {
+            this(classId, title, cueSets, List.of(), order, newCues, null, lessons);
+        }
+    }
 
     /** @param starts null if no time is said @param minutes usable ones */
     public record LessonForm(LocalDate onDate, @Nullable LocalTime starts, int minutes, UUID spaceId) {}
@@ -194,7 +218,26 @@ public class Units {
     /** Plans and saves a new unit; the same id again changes nothing. */
     @Transactional
     public void make(UUID id, UnitForm form) {
+        make(id, form, Watcher.NONE);
+    }
+
+    /**
+     * The same, looked on.
+     *
+     * @throws CancelledException if the watcher cancelled; then nothing is saved
+     */
+    @Transactional
+    public void make(UUID id, UnitForm form, Watcher watcher) {
         if (units.existsById(id)) return;
+        UnitRow unit = open(id, form);
+        plan(unit, null, body(form), rows(id), l -> false, "Planned", watcher);
+    }
+
+    /** A unit with its lessons and nothing in them yet. */
+    UnitRow open(UUID id, UnitForm form) {
+        if (units.existsById(id))
+            throw new IllegalArgumentException("There is such a unit already; open it instead of making it again.");
+
         new Fields()
                 .check(!form.title().isBlank() && form.title().length() <= 120, "title", "needs 1 to 120 characters.")
                 .check(
@@ -206,6 +249,11 @@ public class Units {
                         "lessons",
                         "must have 10 to 120 usable minutes each.")
                 .check(!form.cueSets().isEmpty(), "cueSets", "needs at least one skill with a cue set.")
+                .check(
+                        form.shares().isEmpty()
+                                || form.shares().size() == form.cueSets().size(),
+                        "shares",
+                        "must be as many as there are skills, or none.")
                 .check(
                         form.newCues() == null || form.newCues() >= 1 && form.newCues() <= 5,
                         "newCues",
@@ -221,6 +269,15 @@ public class Units {
                 .toList();
         for (int i = 0; i < inOrder.size(); i++) lessons.save(new LessonRow(Ids.next(), id, i, inOrder.get(i)));
         lessons.flush();
+        return unit;
+    }
+
+    List<LessonRow> rows(UUID unit) {
+        return lessons.findByUnitIdOrderByPosition(unit);
+    }
+
+    /** What is wished of a unit, with nothing in its lessons yet. */
+    UnitBody body(UnitForm form) {
         KnowHow known = knowHows.current();
         new Fields()
                 .check(
@@ -228,17 +285,17 @@ public class Units {
                         "cueSets",
                         "must be short or component sets; a two-trial set is for a test, which is not taught to.")
                 .done();
-        UnitBody body = new UnitBody(
-                form.cueSets().stream()
-                        .map(known::set)
-                        .map((CueSet s) -> new UnitBody.TargetBody(s.skill(), s.key()))
-                        .toList(),
-                form.order(),
-                form.newCues(),
-                List.of(),
-                List.of());
-        List<LessonRow> rows = lessons.findByUnitIdOrderByPosition(id);
-        plan(unit, null, body, rows, "Planned");
+        List<UnitBody.TargetBody> targets = new ArrayList<>();
+        for (int i = 0; i < form.cueSets().size(); i++) {
+            CueSet set = known.set(form.cueSets().get(i));
+            targets.add(new UnitBody.TargetBody(
+                    set.skill(),
+                    set.key(),
+                    form.shares().isEmpty() ? null : form.shares().get(i)));
+        }
+        UnitBody body = new UnitBody(targets, form.order(), form.newCues(), form.more(), List.of(), List.of());
+        body.toWishes();
+        return body;
     }
 
     /** @throws NotFoundException if there is none */
@@ -251,9 +308,9 @@ public class Units {
     @Transactional
     public UnitView edit(UUID id, Function<Plan, Edit> asked, @Nullable String ifMatch) {
         Loaded unit = load(id, true);
-        sameHead(unit, ifMatch);
         Edit edit = onThePlan(unit, asked.apply(unit.plan()));
-        Plan after = Reading.of(unit.problem(), new Candidates(unit.problem()), Edit.apply(unit.plan(), edit));
+        mergeable(unit, ifMatch, edit.segment());
+        Plan after = Edit.read(unit.plan(), new Candidates(unit.problem()), edit);
         List<RuleChange> changes = RuleChange.between(unit.plan(), after);
         save(
                 unit.row(),
@@ -263,6 +320,45 @@ public class Units {
                 Rules.score(after),
                 cause(unit, edit));
         return view(load(id), changes);
+    }
+
+    /**
+     * An edit made on an older revision still holds if nobody has touched its segment since.
+     *
+     * @throws EditRaceException if somebody has, saying what it was and is
+     */
+    private void mergeable(Loaded unit, @Nullable String ifMatch, String segment) {
+        if (ifMatch == null) throw new VersionMissingException("unit");
+        String tag = ifMatch.replace("\"", "");
+        if (tag.equals(unit.head().id().toString())) return;
+        UnitBody base = revision(unit.row(), tag).map(this::body).orElseThrow(() -> new EditRaceException("unit"));
+        Optional<UnitBody.SegmentBody> was = base.segment(segment);
+        Optional<UnitBody.SegmentBody> is = unit.body().segment(segment);
+        if (was.isEmpty() && is.isEmpty() || was.equals(is)) return;
+        throw EditRaceException.clash(
+                "This part of the lesson was changed by someone else since you opened the unit. It was %s; now it is %s. Look at it and make your change again."
+                        .formatted(told(unit, was), told(unit, is)));
+    }
+
+    private static String told(Loaded unit, Optional<UnitBody.SegmentBody> segment) {
+        return segment.map(s -> "%s, %d minutes%s"
+                        .formatted(
+                                unit.problem()
+                                        .knowHow()
+                                        .activity(s.parts().get(0).activity())
+                                        .name(),
+                                s.minutes(),
+                                s.locked() ? ", locked" : ""))
+                .orElse("not there");
+    }
+
+    /** A revision of this unit. */
+    Optional<RevisionRow> revision(UnitRow unit, String id) {
+        try {
+            return revisions.findById(UUID.fromString(id)).filter(r -> r.unitId.equals(unit.id()));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
     }
 
     /** The board shows lost lessons too; the plan does not have them. */
@@ -280,7 +376,7 @@ public class Units {
     public UnitView replan(UUID id, @Nullable String ifMatch) {
         Loaded unit = load(id);
         sameHead(unit, ifMatch);
-        plan(unit.row(), unit.head().id(), unit.body(), unit.lessons(), "Replanned the rest");
+        plan(unit.row(), unit.head().id(), unit.body(), unit.lessons(), l -> false, "Replanned the rest", Watcher.NONE);
         Loaded now = load(id);
         return view(now, RuleChange.between(unit.plan(), now.plan()));
     }
@@ -290,10 +386,41 @@ public class Units {
     public UnitView undo(UUID id, @Nullable String ifMatch) {
         Loaded unit = load(id);
         sameHead(unit, ifMatch);
+        UUID me = SignedIn.current().person();
+        if (!unit.head().byPerson.equals(me)) return takeBack(unit, me);
         UUID parent = unit.head().parent;
         if (parent == null)
             throw new IllegalArgumentException("This is the first version of the unit; there is nothing to undo.");
         return goTo(unit, parent);
+    }
+
+    /** Takes back one's own last change under those that others have made since, where they leave it as it was. */
+    private UnitView takeBack(Loaded unit, UUID me) {
+        RevisionRow mine = unit.head();
+        while (!mine.byPerson.equals(me))
+            mine = Optional.ofNullable(mine.parent)
+                    .flatMap(revisions::findById)
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "None of the changes to this unit is yours; there is nothing of yours to undo."));
+        RevisionRow before = Optional.ofNullable(mine.parent)
+                .flatMap(revisions::findById)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "What you did last was planning the unit; there is nothing of yours to undo."));
+        UnitBody with = body(mine);
+        UnitBody without = body(before);
+        List<UnitBody.LessonBody> back = new ArrayList<>();
+        for (UnitBody.LessonBody now : unit.body().lessons()) {
+            UnitBody.LessonBody then = with.lesson(now.lesson()).orElse(now);
+            UnitBody.LessonBody earlier = without.lesson(now.lesson()).orElse(then);
+            LessonRow row = lesson(now.lesson());
+            if (!then.equals(earlier) && (!now.equals(then) || row.state == LessonState.TAUGHT))
+                throw new IllegalArgumentException(
+                        "“%s” cannot be taken back: lesson %d was changed or taught since. Change it by hand."
+                                .formatted(mine.cause, row.position + 1));
+            back.add(then.equals(earlier) ? now : earlier);
+        }
+        keep(unit.row(), unit.head().id(), unit.body().holding(back), unit.lessons(), "Took back: " + mine.cause);
+        return view(load(unit.row().id()), List.of());
     }
 
     /** Goes forward to the newest revision made from this one. */
@@ -332,8 +459,7 @@ public class Units {
             long hard,
             long medium,
             long soft,
-            List<String> better,
-            List<String> worse) {}
+            List<UnitView.ChangeView> changes) {}
 
     /** The best alternatives, by what they would cost. */
     @Transactional(readOnly = true)
@@ -348,8 +474,7 @@ public class Units {
         List<Tried> tried = new ArrayList<>();
         for (var activity : candidates.serving(segment.lesson(), segment.phases())) {
             if (activity.key().equals(segment.activity().key())) continue;
-            Plan plan = Reading.of(
-                    unit.problem(), candidates, Edit.apply(unit.plan(), new Edit.Swap(segment.id(), activity.key())));
+            Plan plan = Edit.read(unit.plan(), candidates, new Edit.Swap(segment.id(), activity.key()));
             Score score = Rules.score(plan);
             Segment swapped = plan.segment(segment.id()).orElseThrow();
             List<RuleChange> changes = RuleChange.between(unit.plan(), plan);
@@ -363,14 +488,7 @@ public class Units {
                             score.hard() - now.hard(),
                             score.medium() - now.medium(),
                             score.soft() - now.soft(),
-                            changes.stream()
-                                    .filter(RuleChange::better)
-                                    .map(c -> c.rule().name())
-                                    .toList(),
-                            changes.stream()
-                                    .filter(c -> !c.better())
-                                    .map(c -> c.rule().name())
-                                    .toList()),
+                            changes.stream().map(UnitView.ChangeView::of).toList()),
                     score));
         }
         return tried.stream()
@@ -459,13 +577,13 @@ public class Units {
         List<List<Choice>> choices =
                 planned.stream().map(l -> body.choices(l.id())).toList();
         KnowHow known = newest ? newest(row, body).known() : knowHows.of(packs(head));
-        UnitProblem problem =
-                problem(row, body, schoolClass, planned, locks(body, planned, l -> false), l -> false, known);
+        UnitProblem problem = problem(
+                row, body, schoolClass, planned, locks(body, planned, l -> false), l -> false, known, List.of());
         Plan plan = Reading.of(problem, new Candidates(problem), choices);
         return new Loaded(row, head, body, schoolClass, all, planned, problem, plan);
     }
 
-    private List<String> packs(RevisionRow revision) {
+    List<String> packs(RevisionRow revision) {
         return List.of(json.readValue(revision.packs, String[].class));
     }
 
@@ -497,10 +615,6 @@ public class Units {
         return locks;
     }
 
-    private void plan(UnitRow unit, @Nullable UUID parent, UnitBody body, List<LessonRow> all, String cause) {
-        plan(unit, parent, body, all, l -> false, cause);
-    }
-
     /**
      * Plans what is neither taught, locked nor kept, and saves it as a revision.
      *
@@ -512,10 +626,25 @@ public class Units {
             UnitBody body,
             List<LessonRow> all,
             Predicate<LessonRow> kept,
-            String cause) {
-        List<LessonRow> planned =
-                all.stream().filter(l -> l.state != LessonState.LOST).toList();
+            String cause,
+            Watcher watcher) {
+        List<LessonRow> planned = plannedOf(all);
+        Outcome.Planned result = search(unit, body, planned, kept, watcher);
+        save(unit, parent, body.with(result.plan(), ids(planned)), result.evaluations(), result.score(), cause);
+    }
+
+    /**
+     * The best plan for what is neither taught, locked nor kept.
+     *
+     * @throws FoundException if there is none, with the certificates
+     * @throws CancelledException if the watcher cancelled
+     */
+    Outcome.Planned search(
+            UnitRow unit, UnitBody body, List<LessonRow> planned, Predicate<LessonRow> kept, Watcher watcher) {
         ClassView schoolClass = classes.view(unit.classId);
+        List<Set<String>> before = planned.stream()
+                .map(l -> body.choices(l.id()).stream().map(Choice::activity).collect(Collectors.toSet()))
+                .toList();
         UnitProblem problem = problem(
                 unit,
                 body,
@@ -523,15 +652,31 @@ public class Units {
                 planned,
                 locks(body, planned, kept),
                 kept,
-                newest(unit, body).known());
-        Outcome outcome = planner.plan(problem, () -> Ids.next().toString(), EFFORT);
+                newest(unit, body).known(),
+                before.stream().allMatch(Set::isEmpty) ? List.of() : before);
+        Outcome outcome = planner.plan(problem, () -> Ids.next().toString(), effort, watcher);
+        if (watcher.cancelled()) throw new CancelledException();
         if (outcome instanceof Outcome.Impossible impossible)
             throw new FoundException(new Findings(impossible.reasons().stream()
                     .map(r -> new Finding("impossible", "unit", r))
                     .toList()));
-        Outcome.Planned result = (Outcome.Planned) outcome;
-        save(unit, parent, body.with(result.plan(), ids(planned)), result.evaluations(), result.score(), cause);
+        return (Outcome.Planned) outcome;
     }
+
+    /** Saves a plan beside the chain of revisions, for looking at and taking from. */
+    UUID propose(Loaded unit, UnitBody body, Outcome.Planned found) {
+        return store(
+                        unit.row(),
+                        null,
+                        body.with(found.plan(), ids(unit.planned())),
+                        found.evaluations(),
+                        found.score(),
+                        PROPOSED)
+                .id();
+    }
+
+    /** The cause of a revision that nothing was taken from yet. */
+    static final String PROPOSED = "A proposal";
 
     /** Saves the body as it is, with the score that it has now. */
     void keep(UnitRow unit, @Nullable UUID parent, UnitBody body, List<LessonRow> all, String cause) {
@@ -549,7 +694,8 @@ public class Units {
                 planned,
                 locks(body, planned, l -> false),
                 l -> false,
-                newest(unit, body).known());
+                newest(unit, body).known(),
+                List.of());
         return Reading.of(
                 problem,
                 new Candidates(problem),
@@ -567,7 +713,8 @@ public class Units {
             List<LessonRow> planned,
             List<SortedMap<Integer, Choice>> locks,
             Predicate<LessonRow> kept,
-            KnowHow known) {
+            KnowHow known,
+            List<Set<String>> before) {
         if (planned.isEmpty())
             throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
         Map<UUID, io.isokinet.core.place.Place> places = new HashMap<>();
@@ -578,17 +725,20 @@ public class Units {
                     return new LessonSlot(l.minutes, places.get(l.spaceId), taught, taught || kept.test(l));
                 })
                 .toList();
+        Past past = past(unit);
         return new UnitProblem(
                 new ClassProfile(
                         new Age(schoolClass.yearAge()), schoolClass.children().size()),
                 slots,
                 body.toTargets(),
                 cueStates(unit, body, planned),
-                reached(unit),
+                past.reached(),
                 knowHows.withOwnThings(known),
                 knowHows.cupboard(),
                 body.toWishes(),
                 schools.policy(),
+                past.done(),
+                before,
                 locks);
     }
 
@@ -608,9 +758,11 @@ public class Units {
         return states;
     }
 
-    /** The highest rung of each skill in the taught lessons of the class's other units. */
-    private Map<String, Integer> reached(UnitRow unit) {
-        Map<String, Integer> reached = new HashMap<>();
+    /** The highest rung of each skill, and the activities, in the taught lessons of the class's other units. */
+    private record Past(Map<String, Integer> reached, Set<String> done) {}
+
+    private Past past(UnitRow unit) {
+        Past past = new Past(new HashMap<>(), new HashSet<>());
         for (UnitRow other : units.findByClassId(unit.classId)) {
             if (other.id().equals(unit.id()) || other.head == null) continue;
             UnitBody body = body(head(other));
@@ -618,28 +770,33 @@ public class Units {
                 if (lesson.state == LessonState.TAUGHT)
                     for (Choice choice : body.choices(lesson.id())) {
                         var activity = knowHows.of(packs(head(other))).activity(choice.activity());
+                        past.done().add(activity.key());
                         if (activity.skill() != null && activity.rung() != null)
-                            reached.merge(activity.skill(), activity.rung().level(), Math::max);
+                            past.reached()
+                                    .merge(activity.skill(), activity.rung().level(), Math::max);
                     }
         }
-        return reached;
+        return past;
     }
 
     private void save(UnitRow unit, @Nullable UUID parent, UnitBody body, int effort, Score score, String cause) {
-        Instant now = clock.instant();
-        RevisionRow revision = revisions.saveAndFlush(new RevisionRow(
+        unit.head = store(unit, parent, body, effort, score, cause).id();
+        units.flush();
+    }
+
+    private RevisionRow store(
+            UnitRow unit, @Nullable UUID parent, UnitBody body, int effort, Score score, String cause) {
+        return revisions.saveAndFlush(new RevisionRow(
                 Ids.next(),
                 unit.id(),
                 parent,
                 SignedIn.current().person(),
-                now,
+                clock.instant(),
                 cause,
                 json.writeValueAsString(newest(unit, body).packs()),
                 effort,
                 score,
                 json.writeValueAsString(body)));
-        unit.head = revision.id();
-        units.flush();
     }
 
     private static String cause(Loaded unit, Edit edit) {
@@ -665,6 +822,11 @@ public class Units {
         if (!ifMatch.replace("\"", "").equals(unit.head().id().toString())) throw new EditRaceException("unit");
     }
 
+    /** All revisions and proposals of a unit, the newest first. */
+    List<RevisionRow> history(UUID unit) {
+        return revisions.findByUnitIdOrderByAtDesc(unit);
+    }
+
     private RevisionRow head(UnitRow unit) {
         return Optional.ofNullable(unit.head)
                 .flatMap(revisions::findById)
@@ -672,7 +834,7 @@ public class Units {
                         "Impossible state: the unit %s has no revision.".formatted(unit.id())));
     }
 
-    private UnitBody body(RevisionRow revision) {
+    UnitBody body(RevisionRow revision) {
         return json.readValue(revision.body, UnitBody.class);
     }
 
@@ -680,7 +842,7 @@ public class Units {
         return rows.stream().map(LessonRow::id).toList();
     }
 
-    private UnitView view(Loaded unit, List<RuleChange> changes) {
+    UnitView view(Loaded unit, List<RuleChange> changes) {
         boolean canRedo = !revisions.findByParentOrderByAtDesc(unit.head().id()).isEmpty();
         return new UnitDrawing(unit, spaceNames())
                 .view(

@@ -1,0 +1,249 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.core.check.Finding;
+import io.isokinet.core.check.Findings;
+import io.isokinet.core.check.FoundException;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Rules;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.UnitPlanner.Watcher;
+import io.isokinet.server.calendar.IcsWriter;
+import io.isokinet.server.http.Ids;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.UnitBody.LessonBody;
+import io.isokinet.server.unit.UnitBody.PartBody;
+import io.isokinet.server.unit.UnitBody.SegmentBody;
+import io.isokinet.server.unit.UnitFile.LessonPart;
+import io.isokinet.server.unit.UnitFile.ProfilePart;
+import io.isokinet.server.unit.UnitFile.SegmentPart;
+import io.isokinet.server.unit.UnitFile.WishesPart;
+import io.isokinet.server.unit.Units.LessonForm;
+import io.isokinet.server.unit.Units.Loaded;
+import io.isokinet.server.unit.Units.UnitForm;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Units out as files and as calendars, and in again: from a file, or from another class or year, fitted to who is taught now. */
+@Service
+class UnitFiles {
+    private final Units units;
+    private final KnowHows knowHows;
+    private final Schools schools;
+    private final Clock clock;
+    private final JsonMapper json;
+
+    UnitFiles(Units units, KnowHows knowHows, Schools schools, Clock clock, JsonMapper json) {
+        this.units = units;
+        this.knowHows = knowHows;
+        this.schools = schools;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /** @param classId of the class that it is for @param lessons its dates, minutes and spaces */
+    record ArrivalForm(UUID classId, String title, List<LessonForm> lessons) {}
+
+    /** What was changed on the way in, a sentence each; empty if nothing was. */
+    record ArrivalView(UUID unit, List<String> changes) {}
+
+    @Transactional(readOnly = true)
+    UnitFile file(UUID id) {
+        Loaded unit = units.load(id);
+        UnitBody body = unit.body();
+        Map<UUID, String> spaces = units.spaceNames();
+        return new UnitFile(
+                UnitFile.FORMAT,
+                UnitFile.SCHEMA,
+                unit.row().title,
+                units.packs(unit.head()),
+                new ProfilePart(
+                        (int) unit.problem().profile().age().years(),
+                        unit.problem().profile().children()),
+                body.targets(),
+                new WishesPart(body.order(), body.newCues(), body.more()),
+                unit.planned().stream()
+                        .map(l -> new LessonPart(
+                                l.onDate,
+                                l.minutes,
+                                spaces.get(l.spaceId),
+                                body.lesson(l.id()).map(LessonBody::segments).orElse(List.of()).stream()
+                                        .map(UnitFiles::part)
+                                        .toList()))
+                        .toList());
+    }
+
+    private static SegmentPart part(SegmentBody s) {
+        PartBody first = s.parts().get(0);
+        return new SegmentPart(
+                s.phases(),
+                first.activity(),
+                first.setting(),
+                s.minutes(),
+                s.introduces(),
+                s.focus(),
+                s.watch(),
+                s.locked());
+    }
+
+    /** The lessons of a unit as a calendar. */
+    @Transactional(readOnly = true)
+    String calendar(UUID id) {
+        Loaded unit = units.load(id);
+        Map<UUID, String> spaces = units.spaceNames();
+        IcsWriter writer =
+                new IcsWriter(unit.schoolClass().name() + " · " + unit.row().title, schools.zone(), clock.instant());
+        for (LessonRow lesson : unit.lessons())
+            writer.add(
+                    lesson.id() + "@isokinet",
+                    "%s, lesson %d of %d"
+                            .formatted(
+                                    unit.row().title,
+                                    lesson.position + 1,
+                                    unit.lessons().size()),
+                    spaces.getOrDefault(lesson.spaceId, ""),
+                    unit.body().choices(lesson.id()).stream()
+                            .map(c -> unit.problem()
+                                    .knowHow()
+                                    .activity(c.activity())
+                                    .name())
+                            .collect(Collectors.joining(", ")),
+                    lesson.onDate,
+                    lesson.starts,
+                    lesson.minutes,
+                    lesson.state == LessonState.LOST);
+        return writer.text();
+    }
+
+    /**
+     * Makes a unit from a file.
+     *
+     * @throws FoundException with what is wrong in it, or why it cannot be planned for this class; nothing is saved then
+     */
+    @Transactional
+    ArrivalView take(UUID id, String text, ArrivalForm form) {
+        JsonNode tree;
+        try {
+            tree = json.readTree(text);
+        } catch (JacksonException e) {
+            throw found(List.of(new Finding(
+                    "json",
+                    "file",
+                    "This is no JSON: %s. Choose a file that was saved as a unit.".formatted(e.getOriginalMessage()))));
+        }
+        List<Finding> shape = UnitFile.shape(tree, json);
+        if (!shape.isEmpty()) throw found(shape);
+        UnitFile file = json.treeToValue(tree, UnitFile.class);
+        List<Finding> unknown = file.unknown(knowHows.current());
+        if (!unknown.isEmpty()) throw found(unknown);
+        return arrive(id, file, form);
+    }
+
+    /** Copies a unit to another class or to other dates. */
+    @Transactional
+    ArrivalView copy(UUID from, UUID id, ArrivalForm form) {
+        UnitFile file = file(from);
+        List<Finding> unknown = file.unknown(knowHows.current());
+        if (!unknown.isEmpty()) throw found(unknown);
+        return arrive(id, file, form);
+    }
+
+    private static FoundException found(List<Finding> findings) {
+        return new FoundException(new Findings(findings));
+    }
+
+    private ArrivalView arrive(UUID id, UnitFile file, ArrivalForm form) {
+        List<String> changes = new ArrayList<>();
+        UnitForm as = new UnitForm(
+                form.classId(),
+                form.title().isBlank() ? file.title() : form.title(),
+                file.targets().stream().map(UnitBody.TargetBody::cueSet).toList(),
+                file.targets().stream()
+                        .map(t -> Objects.requireNonNullElse(t.share(), 1))
+                        .toList(),
+                file.wishes().order(),
+                file.wishes().newCues(),
+                file.wishes().more(),
+                form.lessons());
+        UnitRow unit = units.open(id, as);
+        List<LessonRow> rows = units.rows(id);
+        if (!packsInForce(file))
+            changes.add("It was planned with another version of the know-how; it is read with the one in force.");
+        if (rows.size() != file.lessons().size())
+            changes.add(
+                    "It had %d lessons and has %d now.".formatted(file.lessons().size(), rows.size()));
+        List<LessonBody> lessons = new ArrayList<>();
+        for (int i = 0; i < Math.min(rows.size(), file.lessons().size()); i++) {
+            LessonPart part = file.lessons().get(i);
+            if (part.minutes() != rows.get(i).minutes)
+                changes.add("Lesson %d had %d minutes and has %d now."
+                        .formatted(i + 1, part.minutes(), rows.get(i).minutes));
+            lessons.add(new LessonBody(
+                    rows.get(i).id(),
+                    part.segments().stream().map(UnitFiles::segment).toList()));
+        }
+        UnitBody body = units.body(as).holding(lessons);
+        Plan plan = units.read(unit, body, rows);
+        boolean asItIs = rows.size() == lessons.size() && Rules.score(plan).hard() == 0;
+        if (asItIs) units.keep(unit, null, body, rows, "Taken over as it was");
+        else {
+            units.plan(unit, null, body, rows, l -> false, "Taken over and fitted", Watcher.NONE);
+            Plan fitted = units.load(id).plan();
+            differences(plan, fitted, changes);
+        }
+        return new ArrivalView(id, changes);
+    }
+
+    private boolean packsInForce(UnitFile file) {
+        return new HashSet<>(knowHows.packs()).containsAll(file.packs());
+    }
+
+    private static SegmentBody segment(SegmentPart s) {
+        return new SegmentBody(
+                Ids.next(),
+                s.phases(),
+                List.of(new PartBody(s.activity(), s.setting())),
+                s.minutes(),
+                s.introduces(),
+                s.focus(),
+                s.watch(),
+                s.locked());
+    }
+
+    /** Which activities went and came, by lesson, and which cues wait now. */
+    private static void differences(Plan before, Plan after, List<String> changes) {
+        KnowHow known = after.problem().knowHow();
+        for (int l = 0; l < after.lessons().size(); l++) {
+            Set<String> was =
+                    l < before.lessons().size() ? names(before.lessons().get(l)) : Set.of();
+            Set<String> is = names(after.lessons().get(l));
+            String gone = was.stream().filter(n -> !is.contains(n)).sorted().collect(Collectors.joining(", "));
+            String come = is.stream().filter(n -> !was.contains(n)).sorted().collect(Collectors.joining(", "));
+            if (!gone.isEmpty() && !come.isEmpty())
+                changes.add("Lesson %d: %s instead of %s.".formatted(l + 1, come, gone));
+            else if (!come.isEmpty()) changes.add("Lesson %d: %s is new.".formatted(l + 1, come));
+            else if (!gone.isEmpty()) changes.add("Lesson %d: %s is gone.".formatted(l + 1, gone));
+        }
+        for (String cue : after.leftOver())
+            if (!before.leftOver().contains(cue))
+                changes.add(
+                        "“%s” waits for the next unit.".formatted(known.cue(cue).call()));
+    }
+
+    private static Set<String> names(List<Segment> lesson) {
+        return lesson.stream().map(s -> s.activity().name()).collect(Collectors.toSet());
+    }
+}
