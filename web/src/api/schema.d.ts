@@ -61,7 +61,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -75,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["calendar"];
+        get: operations["calendar_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -91,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["file_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/formats/unit.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/full-games": {
         parameters: {
             query?: never;
@@ -653,7 +669,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1037,7 +1053,7 @@ export interface paths {
         };
         get: operations["packs"];
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1149,7 +1165,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1364,6 +1380,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/unit-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units": {
         parameters: {
             query?: never;
@@ -1396,6 +1428,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/edits": {
         parameters: {
             query?: never;
@@ -1412,6 +1460,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["take"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/lessons.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/paper": {
         parameters: {
             query?: never;
@@ -1422,6 +1502,38 @@ export interface paths {
         get: operations["unit_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/planning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["planNew"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["propose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1492,6 +1604,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/spare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["spare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/undo": {
         parameters: {
             query?: never;
@@ -1502,6 +1630,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/unit.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["versions"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/versions/{version}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compare"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1593,7 +1769,7 @@ export interface components {
         };
         Alternative: {
             activity: string;
-            better: string[];
+            changes: components["schemas"]["ChangeView"][];
             /** Format: int64 */
             hard: number;
             /** Format: int32 */
@@ -1607,7 +1783,6 @@ export interface components {
             soft: number;
             /** Format: int32 */
             tries: number;
-            worse: string[];
         };
         AreaView: {
             /** Format: int32 */
@@ -1620,6 +1795,11 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        ArrivalView: {
+            changes: string[];
+            /** Format: uuid */
+            unit: string;
         };
         AtSpeed: {
             call: components["schemas"]["Mirrored"];
@@ -1859,6 +2039,47 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        ComparedLesson: {
+            differs: boolean;
+            /** Format: uuid */
+            lesson: string;
+            now: components["schemas"]["ComparedPart"][];
+            open: boolean;
+            /** Format: int32 */
+            position: number;
+            then: components["schemas"]["ComparedPart"][];
+        };
+        ComparedPart: {
+            cues: string;
+            /** Format: int32 */
+            level?: number;
+            locked: boolean;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            play: boolean;
+            same: boolean;
+        };
+        Comparison: {
+            cause: string;
+            changes: components["schemas"]["ChangeView"][];
+            cues: components["schemas"]["CueCount"][];
+            /** Format: uuid */
+            head: string;
+            lessons: components["schemas"]["ComparedLesson"][];
+            now: components["schemas"]["ScoreView"];
+            /** Format: uuid */
+            other: string;
+            then: components["schemas"]["ScoreView"];
+        };
+        CopyBody: {
+            /** Format: uuid */
+            classId: string;
+            /** Format: uuid */
+            id: string;
+            lessons: components["schemas"]["LessonBody"][];
+            title?: string;
+        };
         CountForm: {
             /** Format: int32 */
             broken?: number;
@@ -1869,6 +2090,13 @@ export interface components {
         CueCall: {
             call: components["schemas"]["Mirrored"];
             key: string;
+        };
+        CueCount: {
+            cue: string;
+            /** Format: int32 */
+            now: number;
+            /** Format: int32 */
+            then: number;
         };
         CueFitForm: {
             cue: string;
@@ -2307,6 +2535,14 @@ export interface components {
             why: string;
             words: string[];
         };
+        LessonPart: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date */
+            onDate?: string;
+            segments: components["schemas"]["SegmentPart"][];
+            space?: string;
+        };
         LessonPlan: {
             /** Format: uuid */
             classId: string;
@@ -2448,6 +2684,19 @@ export interface components {
             /** Format: int32 */
             wanted: number;
             words: string;
+        };
+        MoreWishes: {
+            bans: string[];
+            favourites: string[];
+            fewLayouts: boolean;
+            skipsRungs: boolean;
+            /** @enum {string} */
+            taste: "NEW" | "FAMILIAR" | "AS_IT_COMES";
+            /** @enum {string} */
+            tempo: "LIVELY" | "CALM" | "AS_IT_COMES";
+            weights: {
+                [key: string]: number;
+            };
         };
         Move: {
             /** Format: int32 */
@@ -2628,6 +2877,12 @@ export interface components {
             classes: string[];
             kit: components["schemas"]["DayKit"][];
             space: string;
+        };
+        ProfilePart: {
+            /** Format: int32 */
+            age: number;
+            /** Format: int32 */
+            children: number;
         };
         Purchase: {
             /** Format: int32 */
@@ -2843,6 +3098,18 @@ export interface components {
             /** Format: uuid */
             sitting?: string;
             voided: boolean;
+        };
+        SegmentPart: {
+            activity: string;
+            focus: string[];
+            introduces: string[];
+            locked: boolean;
+            /** Format: int32 */
+            minutes: number;
+            phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
+            /** Format: int32 */
+            setting: number;
+            watch?: string;
         };
         SegmentView: {
             activity: string;
@@ -3091,6 +3358,15 @@ export interface components {
             /** Format: int32 */
             widthCm: number;
         };
+        SpareView: {
+            activity: string;
+            cues: string[];
+            how: string;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            reason: string;
+        };
         StateBody: {
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
@@ -3213,8 +3489,26 @@ export interface components {
             changes: components["schemas"]["TableChange"][];
             findings: components["schemas"]["Finding"][];
         };
+        TakeBody: {
+            lessons: string[];
+            /** Format: uuid */
+            version: string;
+        };
         Taken: {
             classes: string[];
+        };
+        TakenFileBody: {
+            /** Format: uuid */
+            classId: string;
+            file: string;
+            lessons: components["schemas"]["LessonBody"][];
+            title?: string;
+        };
+        TargetBody: {
+            cueSet: string;
+            /** Format: int32 */
+            share?: number;
+            skill: string;
         };
         Taught: {
             focus: string[];
@@ -3336,15 +3630,28 @@ export interface components {
             /** Format: uuid */
             sitting?: string;
         };
+        UnitFile: {
+            format: string;
+            lessons: components["schemas"]["LessonPart"][];
+            packs: string[];
+            profile: components["schemas"]["ProfilePart"];
+            /** Format: int32 */
+            schema: number;
+            targets: components["schemas"]["TargetBody"][];
+            title: string;
+            wishes: components["schemas"]["WishesPart"];
+        };
         UnitFormBody: {
             /** Format: uuid */
             classId: string;
             cueSets: string[];
             lessons: components["schemas"]["LessonBody"][];
+            more?: components["schemas"]["MoreWishes"];
             /** Format: int32 */
             newCues?: number;
             /** @enum {string} */
-            order: "BLOCKED" | "INTERLEAVED";
+            order: "BLOCKED" | "INTERLEAVED" | "MIXED";
+            shares?: number[];
             title: string;
         };
         UnitLine: {
@@ -3365,6 +3672,14 @@ export interface components {
             /** Format: date */
             to: string;
         };
+        UnitRuleView: {
+            key: string;
+            /** @enum {string} */
+            level: "HARD" | "MEDIUM" | "SOFT";
+            name: string;
+            /** Format: int32 */
+            weight: number;
+        };
         UnitView: {
             canRedo: boolean;
             canUndo: boolean;
@@ -3376,13 +3691,12 @@ export interface components {
             id: string;
             leftOver: string[];
             lessons: components["schemas"]["LessonView"][];
-            /** @enum {string} */
-            order: "BLOCKED" | "INTERLEAVED";
             schoolClass: components["schemas"]["ClassLine"];
             score: components["schemas"]["ScoreView"];
             strains: components["schemas"]["StrainView"][];
             threads: components["schemas"]["ThreadBlock"][];
             title: string;
+            wishes: components["schemas"]["WishesView"];
         };
         Unplanned: {
             /** Format: uuid */
@@ -3406,6 +3720,17 @@ export interface components {
             how: string;
             name: string;
             purpose: string;
+        };
+        VersionLine: {
+            /** Format: date-time */
+            at: string;
+            cause: string;
+            /** Format: uuid */
+            id: string;
+            inForce: boolean;
+            mine: boolean;
+            proposal: boolean;
+            score: components["schemas"]["ScoreView"];
         };
         Vocabulary: {
             cautions: {
@@ -3464,6 +3789,37 @@ export interface components {
         WetView: {
             stretches: components["schemas"]["Inside"][];
             to: string;
+        };
+        WishesForm: {
+            more?: components["schemas"]["MoreWishes"];
+            /** Format: int32 */
+            newCues?: number;
+            /** @enum {string} */
+            order?: "BLOCKED" | "INTERLEAVED" | "MIXED";
+        };
+        WishesPart: {
+            more?: components["schemas"]["MoreWishes"];
+            /** Format: int32 */
+            newCues?: number;
+            /** @enum {string} */
+            order: "BLOCKED" | "INTERLEAVED" | "MIXED";
+        };
+        WishesView: {
+            bans: string[];
+            favourites: string[];
+            fewLayouts: boolean;
+            /** Format: int32 */
+            newCues?: number;
+            /** @enum {string} */
+            order: "BLOCKED" | "INTERLEAVED" | "MIXED";
+            skipsRungs: boolean;
+            /** @enum {string} */
+            taste: "NEW" | "FAMILIAR" | "AS_IT_COMES";
+            /** @enum {string} */
+            tempo: "LIVELY" | "CALM" | "AS_IT_COMES";
+            weights: {
+                [key: string]: number;
+            };
         };
         Word: {
             label: string;
@@ -3564,7 +3920,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3588,7 +3944,7 @@ export interface operations {
             };
         };
     };
-    calendar: {
+    calendar_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3608,7 +3964,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4678,6 +5034,26 @@ export interface operations {
             };
         };
     };
+    schema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     games: {
         parameters: {
             query?: never;
@@ -4720,7 +5096,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5472,7 +5848,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_3: {
         parameters: {
             query: {
                 take: boolean;
@@ -5651,7 +6027,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_2: {
         parameters: {
             query?: {
                 mapping?: string;
@@ -6063,6 +6439,26 @@ export interface operations {
             };
         };
     };
+    rules_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitRuleView"][];
+                };
+            };
+        };
+    };
     units: {
         parameters: {
             query?: never;
@@ -6131,6 +6527,32 @@ export interface operations {
             };
         };
     };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivalView"];
+                };
+            };
+        };
+    };
     edit: {
         parameters: {
             query?: never;
@@ -6159,6 +6581,54 @@ export interface operations {
             };
         };
     };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenFileBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivalView"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
     unit_1: {
         parameters: {
             query?: never;
@@ -6178,6 +6648,54 @@ export interface operations {
                 content: {
                     "application/pdf": string;
                 };
+            };
+        };
+    };
+    planNew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UnitFormBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    propose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WishesForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6274,6 +6792,32 @@ export interface operations {
             };
         };
     };
+    spare: {
+        parameters: {
+            query: {
+                lesson: number;
+                minutes?: number;
+                missed?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpareView"][];
+                };
+            };
+        };
+    };
     undo: {
         parameters: {
             query?: never;
@@ -6294,6 +6838,101 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UnitView"];
+                };
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitFile"];
+                };
+            };
+        };
+    };
+    versions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionLine"][];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitView"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                version: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
                 };
             };
         };

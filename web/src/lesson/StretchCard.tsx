@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Button } from 'antd'
 import { api, type Schemas, take } from '../api/client'
 import { useMeasures } from '../shared/measures'
+import { cost } from '../unit/cost'
 import { FloorDrawing } from './FloorDrawing'
 import styles from './Lesson.module.css'
 import { type SettingBody, type Sheet, type Stretch, settingOf } from './useLesson'
@@ -259,7 +260,7 @@ function Instead({
           key={a.activity}
           size="small"
           disabled={busy}
-          title={a.worse.length > 0 ? `Worse: ${a.worse.join(', ')}` : 'No rule gets worse'}
+          title={cost(a)}
           onClick={() => edit({ kind: 'SWAP', activity: a.activity })}
         >
           {a.name}

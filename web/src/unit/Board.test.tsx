@@ -52,7 +52,16 @@ const unit = (lessons: Lesson[]): Schemas['UnitView'] => ({
   cause: 'Planned',
   canUndo: false,
   canRedo: false,
-  order: 'INTERLEAVED',
+  wishes: {
+    order: 'INTERLEAVED',
+    tempo: 'AS_IT_COMES',
+    taste: 'AS_IT_COMES',
+    fewLayouts: false,
+    skipsRungs: false,
+    favourites: [],
+    bans: [],
+    weights: {},
+  },
   lessons,
   threads: [
     {

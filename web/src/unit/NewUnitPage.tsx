@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Checkbox, Input, InputNumber, Radio, Select } from 'antd'
+import { Button, Checkbox, Input, InputNumber, Modal, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
@@ -11,6 +11,9 @@ import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { uuid7 } from '../shared/uuid7'
 import styles from './NewUnitPage.module.css'
+import { Progress } from './Progress'
+import { usePlanning } from './usePlanning'
+import { sent, usualWishes, type Wishes, WishesForm } from './WishesForm'
 
 interface Slot {
   key: number
@@ -37,15 +40,16 @@ export default function NewUnitPage() {
   const [title, setTitle] = useState('')
   const [chosen, setChosen] = useState<string[]>([])
   const [kind, setKind] = useState<'components' | 'short'>('components')
-  const [order, setOrder] = useState<'INTERLEAVED' | 'BLOCKED'>('INTERLEAVED')
+  const [wishes, setWishes] = useState<Wishes>(usualWishes)
+  const [more, setMore] = useState(false)
+  const [shares, setShares] = useState<Record<string, number>>({})
+  const planning = usePlanning()
   const [count, setCount] = useState(4)
   const [first, setFirst] = useState(search.get('from') ?? addDays(todayHere(), 1))
   const [byHand, setByHand] = useState(false)
   const [everyDays, setEveryDays] = useState(7)
   const [minutes, setMinutes] = useState(30)
   const [space, setSpace] = useState<string | null>(null)
-  const [error, setError] = useState<unknown>(null)
-  const [busy, setBusy] = useState(false)
   const spaceId = space ?? spaces.data?.find((s) => s.ceilingCm !== undefined)?.id ?? spaces.data?.[0]?.id
   const dates = useQuery({
     queryKey: ['dates', classId, first, count],
@@ -93,33 +97,18 @@ export default function NewUnitPage() {
             : null
   const plan = async () => {
     if (!classId || !spaceId) return
-    setBusy(true)
-    setError(null)
-    try {
-      const names = skills.data?.filter((s) => chosen.includes(s.key)).map((s) => s.name) ?? []
-      await take(
-        api.PUT('/api/units/{id}', {
-          params: { path: { id } },
-          body: {
-            classId,
-            title: title.trim() || names.join(' and '),
-            cueSets: chosen.map((s) => `${s}/${kind}`),
-            order,
-            lessons: lessons.map(({ onDate, starts, minutes, spaceId }) => ({
-              onDate,
-              starts,
-              minutes,
-              spaceId,
-            })),
-          },
-        }),
-      )
-      for (const key of ['term', 'units', 'today', 'dates']) queries.invalidateQueries({ queryKey: [key] })
-      navigate(`/units/${id}`)
-    } catch (e) {
-      setError(e)
-      setBusy(false)
-    }
+    const names = skills.data?.filter((s) => chosen.includes(s.key)).map((s) => s.name) ?? []
+    const made = await planning.plan('PUT', `/api/units/${id}/planning`, {
+      classId,
+      title: title.trim() || names.join(' and '),
+      cueSets: chosen.map((s) => `${s}/${kind}`),
+      shares: chosen.map((s) => shares[s] ?? 1),
+      ...sent(wishes),
+      lessons: lessons.map(({ onDate, starts, minutes, spaceId }) => ({ onDate, starts, minutes, spaceId })),
+    })
+    if (!made) return
+    for (const key of ['term', 'units', 'today', 'dates']) queries.invalidateQueries({ queryKey: [key] })
+    navigate(`/units/${id}`)
   }
   return (
     <div className={page.page}>
@@ -177,15 +166,42 @@ export default function NewUnitPage() {
             ]}
           />
           <span id="order">Order</span>
-          <Radio.Group
-            aria-labelledby="order"
-            value={order}
-            onChange={(e) => setOrder(e.target.value)}
-            options={[
-              { value: 'INTERLEAVED', label: 'skills mixed in each lesson' },
-              { value: 'BLOCKED', label: 'one skill a lesson' },
-            ]}
-          />
+          <span className={styles.row}>
+            <Radio.Group
+              aria-labelledby="order"
+              value={wishes.order}
+              onChange={(e) => setWishes({ ...wishes, order: e.target.value })}
+              options={[
+                { value: 'INTERLEAVED', label: 'skills mixed in each lesson' },
+                { value: 'BLOCKED', label: 'one skill a lesson' },
+                { value: 'MIXED', label: 'one at first, mixed later' },
+              ]}
+            />
+            <Button onClick={() => setMore(true)}>More wishes …</Button>
+          </span>
+          {chosen.length > 1 && (
+            <>
+              <span>Shares</span>
+              <span className={styles.row}>
+                {chosen.map((key) => {
+                  const name = skills.data?.find((s) => s.key === key)?.name ?? key
+                  return (
+                    <span key={key}>
+                      {name}{' '}
+                      <InputNumber
+                        min={1}
+                        max={9}
+                        aria-label={`Share of ${name}`}
+                        value={shares[key] ?? 1}
+                        onChange={(v) => setShares({ ...shares, [key]: v ?? 1 })}
+                        style={{ width: 60 }}
+                      />
+                    </span>
+                  )
+                })}
+              </span>
+            </>
+          )}
           <label htmlFor="count">Lessons</label>
           <span className={styles.row}>
             <InputNumber id="count" min={1} max={16} value={count} onChange={(v) => setCount(v ?? 1)} />
@@ -263,7 +279,12 @@ export default function NewUnitPage() {
           />
           <span />
           <span className={styles.row}>
-            <Button type="primary" htmlType="submit" disabled={missing !== null} loading={busy}>
+            <Button
+              type="primary"
+              htmlType="submit"
+              disabled={missing !== null}
+              loading={planning.progress !== null}
+            >
               Plan it
             </Button>
             <span className="mute">{missing}</span>
@@ -291,7 +312,20 @@ export default function NewUnitPage() {
           </p>
         </aside>
       </div>
-      {error !== null && <ProblemNote error={error} />}
+      {planning.progress && <Progress line={planning.progress} cancel={planning.cancel} />}
+      {planning.error !== null && <ProblemNote error={planning.error} />}
+      {more && (
+        <Modal
+          open
+          title="What you wish of this unit"
+          width={720}
+          onOk={() => setMore(false)}
+          onCancel={() => setMore(false)}
+          cancelButtonProps={{ style: { display: 'none' } }}
+        >
+          <WishesForm value={wishes} onChange={setWishes} />
+        </Modal>
+      )}
     </div>
   )
 }

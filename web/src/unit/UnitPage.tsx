@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button } from 'antd'
+import { Button, Dropdown, Modal } from 'antd'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, ifMatch, Problem, type Schemas, take } from '../api/client'
@@ -7,13 +7,20 @@ import { usePlans } from '../session/useSession'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useKeys } from '../shared/useKeys'
+import { Arrival } from './Arrival'
 import { Board } from './Board'
+import { Compare } from './Compare'
+import { Progress } from './Progress'
+import { Spare } from './Spare'
 import styles from './UnitPage.module.css'
+import { usePlanning } from './usePlanning'
+import { Versions } from './Versions'
 import { Why } from './Why'
+import { sent, type Wishes, WishesForm } from './WishesForm'
 
 type Unit = Schemas['UnitView']
 type EditBody = Schemas['EditBody']
-type Step = { kind: 'edit'; body: EditBody } | { kind: 'replan' | 'undo' | 'redo' }
+type Step = { kind: 'edit'; body: EditBody } | { kind: 'undo' | 'redo' }
 
 /** A unit: its threads and blocks, why each is there, and every edit with what it did. */
 export default function UnitPage() {
@@ -34,16 +41,25 @@ export default function UnitPage() {
       const now = queries.getQueryData<Unit>(['unit', id])
       const params = { path: { id }, header: ifMatch(now?.head) }
       if (s.kind === 'edit') return take(api.POST('/api/units/{id}/edits', { params, body: s.body }))
-      if (s.kind === 'replan') return take(api.POST('/api/units/{id}/replan', { params }))
       if (s.kind === 'undo') return take(api.POST('/api/units/{id}/undo', { params }))
       return take(api.POST('/api/units/{id}/redo', { params }))
     },
-    onSuccess: (now) => {
-      queries.setQueryData(['unit', id], now)
-      queries.invalidateQueries({ queryKey: ['term'] })
-      queries.invalidateQueries({ queryKey: ['alternatives', id] })
-    },
+    onSuccess: (now) => arrived(now),
   })
+  const arrived = (now: Unit) => {
+    queries.setQueryData(['unit', id], now)
+    queries.invalidateQueries({ queryKey: ['term'] })
+    queries.invalidateQueries({ queryKey: ['alternatives', id] })
+  }
+  const planning = usePlanning()
+  const [beside, setBeside] = useState<string>()
+  const [open, setOpen] = useState<'versions' | 'wishes' | 'copy'>()
+  const [wishes, setWishes] = useState<Wishes>()
+  const [took, setTook] = useState<string>()
+  const replan = async (wished?: Wishes) => {
+    const made = await planning.plan('POST', `/api/units/${id}/proposals`, wished ? sent(wished) : {})
+    if (made) setBeside(made)
+  }
   const u = unit.data
   const segments = u?.lessons.flatMap((l) => l.segments) ?? []
   const segment = segments.find((s) => s.id === selected)
@@ -60,8 +76,9 @@ export default function UnitPage() {
   const remove = () => segment && edit({ kind: 'REMOVE', segment: segment.id })
   const lock = () => segment && edit({ kind: segment.locked ? 'UNLOCK' : 'LOCK', segment: segment.id })
   useKeys((key, event) => {
-    if (!plans || event.altKey || step.isPending) return false
-    if (key === 'r') step.mutate({ kind: 'replan' })
+    if (!plans || event.altKey || step.isPending || beside || open) return false
+    if (key === 'r') replan()
+    else if (key === 'v') setOpen('versions')
     else if (key === 'z' && u?.canUndo) step.mutate({ kind: 'undo' })
     else if (key === 'Z' && u?.canRedo) step.mutate({ kind: 'redo' })
     else if (!segment) return false
@@ -109,7 +126,13 @@ export default function UnitPage() {
             <a href={`/api/units/${u.id}/paper`} target="_blank" rel="noreferrer">
               PDF
             </a>{' '}
-            <a href={`/api/units/${u.id}/segments.csv`}>CSV</a>
+            <a href={`/api/units/${u.id}/segments.csv`}>CSV</a>{' '}
+            <a href={`/api/units/${u.id}/unit.json`} title="the unit as a file, to take in elsewhere">
+              File
+            </a>{' '}
+            <a href={`/api/units/${u.id}/lessons.ics`} title="its lessons as a calendar">
+              Calendar
+            </a>
           </span>
           {plans && (
             <div className={page.end}>
@@ -123,16 +146,31 @@ export default function UnitPage() {
               <Button disabled={!u.canRedo || step.isPending} onClick={() => step.mutate({ kind: 'redo' })}>
                 Redo
               </Button>
-              <Button
-                type="primary"
-                loading={step.isPending && step.variables?.kind === 'replan'}
-                onClick={() => step.mutate({ kind: 'replan' })}
+              <Dropdown
+                menu={{
+                  items: [
+                    { key: 'wishes', label: 'Wishes …' },
+                    { key: 'versions', label: 'Versions …' },
+                    { key: 'copy', label: 'Copy to another class …' },
+                  ],
+                  onClick: ({ key }) => {
+                    setWishes(u.wishes)
+                    setOpen(key as 'versions' | 'wishes' | 'copy')
+                  },
+                }}
               >
+                <Button>More</Button>
+              </Dropdown>
+              <Button type="primary" loading={planning.progress !== null} onClick={() => replan()}>
                 Replan the rest
               </Button>
             </div>
           )}
         </div>
+        {planning.progress && <Progress line={planning.progress} cancel={planning.cancel} />}
+        {planning.error !== null && (
+          <ProblemNote error={planning.error} retry={() => planning.setError(null)} retryWords="Close" />
+        )}
         {step.error && (
           <ProblemNote
             error={step.error}
@@ -160,7 +198,7 @@ export default function UnitPage() {
             {u.strains.length === 0 && <li>Nothing is strained.</li>}
           </ul>
         )}
-        <Changes unit={u} fresh={step.data?.head === u.head} />
+        <Changes unit={u} fresh={step.data?.head === u.head || took === u.head} />
         <Board
           unit={u}
           selected={selected}
@@ -200,9 +238,49 @@ export default function UnitPage() {
             {u.leftOver.length > 0 && (
               <p className="mute">For the next unit: {u.leftOver.map((c) => `“${c}”`).join(', ')}.</p>
             )}
+            <Spare unit={u} />
           </>
         )}
       </aside>
+      {open === 'versions' && (
+        <Versions
+          unit={u.id}
+          head={u.head}
+          close={() => setOpen(undefined)}
+          choose={(version) => {
+            setOpen(undefined)
+            setBeside(version)
+          }}
+        />
+      )}
+      {open === 'copy' && <Arrival from={u} close={() => setOpen(undefined)} />}
+      {open === 'wishes' && wishes && (
+        <Modal
+          open
+          title="What you wish of this unit"
+          width={720}
+          okText="Plan the rest so"
+          onCancel={() => setOpen(undefined)}
+          onOk={() => {
+            setOpen(undefined)
+            replan(wishes)
+          }}
+        >
+          <WishesForm value={wishes} onChange={setWishes} />
+        </Modal>
+      )}
+      {beside && (
+        <Compare
+          unit={u}
+          version={beside}
+          close={() => setBeside(undefined)}
+          taken={(now) => {
+            setBeside(undefined)
+            setTook(now.head)
+            arrived(now)
+          }}
+        />
+      )}
     </div>
   )
 }

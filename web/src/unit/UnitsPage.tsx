@@ -1,15 +1,18 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button } from 'antd'
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { dayWords } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
+import { Arrival } from './Arrival'
 
 /** The units, the newest first. */
 export default function UnitsPage() {
   const plans = usePlans()
+  const [taking, setTaking] = useState(false)
   const units = useQuery({ queryKey: ['units'], queryFn: () => take(api.GET('/api/units')) })
   return (
     <div className={page.page}>
@@ -17,6 +20,7 @@ export default function UnitsPage() {
         <h1>Units</h1>
         {plans && (
           <div className={page.end}>
+            <Button onClick={() => setTaking(true)}>Take in a file</Button>
             <Link to="/units/new">
               <Button type="primary" tabIndex={-1}>
                 Plan a unit
@@ -25,6 +29,7 @@ export default function UnitsPage() {
           </div>
         )}
       </div>
+      {taking && <Arrival close={() => setTaking(false)} />}
       {units.error && <ProblemNote error={units.error} retry={() => units.refetch()} />}
       {units.data?.length === 0 && (
         <div className={page.empty}>

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Button, InputNumber, Select } from 'antd'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { cost } from './cost'
 import styles from './Why.module.css'
 
 interface WhyProps {
@@ -191,11 +192,4 @@ export function Why({
       )}
     </div>
   )
-}
-
-function cost(a: Schemas['Alternative']) {
-  const first = (list: string[]) => list[0].toLowerCase()
-  if (a.hard > 0) return `breaks: ${first(a.worse)}`
-  if (a.worse.length === 0) return a.better.length > 0 ? `better: ${first(a.better)}` : 'as good'
-  return `${a.soft > 0 ? '+' : ''}${a.soft}: ${first(a.worse)}`
 }
