@@ -2040,14 +2040,14 @@ export interface components {
             version?: number;
         };
         ComparedLesson: {
+            after: components["schemas"]["ComparedPart"][];
+            before: components["schemas"]["ComparedPart"][];
             differs: boolean;
             /** Format: uuid */
             lesson: string;
-            now: components["schemas"]["ComparedPart"][];
             open: boolean;
             /** Format: int32 */
             position: number;
-            then: components["schemas"]["ComparedPart"][];
         };
         ComparedPart: {
             cues: string;
@@ -2061,16 +2061,16 @@ export interface components {
             same: boolean;
         };
         Comparison: {
+            after: components["schemas"]["ScoreView"];
+            before: components["schemas"]["ScoreView"];
             cause: string;
             changes: components["schemas"]["ChangeView"][];
             cues: components["schemas"]["CueCount"][];
             /** Format: uuid */
             head: string;
             lessons: components["schemas"]["ComparedLesson"][];
-            now: components["schemas"]["ScoreView"];
             /** Format: uuid */
             other: string;
-            then: components["schemas"]["ScoreView"];
         };
         CopyBody: {
             /** Format: uuid */
@@ -2092,11 +2092,11 @@ export interface components {
             key: string;
         };
         CueCount: {
+            /** Format: int32 */
+            after: number;
+            /** Format: int32 */
+            before: number;
             cue: string;
-            /** Format: int32 */
-            now: number;
-            /** Format: int32 */
-            then: number;
         };
         CueFitForm: {
             cue: string;

@@ -15,7 +15,8 @@ const keys: [string, string][] = [
   ['L', 'on a unit: lock or unlock'],
   ['S', 'on a unit: what could stand instead'],
   ['W', 'on a unit: why'],
-  ['R', 'on a unit: replan the rest'],
+  ['R', 'on a unit: plan the rest anew and look at it'],
+  ['V', 'on a unit: versions and proposals'],
   ['Z, Shift + Z', 'on a unit: undo, redo'],
   ['Enter', 'on a class: the looks behind a mark'],
 ]

@@ -63,50 +63,52 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
             ))}
             {c.cues.map((q) => (
               <span key={q.cue}>
-                “{q.cue}” {q.now} → {q.then} times
+                “{q.cue}” {q.before} → {q.after} times
               </span>
             ))}
           </div>
           {open.length === 0 && <p>Both are the same where it can still be changed.</p>}
-          <table className={styles.side}>
-            <thead>
-              <tr>
-                <th scope="col">Lesson</th>
-                <th scope="col">Now</th>
-                <th scope="col">Then</th>
-              </tr>
-            </thead>
-            <tbody>
-              {c.lessons
-                .filter((l) => l.differs)
-                .map((l) => (
-                  <tr key={l.lesson}>
-                    <td>
-                      {l.open ? (
-                        <Checkbox
-                          checked={!left.includes(l.lesson)}
-                          onChange={(e) =>
-                            setLeft(
-                              e.target.checked ? left.filter((x) => x !== l.lesson) : [...left, l.lesson],
-                            )
-                          }
-                        >
-                          take lesson {l.position + 1}
-                        </Checkbox>
-                      ) : (
-                        `lesson ${l.position + 1}, taught`
-                      )}
-                    </td>
-                    <td>
-                      <Parts parts={l.now} />
-                    </td>
-                    <td>
-                      <Parts parts={l.then} />
-                    </td>
-                  </tr>
-                ))}
-            </tbody>
-          </table>
+          {c.lessons.some((l) => l.differs) && (
+            <table className={styles.side}>
+              <thead>
+                <tr>
+                  <th scope="col">Lesson</th>
+                  <th scope="col">Now</th>
+                  <th scope="col">Then</th>
+                </tr>
+              </thead>
+              <tbody>
+                {c.lessons
+                  .filter((l) => l.differs)
+                  .map((l) => (
+                    <tr key={l.lesson}>
+                      <td>
+                        {l.open ? (
+                          <Checkbox
+                            checked={!left.includes(l.lesson)}
+                            onChange={(e) =>
+                              setLeft(
+                                e.target.checked ? left.filter((x) => x !== l.lesson) : [...left, l.lesson],
+                              )
+                            }
+                          >
+                            take lesson {l.position + 1}
+                          </Checkbox>
+                        ) : (
+                          `lesson ${l.position + 1}, taught`
+                        )}
+                      </td>
+                      <td>
+                        <Parts parts={l.before} />
+                      </td>
+                      <td>
+                        <Parts parts={l.after} />
+                      </td>
+                    </tr>
+                  ))}
+              </tbody>
+            </table>
+          )}
         </>
       )}
     </Modal>

@@ -51,10 +51,10 @@ export function Spare({ unit }: { unit: Schemas['UnitView'] }) {
         />
       </p>
       <ul>
-        {spare.data?.map((s) => (
+        {spare.data?.slice(0, 3).map((s) => (
           <li key={s.activity}>
             <b>{s.name}</b>, {s.minutes} min: {s.cues.map((c) => `“${c}”`).join(', ')}.{' '}
-            <span className="mute">{s.how}</span>
+            <span className="mute">{s.how.split('. ').slice(0, 2).join('. ').replace(/\.$/, '')}.</span>
           </li>
         ))}
         {spare.data?.length === 0 && (

@@ -76,10 +76,12 @@ export default function UnitPage() {
   const remove = () => segment && edit({ kind: 'REMOVE', segment: segment.id })
   const lock = () => segment && edit({ kind: segment.locked ? 'UNLOCK' : 'LOCK', segment: segment.id })
   useKeys((key, event) => {
-    if (!plans || event.altKey || step.isPending || beside || open) return false
-    if (key === 'r') replan()
+    if (!plans || event.altKey || beside || open) return false
+    // Presses in a row are taken one after the other; other edits build on what they see.
+    if (key === 'z' && (u?.canUndo || step.isPending)) step.mutate({ kind: 'undo' })
+    else if (step.isPending) return false
+    else if (key === 'r') replan()
     else if (key === 'v') setOpen('versions')
-    else if (key === 'z' && u?.canUndo) step.mutate({ kind: 'undo' })
     else if (key === 'Z' && u?.canRedo) step.mutate({ kind: 'redo' })
     else if (!segment) return false
     else if (key === 'l') lock()
@@ -125,47 +127,60 @@ export default function UnitPage() {
           <span className={styles.files}>
             <a href={`/api/units/${u.id}/paper`} target="_blank" rel="noreferrer">
               PDF
-            </a>{' '}
-            <a href={`/api/units/${u.id}/segments.csv`}>CSV</a>{' '}
-            <a href={`/api/units/${u.id}/unit.json`} title="the unit as a file, to take in elsewhere">
-              File
-            </a>{' '}
-            <a href={`/api/units/${u.id}/lessons.ics`} title="its lessons as a calendar">
-              Calendar
             </a>
           </span>
-          {plans && (
-            <div className={page.end}>
-              <Button
-                disabled={!u.canUndo || step.isPending}
-                onClick={() => step.mutate({ kind: 'undo' })}
-                title={`Undo: ${u.cause}`}
-              >
-                Undo
-              </Button>
-              <Button disabled={!u.canRedo || step.isPending} onClick={() => step.mutate({ kind: 'redo' })}>
-                Redo
-              </Button>
-              <Dropdown
-                menu={{
-                  items: [
-                    { key: 'wishes', label: 'Wishes …' },
-                    { key: 'versions', label: 'Versions …' },
-                    { key: 'copy', label: 'Copy to another class …' },
-                  ],
-                  onClick: ({ key }) => {
+          <div className={page.end}>
+            {plans && (
+              <>
+                <Button
+                  disabled={!u.canUndo || step.isPending}
+                  onClick={() => step.mutate({ kind: 'undo' })}
+                  title={`Undo: ${u.cause}`}
+                >
+                  Undo
+                </Button>
+                <Button disabled={!u.canRedo || step.isPending} onClick={() => step.mutate({ kind: 'redo' })}>
+                  Redo
+                </Button>
+              </>
+            )}
+            <Dropdown
+              trigger={['click']}
+              autoFocus
+              menu={{
+                items: [
+                  ...(plans
+                    ? [
+                        { key: 'wishes', label: 'Wishes …' },
+                        { key: 'copy', label: 'Copy to another class …' },
+                      ]
+                    : []),
+                  { key: 'versions', label: 'Versions …' },
+                  { type: 'divider' as const },
+                  { key: 'segments.csv', label: 'Table of its parts (CSV)' },
+                  { key: 'unit.json', label: 'The unit as a file (JSON)' },
+                  { key: 'lessons.ics', label: 'Its lessons as a calendar (ICS)' },
+                ],
+                onClick: ({ key, domEvent }) => {
+                  // A key that opens a dialog must not press its first button as well.
+                  domEvent.preventDefault()
+                  if (key !== 'versions' && key !== 'wishes' && key !== 'copy')
+                    window.location.assign(`/api/units/${u.id}/${key}`)
+                  else {
                     setWishes(u.wishes)
-                    setOpen(key as 'versions' | 'wishes' | 'copy')
-                  },
-                }}
-              >
-                <Button>More</Button>
-              </Dropdown>
+                    setOpen(key)
+                  }
+                },
+              }}
+            >
+              <Button>More</Button>
+            </Dropdown>
+            {plans && (
               <Button type="primary" loading={planning.progress !== null} onClick={() => replan()}>
                 Replan the rest
               </Button>
-            </div>
-          )}
+            )}
+          </div>
         </div>
         {planning.progress && <Progress line={planning.progress} cancel={planning.cancel} />}
         {planning.error !== null && (

@@ -160,10 +160,12 @@ class SevenStepsTest extends Journey {
         assertThat(moved.get(2)).isEqualTo(planned.get(3));
         page.keyboard().press("l");
         assertThat(desk.button("Unlock")).isVisible();
-        page.keyboard().press("r");
-        assertThat(page.getByText("Replanned the rest.").first()).isVisible();
+        page.locator("[data-segment='%s']".formatted(planned.get(2))).focus();
+        page.keyboard().press("Delete");
+        assertThat(page.getByText(Pattern.compile("^Took out "))).isVisible();
+        replanInPart();
         assertThat(order().get(2)).isEqualTo(planned.get(3));
-        for (int i = 0; i < 3; i++) desk.button("Undo").click();
+        for (int i = 0; i < 4; i++) page.keyboard().press("z");
         becomes(planned);
         page.reload();
         assertThat(desk.button("Redo")).isEnabled();
@@ -171,6 +173,94 @@ class SevenStepsTest extends Journey {
         becomes(planned);
         dragsTheFirstDrillPastTheSecond(planned);
         minutesAndLessonsByKeyboard(planned);
+        everyOtherEditByKeyboard(planned);
+    }
+
+    /** Planned anew, looked at, and the first lesson of it taken, with the keyboard alone. */
+    private void replanInPart() {
+        page.keyboard().press("r");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByText("The rest, planned anew")).isVisible();
+        assertThat(dialog.getByText("take lesson 1")).isVisible();
+        desk.isAccessible();
+        int lessons = dialog.getByRole(AriaRole.CHECKBOX).count();
+        for (int i = 1; i < lessons; i++) {
+            dialog.getByRole(AriaRole.CHECKBOX).nth(i).focus();
+            page.keyboard().press("Space");
+        }
+        Locator take = dialog.getByRole(AriaRole.BUTTON).last();
+        assertThat(take).hasText(lessons == 1 ? "Take it all" : "Take 1 lesson");
+        take.focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText(Pattern.compile("^Took \\d lessons? of a proposal")))
+                .isVisible();
+        assertThat(dialog).isHidden();
+    }
+
+    /** Swap, add, lock, unlock, ease or harden, undo, redo, versions and wishes, no mouse. */
+    private void everyOtherEditByKeyboard(List<String> planned) {
+        String id = planned.get(3);
+        Locator drill = page.locator("[data-segment='%s']".formatted(id));
+        drill.focus();
+        assertThat(desk.heading("Instead of it")).isVisible();
+        page.keyboard().press("s");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText(Pattern.compile(" instead of "))).isVisible();
+        assertThat(desk.button("Redo")).isDisabled();
+        drill.focus();
+        page.keyboard().press("z");
+        assertThat(desk.button("Redo")).isEnabled();
+        page.keyboard().press("Z");
+        assertThat(desk.button("Redo")).isDisabled();
+        page.keyboard().press("z");
+        assertThat(desk.button("Redo")).isEnabled();
+        drill.focus();
+        assertThat(desk.heading("Instead of it")).isVisible();
+        page.keyboard().press("s");
+        page.keyboard().press("Tab");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText(Pattern.compile("^Added "))).isVisible();
+        assertThat(order()).hasSize(planned.size() + 1);
+        drill.focus();
+        page.keyboard().press("z");
+        becomes(planned);
+        for (String key : List.of("l", "l", "+")) {
+            drill.focus();
+            page.keyboard().press(key);
+            assertThat(page.getByText(Pattern.compile(key.equals("+") ? "^\\d+ minutes for " : "^(Locked|Unlocked) ")))
+                    .isVisible();
+        }
+        boolean harder =
+                desk.button("Harder").count() > 0 && desk.button("Harder").isEnabled();
+        boolean easier =
+                desk.button("Easier").count() > 0 && desk.button("Easier").isEnabled();
+        if (harder || easier) {
+            drill.focus();
+            page.keyboard().press(harder ? "h" : "e");
+            assertThat(page.getByText(Pattern.compile("^Adjusted "))).isVisible();
+        }
+        page.keyboard().press("v");
+        Locator versions = page.getByRole(AriaRole.DIALOG);
+        assertThat(versions.getByText("Versions and proposals")).isVisible();
+        desk.isAccessible();
+        page.keyboard().press("Escape");
+        assertThat(versions).isHidden();
+        desk.button("More").focus();
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Wishes …"))
+                .focus();
+        page.keyboard().press("Enter");
+        Locator wishes = page.getByRole(AriaRole.DIALOG);
+        assertThat(wishes.getByText("What you wish of this unit")).isVisible();
+        desk.isAccessible();
+        page.keyboard().press("Escape");
+        assertThat(wishes).isHidden();
+        while (!order().equals(planned) || desk.button("Undo").isEnabled()) {
+            drill.focus();
+            page.keyboard().press("z");
+            page.waitForTimeout(400);
+        }
+        becomes(planned);
     }
 
     private void minutesAndLessonsByKeyboard(List<String> planned) {

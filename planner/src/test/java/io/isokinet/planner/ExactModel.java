@@ -203,6 +203,10 @@ final class ExactModel {
                 IntVar off = amount(new StaysInItsMinutes());
                 model.addLessOrEqual(
                         difference(minutes[s], sum(s, c -> c.activity().minutesMost())), off);
+                if (slots.get(s).first().phases().contains(LessonPhase.WARM))
+                    model.addGreaterOrEqual(
+                            amount(new WarmsLongEnough()),
+                            difference(LinearExpr.constant(WarmsLongEnough.LEAST), minutes[s]));
                 boolean close = slots.get(s).first().phases().contains(LessonPhase.CLOSE);
                 LinearArgument least = sum(s, c -> c.activity().minutesLeast());
                 model.addLessOrEqual(difference(least, minutes[s]), close ? LinearExpr.constant(0) : off);
@@ -222,16 +226,26 @@ final class ExactModel {
                     Candidate c = slots.get(s).options().get(o);
                     if (!skill.equals(c.activity().skill())) continue;
                     if (c.level() > base + step) model.addLessOrEqual(x[s][o], before(s, skill, c.level() - step));
-                    if (!slots.get(s).first().phases().contains(LessonPhase.PLAY)) continue;
-                    IntVar below = amount(new PlayMatchesPractice());
-                    for (int v = c.level() + 2; v <= TOP; v++)
+                    boolean play = slots.get(s).first().phases().contains(LessonPhase.PLAY);
+                    int allowed = WorkMatchesReached.allowed(play);
+                    IntVar below = amount(new WorkMatchesReached());
+                    List<Literal> here = new ArrayList<>(List.of(x[s][o]));
+                    if (play && c.level() > base) {
+                        List<Literal> undrilled = new ArrayList<>(here);
+                        for (Literal earlier : earlier(s, skill, c.level())) undrilled.add(earlier.not());
+                        model.addGreaterOrEqual(below, 1).onlyEnforceIf(undrilled.toArray(Literal[]::new));
+                    }
+                    if (!play) for (BoolVar cue : intro[s]) here.add(cue.not());
+                    for (int v = c.level() + allowed + 1; v <= TOP; v++)
                         for (Literal earlier : earlier(s, skill, v)) {
-                            // On rung v before, with this game now, it is v - 1 - level too low.
-                            model.addGreaterOrEqual(below, v - 1 - c.level())
-                                    .onlyEnforceIf(new Literal[] {earlier, x[s][o]});
+                            List<Literal> both = new ArrayList<>(here);
+                            both.add(earlier);
+                            model.addGreaterOrEqual(below, v - allowed - c.level())
+                                    .onlyEnforceIf(both.toArray(Literal[]::new));
                         }
-                    if (base - 1 - c.level() > 0)
-                        model.addGreaterOrEqual(below, base - 1 - c.level()).onlyEnforceIf(x[s][o]);
+                    if (base - allowed - c.level() > 0)
+                        model.addGreaterOrEqual(below, base - allowed - c.level())
+                                .onlyEnforceIf(here.toArray(Literal[]::new));
                 }
             rises(k, skill);
         }

@@ -90,6 +90,57 @@ final class Instances {
 
     /** Two skills in lessons of forty minutes, as the aims for speed are stated. */
     static UnitProblem usual(int lessons) {
+        return usual(lessons, KNOW_HOW);
+    }
+
+    /** The same with the know-how so many times over, under other keys. */
+    static UnitProblem usual(int lessons, int times) {
+        List<Activity> activities = new ArrayList<>(KNOW_HOW.activities());
+        for (int i = 1; i < times; i++)
+            for (Activity a : KNOW_HOW.activities()) activities.add(renamed(a, a.key() + "-" + i));
+        return usual(
+                lessons,
+                new KnowHow(
+                        KNOW_HOW.skills(),
+                        activities,
+                        KNOW_HOW.items(),
+                        KNOW_HOW.cautions(),
+                        KNOW_HOW.crosswalk(),
+                        KNOW_HOW.library()));
+    }
+
+    private static Activity renamed(Activity a, String key) {
+        return new Activity(
+                key,
+                a.name(),
+                a.phases(),
+                a.skill(),
+                a.rung(),
+                a.hosts(),
+                a.showsWell(),
+                a.ageFrom(),
+                a.ageTo(),
+                a.minutesLeast(),
+                a.minutesMost(),
+                a.grouping(),
+                a.cycle(),
+                a.triesPerTurn(),
+                a.space(),
+                a.needs(),
+                a.setUpSeconds(),
+                a.layout(),
+                a.fast(),
+                a.how(),
+                a.countsAsOne(),
+                a.oddChild(),
+                a.levers(),
+                a.cautions(),
+                a.question(),
+                a.difficulty(),
+                a.conduct());
+    }
+
+    private static UnitProblem usual(int lessons, KnowHow known) {
         return new UnitProblem(
                 new ClassProfile(new Age(8), 27),
                 Collections.nCopies(lessons, new LessonSlot(40, HALL, false)),
@@ -98,7 +149,7 @@ final class Instances {
                         new Target("two-hand-catch", "two-hand-catch/components")),
                 Map.of(),
                 Map.of(),
-                KNOW_HOW,
+                known,
                 cupboard(new Random(1)),
                 Wishes.USUAL,
                 List.of());

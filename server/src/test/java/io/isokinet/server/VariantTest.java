@@ -132,7 +132,7 @@ class VariantTest {
         List<String> proposed = new ArrayList<>();
         compared.get("lessons")
                 .get(2)
-                .get("then")
+                .get("after")
                 .forEach(p -> proposed.add(p.get("name").asString()));
         assertThat(names(taken, 2)).isEqualTo(proposed);
         for (int other : new int[] {0, 1, 3}) assertThat(names(taken, other)).isEqualTo(names(before, other));

@@ -1,6 +1,8 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.unit.rule.OrderAsWished;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.function.Supplier;
 
@@ -15,20 +17,46 @@ public final class ConstructivePlanner implements UnitPlanner {
         Candidates candidates = new Candidates(problem);
         Frame frame = new Frame(problem, candidates, ids);
         if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.certificates());
-        Draft draft = new Draft(problem, candidates, frame, effort);
+        Draft draft = new Draft(problem, candidates, frame, effort, List.of());
         draft.construct(watcher);
         draft.improve(watcher);
         Plan plan = Reading.of(problem, candidates, draft.choices);
         return new Outcome.Planned(plan, Rules.score(plan), draft.evaluations);
     }
 
-    /** Complete rows to search from. @param effort evaluations to better them with, once each slot was filled in the order of time */
+    /**
+     * Complete rows to search from: the best of those built freely and, where lessons should keep to one skill, of those built
+     * skill by skill, forwards and backwards.
+     *
+     * @param effort evaluations to better each with, once its slots were filled in the order of time
+     */
     public static List<List<Choice>> start(
             UnitProblem problem, Candidates candidates, Frame frame, int effort, Watcher watcher) {
-        Draft draft = new Draft(problem, candidates, frame, effort);
-        draft.construct(watcher);
-        draft.improve(watcher);
-        return draft.choices;
+        Draft best = null;
+        for (List<String> order : orders(problem)) {
+            Draft draft = new Draft(problem, candidates, frame, effort, order);
+            draft.construct(watcher);
+            draft.improve(watcher);
+            if (best == null || draft.whole().isBetterThan(best.whole())) best = draft;
+        }
+        return best.choices;
+    }
+
+    /** Which skill each lesson keeps to while building; empty lists of skills where it may have any. */
+    private static List<List<String>> orders(UnitProblem problem) {
+        List<List<String>> orders = new ArrayList<>(List.of(List.of()));
+        List<String> skills = problem.targets().stream().map(Target::skill).toList();
+        int lessons = problem.lessons().size();
+        int blocked = 0;
+        for (int l = 0; l < lessons; l++) if (OrderAsWished.blocked(problem, l)) blocked++;
+        if (skills.size() < 2 || blocked == 0) return orders;
+        List<String> there = new ArrayList<>();
+        for (int l = 0; l < blocked; l++) there.add(skills.get(l * skills.size() / blocked));
+        List<String> back = new ArrayList<>(there);
+        Collections.reverse(back);
+        orders.add(there);
+        orders.add(back);
+        return orders;
     }
 
     /** One planning run. */
@@ -37,10 +65,13 @@ public final class ConstructivePlanner implements UnitPlanner {
         private final Candidates candidates;
         private final Frame frame;
         private final int effort;
+        private final List<String> order;
         private final List<List<Choice>> choices;
         private int evaluations;
 
-        Draft(UnitProblem problem, Candidates candidates, Frame frame, int effort) {
+        /** @param order the skill that each of the first lessons keeps to while building; those after may have any */
+        Draft(UnitProblem problem, Candidates candidates, Frame frame, int effort, List<String> order) {
+            this.order = order;
             this.problem = problem;
             this.candidates = candidates;
             this.frame = frame;
@@ -71,6 +102,7 @@ public final class ConstructivePlanner implements UnitPlanner {
                 if (evaluations >= effort && !upToHere) break;
                 // While constructing, each activity is tried at the setting to start from.
                 if (upToHere && option.setting() != Candidates.usual(option.activity())) continue;
+                if (upToHere && elsewhere(slot, option)) continue;
                 Choice other = slot.with(option);
                 if (other.equals(now)) continue;
                 set(slot, other);
@@ -82,6 +114,18 @@ public final class ConstructivePlanner implements UnitPlanner {
             }
             set(slot, kept);
             return kept != now;
+        }
+
+        private boolean elsewhere(Frame.Slot slot, Candidate option) {
+            if (slot.lesson() >= order.size() || !option.works()) return false;
+            String skill = order.get(slot.lesson());
+            boolean there = slot.options().stream()
+                    .anyMatch(o -> skill.equals(o.activity().skill()));
+            return there && !skill.equals(option.activity().skill());
+        }
+
+        private Score whole() {
+            return Rules.score(Reading.of(problem, candidates, choices));
         }
 
         /** Tries exchanging the activities of two slots that serve the same phases. */

@@ -3,6 +3,7 @@ package io.isokinet.core.unit;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.unit.rule.WarmsLongEnough;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -240,7 +241,7 @@ public final class Reading {
         int left = full;
         for (int i = 0; i < minutes.length; i++) {
             Integer fixed = choices.get(i).minutes();
-            minutes[i] = fixed == null ? row[i].activity().minutesLeast() : fixed;
+            minutes[i] = fixed == null ? least(choices.get(i), row[i].activity()) : fixed;
             left -= minutes[i];
         }
         for (; left < 0; left++) {
@@ -255,6 +256,13 @@ public final class Reading {
             minutes[roomiest]++;
         }
         return minutes;
+    }
+
+    private static int least(Choice choice, Activity activity) {
+        boolean warms = choice.phases().contains(LessonPhase.WARM);
+        return warms
+                ? Math.max(activity.minutesLeast(), Math.min(WarmsLongEnough.LEAST, activity.minutesMost()))
+                : activity.minutesLeast();
     }
 
     private static int longest(int[] minutes, List<Choice> choices) {

@@ -1,5 +1,7 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.unit.rule.FewLayouts;
+import io.isokinet.core.unit.rule.OrderAsWished;
 import io.isokinet.core.unit.rule.Rule;
 import java.util.Map;
 import java.util.Set;
@@ -91,7 +93,8 @@ public record Wishes(
     /** What one count of a rule costs. */
     public int weight(Rule rule) {
         if (!weights.isEmpty() && weights.containsKey(rule.key())) return weights.get(rule.key());
-        int usual = Weights.usual(rule);
-        return fewLayouts && rule instanceof io.isokinet.core.unit.rule.FewLayouts ? WISHED * usual : usual;
+        boolean wished =
+                fewLayouts && rule instanceof FewLayouts || order != Order.INTERLEAVED && rule instanceof OrderAsWished;
+        return wished ? WISHED * Weights.usual(rule) : Weights.usual(rule);
     }
 }

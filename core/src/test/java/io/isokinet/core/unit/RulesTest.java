@@ -406,8 +406,21 @@ class RulesTest {
     }
 
     @Test
+    void drillsGoBackTwoRungsOrToIntroduceACue() {
+        Rule rule = new WorkMatchesReached();
+        UnitProblem two = problem(2, 40);
+        List<Choice> climb = lesson(two, 0, ROLL1, ROLL2, "roll-drill3", "roll-drill4", "roll-game3");
+        List<Choice> back = lesson(two, 1, ROLL1, ROLL2, "roll-game3");
+        List<Choice> without = replaced(back, 1, meets(back.get(1), "roll/a"));
+        assertThat(sentences(rule, read(two, climb, without)))
+                .containsExactly("roll-drill1 is on rung 1; the class has reached rung 4.");
+        List<Choice> introducing = replaced(back, 1, with(back.get(1), null, List.of("roll/d"), List.of("roll/d")));
+        assertThat(sentences(rule, read(two, climb, introducing))).isEmpty();
+    }
+
+    @Test
     void playIsAsHardAsPractice() {
-        Rule rule = new PlayMatchesPractice();
+        Rule rule = new WorkMatchesReached();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, GAME1))))
                 .isEmpty();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, "roll-drill3", GAME1))))

@@ -124,6 +124,26 @@ class WishRulesTest {
     }
 
     @Test
+    void aWarmUpHasThreeMinutes() {
+        List<Choice> row = lesson(one, 0, ROLL1, GAME1);
+        Rule rule = new WarmsLongEnough();
+        assertThat(sentences(rule, read(one, replaced(row, 0, row.get(0).withMinutes(3)))))
+                .isEmpty();
+        assertThat(sentences(rule, read(one, replaced(row, 0, row.get(0).withMinutes(2)))))
+                .containsExactly("warm1 has 2 minutes; a warm-up needs 3.");
+        assertThat(sentences(rule, read(one, row))).isEmpty();
+    }
+
+    @Test
+    void aGameIsDrilledFirst() {
+        Rule rule = new WorkMatchesReached();
+        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, "roll-game2"))))
+                .containsExactly("roll-game2 is on rung 2, which no drill of this skill has reached yet.");
+        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, "roll-drill2", "roll-game2"))))
+                .isEmpty();
+    }
+
+    @Test
     void tooLittleTimeIsSqueezedAndSaid() {
         UnitProblem tight = problem(1, 16);
         Plan plan = read(tight, lesson(tight, 0, ROLL1, "roll-drill2", "roll-drill3", "catch-drill1", GAME1));

@@ -46,14 +46,14 @@ class Variants {
     record VersionLine(
             UUID id, Instant at, String cause, ScoreView score, boolean inForce, boolean proposal, boolean mine) {}
 
-    /** @param now and then: its parts in the order of time */
+    /** @param before its parts in force, in the order of time @param after those of the other version */
     record ComparedLesson(
             UUID lesson,
             int position,
             boolean open,
             boolean differs,
-            List<ComparedPart> now,
-            List<ComparedPart> then) {}
+            List<ComparedPart> before,
+            List<ComparedPart> after) {}
 
     /** @param same true if it stands in the other one too, with the same minutes, setting and cues */
     record ComparedPart(
@@ -70,13 +70,13 @@ class Variants {
             UUID head,
             UUID other,
             String cause,
-            ScoreView now,
-            ScoreView then,
+            ScoreView before,
+            ScoreView after,
             List<ChangeView> changes,
             List<CueCount> cues,
             List<ComparedLesson> lessons) {}
 
-    record CueCount(String cue, int now, int then) {}
+    record CueCount(String cue, int before, int after) {}
 
     /**
      * Plans anew what is neither taught nor locked, under other wishes if some are given, and keeps it as a proposal.
@@ -120,7 +120,9 @@ class Variants {
                 units.revision(unit.row(), other.toString()).orElseThrow(() -> new NotFoundException("version", other));
         UnitBody body = units.body(row);
         Plan then = units.read(unit.row(), body, unit.lessons());
-        Plan now = units.read(unit.row(), unit.body(), unit.lessons());
+        // Both by the same wishes: those of the other one.
+        Plan now =
+                units.read(unit.row(), unit.body().wishing(body.order(), body.newCues(), body.more()), unit.lessons());
         List<ComparedLesson> compared = new ArrayList<>();
         for (LessonRow lesson : unit.planned()) {
             List<UnitBody.SegmentBody> mine = segments(unit.body(), lesson);

@@ -1,0 +1,42 @@
+package io.isokinet.core.unit.rule;
+
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Strains;
+import java.util.HashMap;
+import java.util.Map;
+
+/**
+ * A game is on a rung that a drill has reached, and at most one below the highest reached by then; a drill at most two below, unless it introduces a cue: that
+ * may go back to the shape.
+ */
+public final class WorkMatchesReached extends Rule {
+    public WorkMatchesReached() {
+        super(Level.SOFT, "Work is as hard as what was reached");
+    }
+
+    /** Rungs that work may be below the highest reached. */
+    public static int allowed(boolean play) {
+        return play ? 1 : 2;
+    }
+
+    @Override
+    public void judge(Plan plan, Strains strains) {
+        Map<String, Integer> reached = new HashMap<>(plan.problem().reached());
+        for (Segment segment : plan.work()) {
+            String skill = String.valueOf(segment.activity().skill());
+            int before = reached.getOrDefault(skill, 0);
+            int below = before - allowed(segment.serves(LessonPhase.PLAY)) - segment.level();
+            boolean free =
+                    !segment.serves(LessonPhase.PLAY) && !segment.introduces().isEmpty();
+            if (below > 0 && !free)
+                strains.segment(segment, below, () -> "%s is on rung %d; the class has reached rung %d."
+                        .formatted(segment.activity().name(), segment.level(), before));
+            if (segment.serves(LessonPhase.PLAY) && segment.level() > before)
+                strains.segment(segment, 1, () -> "%s is on rung %d, which no drill of this skill has reached yet."
+                        .formatted(segment.activity().name(), segment.level()));
+            if (segment.level() > before) reached.put(skill, segment.level());
+        }
+    }
+}

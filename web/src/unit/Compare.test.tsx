@@ -1,0 +1,87 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '../api/client'
+import { Compare } from './Compare'
+
+const { GET, POST } = vi.hoisted(() => ({ GET: vi.fn(), POST: vi.fn() }))
+vi.mock('../api/client', async (original) => ({
+  ...(await original<typeof import('../api/client')>()),
+  api: { GET, POST },
+}))
+
+const part = (name: string, same: boolean): Schemas['ComparedPart'] => ({
+  name,
+  play: false,
+  minutes: 7,
+  cues: 'Step',
+  locked: false,
+  same,
+})
+
+const lesson = (position: number, open: boolean, differs: boolean): Schemas['ComparedLesson'] => ({
+  lesson: `l${position}`,
+  position,
+  open,
+  differs,
+  before: [part('Tide Line', !differs)],
+  after: [part(differs ? 'Dock the Ball' : 'Tide Line', !differs)],
+})
+
+const comparison: Schemas['Comparison'] = {
+  head: 'h',
+  other: 'v',
+  cause: 'A proposal',
+  before: { hard: 0, medium: 0, soft: 9 },
+  after: { hard: 0, medium: 0, soft: 4 },
+  changes: [{ rule: 'Each cue comes back', level: 'SOFT', before: 12, after: 6 }],
+  cues: [{ cue: 'Step', before: 2, after: 4 }],
+  lessons: [lesson(0, false, false), lesson(1, true, true), lesson(2, true, true)],
+}
+
+const ok = (data: unknown) => Promise.resolve({ data, response: new Response() })
+
+describe('two plans side by side', () => {
+  beforeEach(() => {
+    GET.mockReset().mockReturnValue(ok(comparison))
+    POST.mockReset().mockReturnValue(ok({ head: 'h2' }))
+  })
+
+  const open = async () => {
+    const taken = vi.fn()
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <Compare
+          unit={{ id: 'u', head: 'h' } as Schemas['UnitView']}
+          version="v"
+          close={vi.fn()}
+          taken={taken}
+        />
+      </QueryClientProvider>,
+    )
+    await screen.findByText('better: each cue comes back (12 to 6)')
+    return taken
+  }
+  const sent = () => POST.mock.calls[0][1].body.lessons
+
+  it('takes all that is open, with the wishes', async () => {
+    const taken = await open()
+    expect(screen.getByText('“Step” 2 → 4 times')).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: 'Take it all' }))
+    await waitFor(() => expect(taken).toHaveBeenCalledWith({ head: 'h2' }))
+    expect(sent()).toEqual(['l1', 'l2'])
+  })
+
+  it('takes only what is left ticked, and nothing if nothing is', async () => {
+    await open()
+    fireEvent.click(screen.getByLabelText('take lesson 2'))
+    fireEvent.click(screen.getByRole('button', { name: 'Take 1 lesson' }))
+    await waitFor(() => expect(sent()).toEqual(['l2']))
+  })
+
+  it('takes nothing where nothing is ticked', async () => {
+    await open()
+    for (const n of [2, 3]) fireEvent.click(screen.getByLabelText(`take lesson ${n}`))
+    expect((screen.getByRole('button', { name: 'Take 0 lessons' }) as HTMLButtonElement).disabled).toBe(true)
+  })
+})
