@@ -13,6 +13,7 @@ public final class Reasons {
         List<String> reasons = new ArrayList<>();
         if (segment.works()) {
             climb(plan, segment, reasons);
+            setting(segment, reasons);
             for (String key : segment.introduces()) reasons.add(introduction(plan, key));
             for (String key : segment.focus())
                 if (!segment.introduces().contains(key)) reasons.add(exposure(plan, segment, key));
@@ -23,6 +24,15 @@ public final class Reasons {
         if (segment.fit() instanceof Fit.Works works) reasons.addAll(works.reasons());
         else if (segment.fit() instanceof Fit.Fails fails) reasons.addAll(fails.reasons());
         return reasons;
+    }
+
+    /** Why it is set as it is, where there is something to hit or miss. */
+    private static void setting(Segment segment, List<String> reasons) {
+        int band = segment.candidate().bandPercent();
+        if (band < 0 || segment.activity().levers().isEmpty()) return;
+        reasons.add(
+                "Set to “%s”: for about %d %% of the class six to eight tries in ten succeed (a default for the age)."
+                        .formatted(segment.activity().levers().get(0).steps().get(segment.setting()), band));
     }
 
     private static void climb(Plan plan, Segment segment, List<String> reasons) {

@@ -173,6 +173,7 @@ class EditTest {
     void everySegmentThatWorksHasReasons() {
         assertThat(plan.work()).allSatisfy(s -> assertThat(Reasons.of(plan, s)).isNotEmpty());
         Segment first = plan.work().stream().findFirst().orElseThrow();
+        assertThat(Reasons.of(plan, first)).noneMatch(r -> r.startsWith("Set to"));
         assertThat(Reasons.of(plan, first))
                 .contains("Rung 1 of 6, shape: where the skill starts.")
                 .anyMatch(r -> r.startsWith("Introduces “a” in a 40-second freeze: it builds on nothing else"));

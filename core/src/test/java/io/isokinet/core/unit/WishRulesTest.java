@@ -14,6 +14,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Lever;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.unit.rule.*;
@@ -167,6 +168,25 @@ class WishRulesTest {
                 .contains("%s has a child in motion for %d %% of the time; a calm unit was wished for."
                         .formatted(ROLL1, motion));
         assertThat(sentences(new LivelyOrCalm(), plan)).isEmpty();
+    }
+
+    @Test
+    void theSettingSaysHowManyItSuits() {
+        UnitProblem graded = problem(
+                1,
+                40,
+                activity("graded", LessonPhase.PRACTISE)
+                        .of(ROLL, 2)
+                        .turn(10, 0, 0, 0)
+                        .lever(new Lever("distance", List.of("2 m", "3 m"), 0))
+                        .build());
+        Plan plan = read(graded, lesson(graded, 0, ROLL1, "graded", GAME1));
+        Segment set = plan.work().get(1);
+        assertThat(Reasons.of(plan, set))
+                .contains(
+                        "Set to “2 m”: for about %d %% of the class six to eight tries in ten succeed (a default for the age)."
+                                .formatted(set.candidate().bandPercent()));
+        assertThat(Reasons.of(plan, plan.work().get(0))).noneMatch(r -> r.startsWith("Set to"));
     }
 
     @Test
