@@ -77,7 +77,7 @@ public sealed interface Edit
         List<Choice> row = choices.get(segment.lesson());
         Choice now = row.get(segment.position());
         if (edit instanceof Move move) {
-            place(row.size() - 1, move.position(), segment.lesson());
+            place(row.size() - 1, move.position(), plan.number(segment.lesson()));
             row.remove(segment.position());
             row.add(move.position(), now);
         } else if (edit instanceof MoveTo move) {
@@ -85,12 +85,12 @@ public sealed interface Edit
             open(plan, move.lesson());
             row.remove(segment.position());
             List<Choice> other = choices.get(move.lesson());
-            place(other.size(), move.position(), move.lesson());
+            place(other.size(), move.position(), plan.number(move.lesson()));
             other.add(move.position(), now);
         } else if (edit instanceof Remove) {
             if (row.size() == 1)
-                throw new IllegalArgumentException(
-                        "Lesson %d would be empty; put something else in its place.".formatted(segment.lesson() + 1));
+                throw new IllegalArgumentException("Lesson %d would be empty; put something else in its place."
+                        .formatted(plan.number(segment.lesson())));
             row.remove(segment.position());
         } else if (edit instanceof Minutes minutes) {
             if (minutes.minutes() < 1 || minutes.minutes() > 60)
@@ -141,7 +141,7 @@ public sealed interface Edit
         open(plan, add.lesson());
         List<List<Choice>> choices = rows(plan, false, Set.of(add.lesson()));
         List<Choice> row = choices.get(add.lesson());
-        place(row.size(), add.position(), add.lesson());
+        place(row.size(), add.position(), plan.number(add.lesson()));
         Activity activity = plan.problem().knowHow().activity(add.activity());
         Set<LessonPhase> phases = activity.isGame()
                 ? Set.of(LessonPhase.PLAY)
@@ -159,13 +159,14 @@ public sealed interface Edit
     private static void open(Plan plan, int lesson) {
         if (plan.problem().lessons().get(lesson).taught())
             throw new IllegalArgumentException(
-                    "Lesson %d was taught already; what was done stays as it was.".formatted(lesson + 1));
+                    "Lesson %d was taught already; what was done stays as it was.".formatted(plan.number(lesson)));
     }
 
-    private static void place(int last, int position, int lesson) {
+    /** @param number of the lesson, as people know it */
+    private static void place(int last, int position, int number) {
         if (position < 0 || position > last)
             throw new IllegalArgumentException("Lesson %d has places 1 to %d; place %d is not one of them."
-                    .formatted(lesson + 1, last + 1, position + 1));
+                    .formatted(number, last + 1, position + 1));
     }
 
     private static int usual(Plan plan, String activity) {

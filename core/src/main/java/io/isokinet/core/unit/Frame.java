@@ -43,7 +43,7 @@ public final class Frame {
             if (slot.kept()) row.addAll(locks.values());
             else if (slot.minutes() < Skeleton.SHORTEST)
                 found.add("Lesson %d has %d usable minutes; a warm-up, practice, play and a close need at least %d."
-                        .formatted(lesson + 1, slot.minutes(), Skeleton.SHORTEST));
+                        .formatted(problem.number(lesson), slot.minutes(), Skeleton.SHORTEST));
             else found.addAll(fill(lesson, row, locks, ids));
         }
         if (found.isEmpty()) found.addAll(startOfLadders());
@@ -113,11 +113,11 @@ public final class Frame {
         int minutes = problem.lessons().get(lesson).minutes();
         if (least > minutes)
             found.add("Lesson %d has %d minutes, but the shortest choice for each of its parts adds up to %d."
-                    .formatted(lesson + 1, minutes, least));
+                    .formatted(problem.number(lesson), minutes, least));
         else if (most < minutes && found.isEmpty())
             found.add(
                     "Lesson %d has %d minutes, but the longest choice for each of its parts adds up to %d; unlock minutes or shorten the lesson."
-                            .formatted(lesson + 1, minutes, most));
+                            .formatted(problem.number(lesson), minutes, most));
         return found;
     }
 
@@ -134,7 +134,7 @@ public final class Frame {
             String name = problem.knowHow().activity(lock.activity()).name();
             if (problem.wishes().bans().contains(lock.activity()))
                 found.add("%s is locked in lesson %d and banned; unlock it or take back the ban."
-                        .formatted(name, lesson + 1));
+                        .formatted(name, problem.number(lesson)));
         }
         return found;
     }
@@ -164,11 +164,11 @@ public final class Frame {
         var banned = candidates.banned(lesson, phases);
         if (!banned.isEmpty())
             return "Lesson %d needs a %s and no activity fits but what is banned: take back the ban on %s."
-                    .formatted(lesson + 1, names, banned.get(0).name());
+                    .formatted(problem.number(lesson), names, banned.get(0).name());
         List<String> refusals = candidates.refusals(lesson, phases);
         return "Lesson %d needs a %s and no activity fits: %s"
                 .formatted(
-                        lesson + 1,
+                        problem.number(lesson),
                         names,
                         refusals.isEmpty()
                                 ? "none of those known serves it for these skills."
@@ -191,7 +191,7 @@ public final class Frame {
                     slot.options().stream().mapToInt(Candidate::level).min().orElseThrow();
             return List.of(
                     "Lesson %d starts the practice, and the lowest drill that fits is on rung %d; the class has not been on the rung below. Get the kit or the room for a lower one, or give leave to skip a rung."
-                            .formatted(slot.lesson() + 1, lowest));
+                            .formatted(problem.number(slot.lesson()), lowest));
         }
         return List.of();
     }

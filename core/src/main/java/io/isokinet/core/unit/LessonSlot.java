@@ -8,10 +8,11 @@ import io.isokinet.core.place.Place;
  * @param minutes usable minutes: the timetable's less walking, changing and shoes
  * @param taught true if it has been taught; it is never changed then
  * @param kept true if its locks are all of it, so that nothing is added
+ * @param number that people know it by, from 1: lessons that were lost count too; 0 for its place in the unit
  */
-public record LessonSlot(int minutes, Place place, boolean taught, boolean kept) {
+public record LessonSlot(int minutes, Place place, boolean taught, boolean kept, int number) {
     /** One that is kept only once it was taught. */
     public LessonSlot(int minutes, Place place, boolean taught) {
-        this(minutes, place, taught, taught);
+        this(minutes, place, taught, taught, 0);
     }
 }

@@ -54,7 +54,7 @@ public final class Reasons {
                     .formatted(
                             here,
                             below.level(),
-                            below.lesson() + 1,
+                            plan.number(below.lesson()),
                             below.activity().name()));
     }
 

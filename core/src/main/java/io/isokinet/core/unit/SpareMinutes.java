@@ -68,7 +68,7 @@ public final class SpareMinutes {
             }
             if (best == null) break;
             found.add(new Filler(
-                    best, most, "Lesson %d introduced “%s”.".formatted(missed + 1, call(plan, most.get(0)))));
+                    best, most, "Lesson %d introduced “%s”.".formatted(plan.number(missed), call(plan, most.get(0)))));
             most.forEach(open::remove);
         }
         return found;

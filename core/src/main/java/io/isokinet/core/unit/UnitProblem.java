@@ -104,6 +104,12 @@ public record UnitProblem(
                 .toList();
     }
 
+    /** The number that people know a lesson by. @param lesson index from 0 */
+    public int number(int lesson) {
+        int number = lessons.get(lesson).number();
+        return number > 0 ? number : lesson + 1;
+    }
+
     /** The share of practice and play that a skill should get, in per cent. */
     public double sharePercent(Target target) {
         return 100.0 * target.share() / targets.stream().mapToInt(Target::share).sum();

@@ -60,6 +60,25 @@ class RulesTest {
     }
 
     @Test
+    void aLessonIsCalledByTheNumberThatPeopleKnow() {
+        UnitProblem afterALostOne = new UnitProblem(
+                one.profile(),
+                List.of(new LessonSlot(28, HALL, false, false, 5)),
+                one.targets(),
+                Map.of(),
+                Map.of(),
+                one.knowHow(),
+                one.cupboard(),
+                Wishes.USUAL,
+                List.of());
+        List<Choice> row = lesson(afterALostOne, 0, ROLL1, GAME1);
+        Plan over = read(
+                afterALostOne, row.stream().map(c -> with(c, 8, null, null)).toList());
+        assertThat(sentences(new MinutesAddUp(), over))
+                .containsExactly("Lesson 5 has 28 usable minutes; its parts add up to 32.");
+    }
+
+    @Test
     void everyLessonHasItsParts() {
         assertThat(sentences(new PhasesServed(), read(one, lesson(one, 0, ROLL1, GAME1))))
                 .isEmpty();

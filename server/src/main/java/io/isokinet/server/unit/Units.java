@@ -722,7 +722,8 @@ public class Units {
         List<LessonSlot> slots = planned.stream()
                 .map(l -> {
                     boolean taught = l.state == LessonState.TAUGHT;
-                    return new LessonSlot(l.minutes, places.get(l.spaceId), taught, taught || kept.test(l));
+                    return new LessonSlot(
+                            l.minutes, places.get(l.spaceId), taught, taught || kept.test(l), l.position + 1);
                 })
                 .toList();
         Past past = past(unit);

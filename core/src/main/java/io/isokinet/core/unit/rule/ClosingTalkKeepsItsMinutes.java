@@ -20,7 +20,7 @@ public final class ClosingTalkKeepsItsMinutes extends Rule {
             int least = last.activity().minutesLeast();
             if (!last.serves(LessonPhase.CLOSE))
                 strains.segment(last, 1, () -> "Lesson %d ends with %s instead of a closing talk."
-                        .formatted(last.lesson() + 1, last.activity().name()));
+                        .formatted(plan.number(last.lesson()), last.activity().name()));
             else if (last.minutes() < least)
                 strains.segment(last, 1, () -> "%s needs %d minutes and has %d."
                         .formatted(last.activity().name(), least, last.minutes()));

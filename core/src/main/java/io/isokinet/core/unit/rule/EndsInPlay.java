@@ -20,7 +20,8 @@ public final class EndsInPlay extends Rule {
                 if (!last.works()) continue;
                 if (!last.serves(LessonPhase.PLAY))
                     strains.segment(last, 1, () -> "Lesson %d ends with %s, which is not play."
-                            .formatted(last.lesson() + 1, last.activity().name()));
+                            .formatted(
+                                    plan.number(last.lesson()), last.activity().name()));
                 break;
             }
     }

@@ -22,7 +22,7 @@ public final class EveryCueIntroducedInTime extends Rule {
                             () -> "%s introduces a cue in lesson %d of %d, too late to meet it often."
                                     .formatted(
                                             s.activity().name(),
-                                            s.lesson() + 1,
+                                            plan.number(s.lesson()),
                                             plan.lessons().size()));
     }
 }

@@ -25,6 +25,6 @@ public final class LittleChanges extends Rule {
         for (Segment s : plan.all())
             if (amount(plan.problem(), s.lesson(), s.activity().key()) > 0)
                 strains.segment(s, 1, () -> "%s is new in lesson %d."
-                        .formatted(s.activity().name(), s.lesson() + 1));
+                        .formatted(s.activity().name(), plan.number(s.lesson())));
     }
 }

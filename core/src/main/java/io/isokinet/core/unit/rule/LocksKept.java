@@ -13,7 +13,7 @@ public final class LocksKept extends Rule {
     @Override
     public void judge(Plan plan, Strains strains) {
         for (int lesson = 0; lesson < plan.lessons().size(); lesson++) {
-            int number = lesson + 1;
+            int number = plan.number(lesson);
             for (Choice lock : plan.problem().locks().get(lesson).values())
                 if (plan.lessons().get(lesson).stream()
                         .noneMatch(s ->

@@ -16,7 +16,7 @@ public final class MinutesAddUp extends Rule {
             int usable = plan.problem().lessons().get(lesson).minutes();
             int sum = 0;
             for (Segment s : plan.lessons().get(lesson)) sum += s.minutes();
-            int number = lesson + 1;
+            int number = plan.number(lesson);
             int adds = sum;
             if (sum != usable)
                 strains.lesson(

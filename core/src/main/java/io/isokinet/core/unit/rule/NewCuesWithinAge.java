@@ -18,7 +18,7 @@ public final class NewCuesWithinAge extends Rule {
             int sum = 0;
             for (Segment s : plan.lessons().get(lesson)) sum += s.introduces().size();
             int cues = sum;
-            int number = lesson + 1;
+            int number = plan.number(lesson);
             if (cues > most)
                 strains.lesson(lesson, cues - most, () -> "Lesson %d introduces %d cues; at this age %d are enough."
                         .formatted(number, cues, most));

@@ -21,7 +21,7 @@ public final class NoLongGap extends Rule {
                 if (s.lesson() == last) continue;
                 int between = s.lesson() - last - 1;
                 int allowed = in < SETTLED ? 1 : 2;
-                int before = last + 1;
+                int before = in > 0 ? plan.number(last) : 0;
                 if (in > 0 && between > allowed)
                     strains.unit(between - allowed, () -> "“%s” is not met for %d lessons after lesson %d."
                             .formatted(plan.problem().knowHow().cue(cue).call(), between, before));

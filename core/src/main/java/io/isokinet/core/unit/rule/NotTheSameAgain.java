@@ -44,7 +44,7 @@ public final class NotTheSameAgain extends Rule {
                         .formatted(
                                 segment.activity().name(),
                                 last.setting() == segment.setting() ? "the same way" : "harder",
-                                last.lesson() + 1));
+                                plan.number(last.lesson())));
         }
     }
 }

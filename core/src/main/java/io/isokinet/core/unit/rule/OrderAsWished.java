@@ -26,7 +26,7 @@ public final class OrderAsWished extends Rule {
             int skills = sum;
             boolean blocked = blocked(plan.problem(), lesson);
             int off = skills == 0 ? 0 : Math.abs(skills - (blocked ? 1 : targets));
-            int number = lesson + 1;
+            int number = plan.number(lesson);
             if (off > 0)
                 strains.lesson(
                         lesson,

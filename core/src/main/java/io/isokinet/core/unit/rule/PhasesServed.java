@@ -23,7 +23,7 @@ public final class PhasesServed extends Rule {
             if (lesson > 0) missing.add(LessonPhase.RECAP);
             for (Segment segment : plan.lessons().get(lesson))
                 missing.removeIf(p -> segment.serves(p) && segment.activity().serves(p));
-            int number = lesson + 1;
+            int number = plan.number(lesson);
             for (LessonPhase phase : missing)
                 strains.lesson(lesson, 1, () -> "Lesson %d has no %s.".formatted(number, phase.label()));
         }

@@ -19,7 +19,7 @@ public final class WarmBeforeFast extends Rule {
                 if (s.serves(LessonPhase.WARM)) break;
                 if (s.activity().fast())
                     strains.segment(s, 1, () -> "%s is fast work and stands before the warm-up of lesson %d."
-                            .formatted(s.activity().name(), s.lesson() + 1));
+                            .formatted(s.activity().name(), plan.number(s.lesson())));
             }
     }
 }
