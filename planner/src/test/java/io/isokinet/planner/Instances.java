@@ -56,12 +56,15 @@ final class Instances {
         boolean three = number >= 24;
         int lessons = three ? 3 : 2;
         int activities = three ? 12 : 12 + random.nextInt(19);
-        return make(random, lessons, 20 + 5 * random.nextInt(5), activities, true);
+        // One skill alone has too few activities for the larger ones.
+        int skills = activities > 18 ? 2 : 1 + random.nextInt(2);
+        return make(random, lessons, 20 + 5 * random.nextInt(5), activities, true, skills);
     }
 
     /** Seven lessons from a few activities: long enough for gaps to open. */
     static UnitProblem middling(int seed) {
-        return make(new Random(3000 + seed), 7, 35, 24, true);
+        Random random = new Random(3000 + seed);
+        return make(random, 7, 35, 24, true, 1 + random.nextInt(2));
     }
 
     /** A plan with some of its activities exchanged for others at random, read anew. */
@@ -85,7 +88,8 @@ final class Instances {
     /** One of any size, over all of the shipped know-how. */
     static UnitProblem large(int seed, int lessons) {
         Random random = new Random(5000 + 31L * seed + lessons);
-        return make(random, lessons, 25 + 5 * random.nextInt(6), Integer.MAX_VALUE, random.nextBoolean());
+        boolean small = random.nextBoolean();
+        return make(random, lessons, 25 + 5 * random.nextInt(6), Integer.MAX_VALUE, small, 1 + random.nextInt(2));
     }
 
     /** Two skills in lessons of forty minutes, as the aims for speed are stated. */
@@ -155,13 +159,13 @@ final class Instances {
                 List.of());
     }
 
-    private static UnitProblem make(Random random, int lessons, int minutes, int activities, boolean small) {
+    private static UnitProblem make(Random random, int lessons, int minutes, int activities, boolean small, int many) {
         int age = 6 + random.nextInt(5);
         int children = 14 + random.nextInt(17);
         Place place = random.nextInt(3) == 0 ? YARD : HALL;
         List<String> skills = new ArrayList<>(SKILLS);
         Collections.shuffle(skills, random);
-        skills = skills.subList(0, 1 + random.nextInt(2));
+        skills = skills.subList(0, many);
         String kind = small ? "short" : "components";
         Cupboard cupboard = cupboard(random);
         KnowHow known = activities == Integer.MAX_VALUE ? KNOW_HOW : some(random, skills, age, activities);

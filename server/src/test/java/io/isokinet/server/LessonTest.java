@@ -34,7 +34,27 @@ class LessonTest {
         school = TestSchool.make();
         schoolClass = school.schoolClass("Knots", 7, TestSchool.names(27));
         children = school.children(schoolClass);
-        lesson = lessonOf(school.unit(schoolClass, 4, 35), 1);
+        UUID unit = school.unit(schoolClass, 4, 35);
+        lesson = lessonOf(unit, 1);
+        // Lanes and pairs, whatever the planner thinks of.
+        swap(unit, "PRACTISE", "big-gate");
+        swap(unit, "PLAY", "quay-skittles");
+    }
+
+    /** Puts an activity into the first part of the second lesson that serves a phase. */
+    private static void swap(UUID unit, String phase, String activity) {
+        JsonNode view = school.as.get("/api/units/" + unit).json();
+        for (JsonNode segment : view.get("lessons").get(1).get("segments"))
+            if (segment.get("phases").toString().contains(phase)) {
+                Caller.Answer answer = school.as.post(
+                        "/api/units/" + unit + "/edits",
+                        Map.of("kind", "SWAP", "segment", segment.get("id").asString(), "activity", activity),
+                        "If-Match",
+                        "\"" + view.get("head").asString() + "\"");
+                assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+                return;
+            }
+        throw new AssertionError("No part of the lesson serves " + phase);
     }
 
     private static String lessonOf(UUID unit, int number) {
