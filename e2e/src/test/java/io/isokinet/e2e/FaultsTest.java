@@ -70,11 +70,11 @@ class FaultsTest extends Journey {
                 Desk theirs = new Desk(application().address())) {
             unit(mine);
             unit(theirs);
-            mine.page.locator("[data-segment]").nth(3).click();
-            mine.button("Later").click();
-            assertThat(mine.page.getByText(Pattern.compile("^Moved "))).isVisible();
+            mine.page.locator("[data-segment]").nth(2).click();
+            mine.button("Lock").click();
+            assertThat(mine.page.getByText(Pattern.compile("^Locked "))).isVisible();
             theirs.page.locator("[data-segment]").nth(2).click();
-            theirs.button("Lock").click();
+            theirs.button("Take out").click();
             assertThat(theirs.page.getByRole(AriaRole.ALERT)).containsText("changed by someone else");
             List<Route> held = new ArrayList<>();
             theirs.page.route("**/api/units/*", held::add);
@@ -84,8 +84,8 @@ class FaultsTest extends Journey {
             theirs.page.unroute("**/api/units/*");
             held.forEach(Route::resume);
             assertThat(theirs.page.getByRole(AriaRole.ALERT)).isHidden();
-            theirs.button("Lock").click();
-            assertThat(theirs.button("Unlock")).isVisible();
+            theirs.button("Unlock").click();
+            assertThat(theirs.button("Lock")).isVisible();
             theirs.isAccessible();
             mine.isQuiet();
         }
