@@ -19,8 +19,11 @@ export function Falls({ lines, close }: { lines: Line[]; close: () => void }) {
   const balls = lines.filter((l) => l.traits.includes('ROLLS'))
   const targets = lines.filter((l) => l.traits.includes('STANDS'))
   const owned = (list: Line[]) => list.find((l) => l.count > 0) ?? list[0]
-  const [ball, setBall] = useState(owned(balls)?.key ?? '')
-  const [target, setTarget] = useState(owned(targets)?.key ?? '')
+  // The cupboard may still be on its way when this opens.
+  const [chosenBall, setBall] = useState<string>()
+  const [chosenTarget, setTarget] = useState<string>()
+  const ball = chosenBall ?? owned(balls)?.key ?? ''
+  const target = chosenTarget ?? owned(targets)?.key ?? ''
   const [age, setAge] = useState(8)
   const { error, attempt } = useAttempt()
   const key = ['falls', ball, target, age]
