@@ -1,5 +1,9 @@
 package io.isokinet.server;
 
+import static io.isokinet.server.UnitJson.head;
+import static io.isokinet.server.UnitJson.id;
+import static io.isokinet.server.UnitJson.names;
+import static io.isokinet.server.UnitJson.segment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
@@ -22,33 +26,12 @@ class UnitTest {
         return school.as.get("/api/units/" + unit).json();
     }
 
-    private static String head(JsonNode view) {
-        return "\"" + view.get("head").asString() + "\"";
-    }
-
-    private static JsonNode segment(JsonNode view, int lesson, int position) {
-        return view.get("lessons").get(lesson).get("segments").get(position);
-    }
-
-    private static List<String> names(JsonNode view, int lesson) {
-        List<String> names = new ArrayList<>();
-        view.get("lessons")
-                .get(lesson)
-                .get("segments")
-                .forEach(s -> names.add(s.get("name").asString()));
-        return names;
-    }
-
     private Caller.Answer edit(JsonNode on, Map<String, Object> body) {
         return school.as.post("/api/units/" + unit + "/edits", body, "If-Match", head(on));
     }
 
     private Caller.Answer step(String what, JsonNode on) {
         return school.as.post("/api/units/" + unit + "/" + what, "{}", "If-Match", head(on));
-    }
-
-    private static String id(JsonNode segment) {
-        return segment.get("id").asString();
     }
 
     @Test
