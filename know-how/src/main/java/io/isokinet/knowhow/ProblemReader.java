@@ -8,6 +8,7 @@ import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.unit.ClassProfile;
 import io.isokinet.core.unit.LessonSlot;
+import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
@@ -94,10 +95,10 @@ public final class ProblemReader {
     }
 
     /** A plan in lines: what happens when, with which cues. */
-    public static String told(io.isokinet.core.unit.Plan plan) {
+    public static String told(Plan plan) {
         StringBuilder lines = new StringBuilder();
         plan.lessons().forEach(lesson -> {
-            lines.append("Lesson %d%n".formatted(lesson.get(0).lesson() + 1));
+            lines.append("Lesson %d%n".formatted(plan.number(lesson.get(0).lesson())));
             lesson.forEach(s -> lines.append(String.format(
                     Locale.ROOT,
                     "  %2d min  %s%s%n",

@@ -19,15 +19,14 @@ import ai.timefold.solver.core.config.solver.SolverConfig;
 import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Candidates;
-import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.ConstructivePlanner;
 import io.isokinet.core.unit.Frame;
 import io.isokinet.core.unit.Outcome;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Polish;
-import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.Rules;
 import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.UnitPlanner;
 import io.isokinet.core.unit.UnitProblem;
 import java.util.ArrayList;
@@ -58,17 +57,14 @@ public final class TimefoldPlanner implements UnitPlanner {
         Frame frame = new Frame(problem, candidates, ids);
         if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.certificates());
         Draft.Run run = new Draft.Run(problem, candidates, frame);
-        List<List<Choice>> rows =
-                ConstructivePlanner.start(problem, candidates, frame, (int) (effort * BESIDE), watcher);
-        Best best = new Best(watcher);
-        best.offer(Reading.of(problem, candidates, rows), run.evaluations);
+        Best best = new Best(run, watcher);
+        Outcome.Planned built = ConstructivePlanner.start(problem, candidates, frame, (int) (effort * BESIDE), watcher);
+        best.offer(built);
         if (!frame.slots().isEmpty()) {
-            Draft from = start(run, rows);
+            Draft from = start(run, built.plan());
             for (int seed = 0; seed < RESTARTS && !watcher.cancelled(); seed++) {
                 from = search(from, seed, effort / RESTARTS, best);
-                best.offer(
-                        Polish.of(problem, candidates, frame.slots(), from.read(), (int) (effort * BESIDE)),
-                        run.evaluations);
+                best.offer(Polish.of(problem, candidates, frame.slots(), from.read(), (int) (effort * BESIDE)));
             }
         }
         return new Outcome.Planned(best.plan, best.score, (int) Math.min(Integer.MAX_VALUE, run.evaluations));
@@ -76,46 +72,50 @@ public final class TimefoldPlanner implements UnitPlanner {
 
     /** The best plan of a run, told on when it gets better. */
     private static final class Best {
+        private final Draft.Run run;
         private final Watcher watcher;
         private Plan plan;
         private Score score;
 
-        Best(Watcher watcher) {
+        Best(Draft.Run run, Watcher watcher) {
+            this.run = run;
             this.watcher = watcher;
         }
 
-        void offer(Plan other, long evaluations) {
+        /** What was found beside the engine, which counts for itself. */
+        void offer(Outcome.Planned found) {
+            run.evaluations += found.evaluations();
+            offer(found.plan());
+        }
+
+        void offer(Plan other) {
             Score its = Rules.score(other);
             if (score != null && !its.isBetterThan(score)) return;
             plan = other;
             score = its;
-            watcher.better(plan, score, evaluations);
+            watcher.better(plan, score, run.evaluations);
         }
     }
 
-    private static Draft start(Draft.Run run, List<List<Choice>> rows) {
+    private static Draft start(Draft.Run run, Plan plan) {
         List<Place> places = new ArrayList<>();
         for (Frame.Slot slot : run.frame.slots()) {
-            Choice now = rows.get(slot.lesson()).get(slot.position());
-            Candidate option = run.candidates.get(slot.lesson(), now.activity(), now.setting());
+            Candidate option =
+                    plan.lessons().get(slot.lesson()).get(slot.position()).candidate();
             places.add(new Place(places.size(), slot, option));
         }
         int most = run.problem.wishes().newCues(run.problem.profile().age().years());
         List<Pace> paces = new ArrayList<>();
-        Plan plan = Reading.of(run.problem, run.candidates, rows);
-        for (int lesson = 0; lesson < rows.size(); lesson++) {
-            int now = plan.lessons().get(lesson).stream()
-                    .mapToInt(s -> s.introduces().size())
-                    .sum();
-            paces.add(new Pace(lesson, most, Math.min(most, now)));
+        for (List<Segment> lesson : plan.lessons()) {
+            int now = lesson.stream().mapToInt(s -> s.introduces().size()).sum();
+            paces.add(new Pace(paces.size(), most, Math.min(most, now)));
         }
         return new Draft(run, places, paces);
     }
 
     private static Draft search(Draft start, int seed, int effort, Best best) {
         Solver<Draft> solver = SolverFactory.<Draft>create(config(seed, effort)).buildSolver();
-        solver.addEventListener(event -> best.offer(
-                event.getNewBestSolution().read(), event.getNewBestSolution().run().evaluations));
+        solver.addEventListener(event -> best.offer(event.getNewBestSolution().read()));
         start.run().check = () -> {
             if (best.watcher.cancelled()) solver.terminateEarly();
         };

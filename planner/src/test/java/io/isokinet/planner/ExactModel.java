@@ -220,7 +220,7 @@ final class ExactModel {
         for (int k = 0; k < at.length; k++) {
             String skill = problem.targets().get(k).skill();
             int base = problem.reached().getOrDefault(skill, 0);
-            int step = problem.wishes().skipsRungs() ? 2 : 1;
+            int step = problem.wishes().climb();
             for (int s = 0; s < x.length; s++)
                 for (int o = 0; o < x[s].length; o++) {
                     Candidate c = slots.get(s).options().get(o);

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Activities fitted to the places of the unit, each once, when it is first asked for. One thread at a time. */
 public final class Candidates {
@@ -236,19 +237,22 @@ public final class Candidates {
 
     /** Those that would serve the phases and fit, but are banned. */
     public List<Activity> banned(int lesson, Set<LessonPhase> phases) {
-        return problem.knowHow().activities().stream()
-                .filter(a -> a.phases().containsAll(phases))
-                .filter(a -> a.skill() == null || skills.contains(a.skill()))
+        return fitFor(phases)
                 .filter(a -> problem.wishes().bans().contains(a.key()))
                 .filter(a -> get(lesson, a.key(), usual(a)).allowed())
                 .toList();
     }
 
     private List<Activity> wanted(Set<LessonPhase> phases) {
-        return problem.knowHow().activities().stream()
-                .filter(a -> a.phases().containsAll(phases))
-                .filter(a -> a.skill() == null || skills.contains(a.skill()))
+        return fitFor(phases)
                 .filter(a -> !problem.wishes().bans().contains(a.key()))
                 .toList();
+    }
+
+    /** What serves all these phases, for a target skill or for none. */
+    private Stream<Activity> fitFor(Set<LessonPhase> phases) {
+        return problem.knowHow().activities().stream()
+                .filter(a -> a.phases().containsAll(phases))
+                .filter(a -> a.skill() == null || skills.contains(a.skill()));
     }
 }

@@ -20,26 +20,27 @@ public final class ConstructivePlanner implements UnitPlanner {
         Draft draft = new Draft(problem, candidates, frame, effort, List.of());
         draft.construct(watcher);
         draft.improve(watcher);
-        Plan plan = Reading.of(problem, candidates, draft.choices);
-        return new Outcome.Planned(plan, Rules.score(plan), draft.evaluations);
+        return draft.planned(draft.evaluations);
     }
 
     /**
-     * Complete rows to search from: the best of those built freely and, where lessons should keep to one skill, of those built
+     * A plan to search from: the best of those built freely and, where lessons should keep to one skill, of those built
      * skill by skill, forwards and backwards.
      *
      * @param effort evaluations to better each with, once its slots were filled in the order of time
      */
-    public static List<List<Choice>> start(
+    public static Outcome.Planned start(
             UnitProblem problem, Candidates candidates, Frame frame, int effort, Watcher watcher) {
         Draft best = null;
+        int evaluations = 0;
         for (List<String> order : orders(problem)) {
             Draft draft = new Draft(problem, candidates, frame, effort, order);
             draft.construct(watcher);
             draft.improve(watcher);
+            evaluations += draft.evaluations;
             if (best == null || draft.whole().isBetterThan(best.whole())) best = draft;
         }
-        return best.choices;
+        return best.planned(evaluations);
     }
 
     /** Which skill each lesson keeps to while building; empty lists of skills where it may have any. */
@@ -122,6 +123,11 @@ public final class ConstructivePlanner implements UnitPlanner {
             boolean there = slot.options().stream()
                     .anyMatch(o -> skill.equals(o.activity().skill()));
             return there && !skill.equals(option.activity().skill());
+        }
+
+        private Outcome.Planned planned(int evaluated) {
+            Plan plan = Reading.of(problem, candidates, choices);
+            return new Outcome.Planned(plan, Rules.score(plan), evaluated);
         }
 
         private Score whole() {

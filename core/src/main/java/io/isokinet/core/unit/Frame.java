@@ -177,7 +177,7 @@ public final class Frame {
 
     /** The first piece of work of a unit must stand on a rung that the class can step on. */
     private List<String> startOfLadders() {
-        int step = problem.wishes().skipsRungs() ? 2 : 1;
+        int step = problem.wishes().climb();
         for (Slot slot : slots) {
             if (!slot.first().phases().contains(LessonPhase.PRACTISE)) continue;
             boolean onto = slot.options().stream()

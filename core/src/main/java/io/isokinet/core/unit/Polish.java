@@ -7,7 +7,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Betters what the reading decided greedily: which cues a segment works on and which the teacher looks for, where a cue is
- * introduced, single minutes, and at last single activities with all else kept. Steps that help are taken until none is left or the effort is spent; locks stay.
+ * introduced, single minutes, and at last single activities with all else kept. Steps that help are taken until none is left or
+ * the effort is spent; locks stay.
  */
 public final class Polish {
     private final UnitProblem problem;
@@ -30,14 +31,15 @@ public final class Polish {
     }
 
     /** @param slots whose activities may change; none to leave them all @param effort evaluations that may be spent */
-    public static Plan of(UnitProblem problem, Candidates candidates, List<Frame.Slot> slots, Plan plan, int effort) {
+    public static Outcome.Planned of(
+            UnitProblem problem, Candidates candidates, List<Frame.Slot> slots, Plan plan, int effort) {
         Polish polish = new Polish(problem, candidates, slots, plan, effort);
         boolean better = true;
         while (better && polish.left > 0) {
             better = polish.introductions() | polish.focus() | polish.minutes();
             if (!better) better = polish.activities();
         }
-        return polish.plan;
+        return new Outcome.Planned(polish.plan, polish.score, effort - polish.left);
     }
 
     /** Another activity or setting, its own cues and minutes read anew, or the same cues kept. */
@@ -84,7 +86,7 @@ public final class Polish {
         return better;
     }
 
-    /** Each pair of hosted cues, and each alone, that holds what is introduced here. */
+    /** Each pair of hosted cues that holds what is introduced here; the one cue where there is but one. */
     private List<List<String>> pairs(Segment s) {
         List<String> hosts =
                 s.candidate().hosts().stream().map(candidates.targetCues()::get).toList();
@@ -114,7 +116,6 @@ public final class Polish {
         if (here.introduces().contains(cue)
                 || here.introduces().size() == Reading.FOCUS
                 || problem.state(cue).taught()) return false;
-        List<Choice> before = new ArrayList<>();
         Segment there = plan.all().stream()
                 .filter(s -> s.introduces().contains(cue))
                 .findFirst()
@@ -125,18 +126,17 @@ public final class Polish {
         for (String beside : here.focus().isEmpty() ? List.of(cue) : here.focus()) {
             List<String> focus = new ArrayList<>(introduces);
             if (focus.size() < Reading.FOCUS && !focus.contains(beside)) focus.add(beside);
-            before.clear();
-            before.add(at(here));
-            set(here, at(here).withCues(List.copyOf(introduces), List.copyOf(focus), null));
+            Choice wasHere = at(here);
+            Choice wasThere = there == null ? null : at(there);
+            set(here, wasHere.withCues(List.copyOf(introduces), List.copyOf(focus), null));
             if (there != null) {
-                before.add(at(there));
                 List<String> rest = new ArrayList<>(there.introduces());
                 rest.remove(cue);
-                set(there, at(there).withCues(List.copyOf(rest), there.focus(), there.watch()));
+                set(there, wasThere.withCues(List.copyOf(rest), there.focus(), there.watch()));
             }
             if (accept()) return true;
-            set(here, before.get(0));
-            if (there != null) set(there, before.get(1));
+            set(here, wasHere);
+            if (there != null) set(there, wasThere);
         }
         return false;
     }

@@ -25,7 +25,8 @@ public interface UnitPlanner {
 
     /**
      * @param ids a new stable id for each new segment
-     * @param effort how many evaluations of a whole plan may be spent
+     * @param effort evaluations of a whole plan that the main search may spend; building a start and finishing take some more, and
+     *     all are counted in the outcome
      */
     Outcome plan(UnitProblem problem, Supplier<String> ids, int effort, Watcher watcher);
 

@@ -1,10 +1,13 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.unit.rule.FewLayouts;
 import io.isokinet.core.unit.rule.OrderAsWished;
 import io.isokinet.core.unit.rule.Rule;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -82,6 +85,26 @@ public record Wishes(
 
     public Wishes(Order order, @Nullable Integer newCuesPerLesson, Set<String> bans) {
         this(order, newCuesPerLesson, Tempo.AS_IT_COMES, Taste.AS_IT_COMES, false, false, Set.of(), bans, Map.of());
+    }
+
+    /** The same without wishes for or against what the know-how does not have (any more). */
+    public Wishes within(KnowHow known) {
+        Predicate<String> has = known::hasActivity;
+        return new Wishes(
+                order,
+                newCuesPerLesson,
+                tempo,
+                taste,
+                fewLayouts,
+                skipsRungs,
+                favourites.stream().filter(has).collect(Collectors.toSet()),
+                bans.stream().filter(has).collect(Collectors.toSet()),
+                weights);
+    }
+
+    /** Rungs that may be climbed at once. */
+    public int climb() {
+        return skipsRungs ? 2 : 1;
     }
 
     /** One below age 6, two below 8, three from 8, unless wished otherwise. */

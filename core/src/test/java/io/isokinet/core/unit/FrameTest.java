@@ -119,10 +119,14 @@ class FrameTest {
         List<List<Choice>> rows = frame.rows();
         rows.get(0).set(2, rows.get(0).get(2).withLocked(true));
         Plan before = Reading.of(problem, candidates, rows);
-        Plan after = Polish.of(problem, candidates, frame.slots(), before, 500);
-        assertThat(Rules.score(after)).isLessThanOrEqualTo(Rules.score(before));
-        assertThat(Rules.score(Polish.of(problem, candidates, List.of(), after, 500)))
-                .isLessThanOrEqualTo(Rules.score(after));
+        Outcome.Planned after = Polish.of(problem, candidates, frame.slots(), before, 500);
+        assertThat(after.score()).isEqualTo(Rules.score(after.plan())).isLessThanOrEqualTo(Rules.score(before));
+        assertThat(after.evaluations()).isBetween(1, 500);
+        Choice locked = rows.get(0).get(2);
+        assertThat(after.plan().segment(locked.id()).orElseThrow().activity().key())
+                .isEqualTo(locked.activity());
+        assertThat(Polish.of(problem, candidates, List.of(), after.plan(), 500).score())
+                .isLessThanOrEqualTo(after.score());
     }
 
     @Test

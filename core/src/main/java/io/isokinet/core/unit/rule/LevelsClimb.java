@@ -15,7 +15,7 @@ public final class LevelsClimb extends Rule {
     @Override
     public void judge(Plan plan, Strains strains) {
         Map<String, Integer> reached = new HashMap<>(plan.problem().reached());
-        int step = plan.problem().wishes().skipsRungs() ? 2 : 1;
+        int step = plan.problem().wishes().climb();
         for (Segment segment : plan.work()) {
             String skill = String.valueOf(segment.activity().skill());
             int before = reached.getOrDefault(skill, 0);
