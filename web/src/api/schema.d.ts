@@ -2071,6 +2071,7 @@ export interface components {
             lessons: components["schemas"]["ComparedLesson"][];
             /** Format: uuid */
             other: string;
+            proposal: boolean;
         };
         CopyBody: {
             /** Format: uuid */

@@ -31,6 +31,7 @@ const lesson = (position: number, open: boolean, differs: boolean): Schemas['Com
 const comparison: Schemas['Comparison'] = {
   head: 'h',
   other: 'v',
+  proposal: true,
   cause: 'A proposal',
   before: { hard: 0, medium: 0, soft: 9 },
   after: { hard: 0, medium: 0, soft: 4 },
@@ -40,6 +41,8 @@ const comparison: Schemas['Comparison'] = {
 }
 
 const ok = (data: unknown) => Promise.resolve({ data, response: new Response() })
+
+vi.mock('../session/useSession', () => ({ usePlans: () => true }))
 
 describe('two plans side by side', () => {
   beforeEach(() => {

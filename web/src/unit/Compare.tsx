@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Checkbox, Modal } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { usePlans } from '../session/useSession'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Planning.module.css'
@@ -21,6 +22,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
     queryFn: () =>
       take(api.GET('/api/units/{id}/versions/{version}', { params: { path: { id: unit.id, version } } })),
   })
+  const plans = usePlans()
   const [left, setLeft] = useState<string[]>([])
   const { error, busy, attempt } = useAttempt()
   const c = compared.data
@@ -43,13 +45,14 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
   return (
     <Modal
       open
-      title={c?.cause === 'A proposal' ? 'The rest, planned anew' : `Now, and “${c?.cause ?? ''}”`}
+      title={c?.proposal ? 'The rest, planned anew' : `Now, and “${c?.cause ?? ''}”`}
       width={980}
       onCancel={close}
       onOk={accept}
       okText={all ? 'Take it all' : `Take ${wanted.length} ${wanted.length === 1 ? 'lesson' : 'lessons'}`}
       okButtonProps={{ disabled: wanted.length === 0, loading: busy, autoFocus: true }}
       cancelText="Keep what is"
+      footer={plans ? undefined : null}
     >
       {(error !== null || compared.error) && <ProblemNote error={error ?? compared.error} />}
       {c && (
@@ -83,7 +86,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
                   .map((l) => (
                     <tr key={l.lesson}>
                       <td>
-                        {l.open ? (
+                        {l.open && plans ? (
                           <Checkbox
                             checked={!left.includes(l.lesson)}
                             onChange={(e) =>
@@ -95,7 +98,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
                             take lesson {l.position + 1}
                           </Checkbox>
                         ) : (
-                          `lesson ${l.position + 1}, taught`
+                          `lesson ${l.position + 1}${l.open ? '' : ', taught'}`
                         )}
                       </td>
                       <td>

@@ -199,7 +199,7 @@ export default function UnitPage() {
         {showStrains && (
           <ul className={styles.strainList}>
             {u.strains.map((s) => (
-              <li key={s.rule + s.sentence} className={s.level === 'SOFT' ? '' : styles.bad}>
+              <li key={s.rule + s.segment + s.sentence} className={s.level === 'SOFT' ? '' : styles.bad}>
                 {s.segment ? (
                   <button type="button" onClick={() => setSelected(s.segment)}>
                     {s.sentence}

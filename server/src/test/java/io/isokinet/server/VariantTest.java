@@ -1,5 +1,9 @@
 package io.isokinet.server;
 
+import static io.isokinet.server.UnitJson.head;
+import static io.isokinet.server.UnitJson.id;
+import static io.isokinet.server.UnitJson.names;
+import static io.isokinet.server.UnitJson.segment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.unit.Rules;
@@ -30,29 +34,8 @@ class VariantTest {
         return school.as.get("/api/units/" + unit).json();
     }
 
-    private static String head(JsonNode view) {
-        return "\"" + view.get("head").asString() + "\"";
-    }
-
-    private static JsonNode segment(JsonNode view, int lesson, int position) {
-        return view.get("lessons").get(lesson).get("segments").get(position);
-    }
-
-    private static String id(JsonNode node) {
-        return node.get("id").asString();
-    }
-
     private static List<JsonNode> lines(Caller.Answer answer) {
         return answer.body().lines().map(JSON::readTree).toList();
-    }
-
-    private static List<String> names(JsonNode view, int lesson) {
-        List<String> names = new ArrayList<>();
-        view.get("lessons")
-                .get(lesson)
-                .get("segments")
-                .forEach(s -> names.add(s.get("name").asString()));
-        return names;
     }
 
     private String propose(Object wishes) {
@@ -301,6 +284,10 @@ class VariantTest {
         wrong.put(file.replace("isokinet-unit", "lesson-list"), "not a unit of ours");
         wrong.put(file.replace("\"" + activity + "\"", "\"moon-walk\""), "“moon-walk” is not in your know-how");
         wrong.put(file.replace("\"minutes\":30", "\"minutes\":3000"), "minutes");
+        String wishes = JSON.writeValueAsString(more("CALM", List.of("moon-dance"), List.of()));
+        wrong.put(
+                file.replaceFirst("\"wishes\":\\{", "\"wishes\":{\"more\":" + wishes + ","),
+                "“moon-dance” is not in your know-how");
         wrong.put("{", "no JSON");
         wrong.forEach((text, says) -> {
             UUID id = UUID.randomUUID();

@@ -15,7 +15,8 @@ import tools.jackson.databind.json.JsonMapper;
  * request cancels: the next line finds nobody and planning stops.
  */
 class Progress implements UnitPlanner.Watcher {
-    private static final long HEARTBEAT = 400_000_000;
+    /** In nanoseconds: not more often than eyes can read, and often enough to know soon that nobody is there. */
+    private static final long BEAT = 100_000_000;
 
     /**
      * @param evaluations whole plans scored so far @param score the best so far; null before the first
@@ -32,6 +33,7 @@ class Progress implements UnitPlanner.Watcher {
     private UnitView.@Nullable ScoreView best;
     private long evaluations;
     private long last = System.nanoTime();
+    private boolean told;
     private boolean gone;
 
     Progress(HttpServletResponse response, JsonMapper json) {
@@ -45,12 +47,14 @@ class Progress implements UnitPlanner.Watcher {
     public void better(Plan plan, Score score, long soFar) {
         best = new UnitView.ScoreView(score.hard(), score.medium(), score.soft());
         evaluations = soFar;
+        if (told && System.nanoTime() - last < BEAT) return;
+        told = true;
         write(new ProgressLine(soFar, best, null, null));
     }
 
     @Override
     public boolean cancelled() {
-        if (!gone && System.nanoTime() - last > HEARTBEAT) write(new ProgressLine(evaluations, best, null, null));
+        if (!gone && System.nanoTime() - last > BEAT) write(new ProgressLine(evaluations, best, null, null));
         return gone;
     }
 

@@ -58,7 +58,11 @@ record UnitBody(
             List<String> introduces,
             List<String> focus,
             @Nullable String watch,
-            boolean locked) {}
+            boolean locked) {
+        SegmentBody unlocked() {
+            return new SegmentBody(id, phases, parts, minutes, introduces, focus, watch, false);
+        }
+    }
 
     record PartBody(String activity, int setting) {}
 
@@ -105,6 +109,17 @@ record UnitBody(
     /** The same lessons with other wishes. */
     UnitBody wishing(Wishes.Order nowOrder, @Nullable Integer nowNewCues, @Nullable MoreWishes nowMore) {
         return new UnitBody(targets, nowOrder, nowNewCues, nowMore, lessons, leftOver);
+    }
+
+    /** The same with these segments open to a replan. */
+    UnitBody unlocking(Set<UUID> segments) {
+        return holding(lessons.stream()
+                .map(l -> new LessonBody(
+                        l.lesson(),
+                        l.segments().stream()
+                                .map(s -> segments.contains(s.id()) ? s.unlocked() : s)
+                                .toList()))
+                .toList());
     }
 
     /** The same targets and wishes with these lessons instead. */

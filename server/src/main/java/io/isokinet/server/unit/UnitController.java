@@ -75,7 +75,11 @@ class UnitController {
             @NotNull(message = "is needed") LocalDate onDate,
             @Nullable LocalTime starts,
             @NotNull(message = "is needed") Integer minutes,
-            @NotNull(message = "is needed") UUID spaceId) {}
+            @NotNull(message = "is needed") UUID spaceId) {
+        LessonForm toForm() {
+            return new LessonForm(onDate, starts, minutes, spaceId);
+        }
+    }
 
     record UnitFormBody(
             @NotNull(message = "is needed") UUID classId,
@@ -95,9 +99,7 @@ class UnitController {
                     order,
                     newCues,
                     more,
-                    lessons.stream()
-                            .map(l -> new LessonForm(l.onDate(), l.starts(), l.minutes(), l.spaceId()))
-                            .toList());
+                    lessons.stream().map(LessonBody::toForm).toList());
         }
     }
 

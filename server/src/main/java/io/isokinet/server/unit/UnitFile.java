@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -115,6 +116,14 @@ public record UnitFile(
                         "The cue set “%s” is not in your know-how; import the pack that has it first."
                                 .formatted(target.cueSet())));
         }
+        if (wishes.more() != null)
+            Stream.concat(wishes.more().favourites().stream(), wishes.more().bans().stream())
+                    .filter(a -> !known.hasActivity(a))
+                    .forEach(a -> findings.add(new Finding(
+                            "unknown",
+                            "wishes",
+                            "The activity “%s” is not in your know-how; import the pack that has it, or take it out of the file."
+                                    .formatted(a))));
         for (int l = 0; l < lessons.size(); l++)
             for (SegmentPart s : lessons.get(l).segments()) {
                 if (!known.hasActivity(s.activity()))

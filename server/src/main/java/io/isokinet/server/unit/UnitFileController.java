@@ -7,7 +7,6 @@ import io.isokinet.server.account.Teams;
 import io.isokinet.server.unit.UnitController.LessonBody;
 import io.isokinet.server.unit.UnitFiles.ArrivalForm;
 import io.isokinet.server.unit.UnitFiles.ArrivalView;
-import io.isokinet.server.unit.Units.LessonForm;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -60,9 +59,7 @@ class UnitFileController {
         return new ArrivalForm(
                 classId,
                 title == null ? "" : title,
-                lessons.stream()
-                        .map(l -> new LessonForm(l.onDate(), l.starts(), l.minutes(), l.spaceId()))
-                        .toList());
+                lessons.stream().map(LessonBody::toForm).toList());
     }
 
     @GetMapping("/units/{id}/unit.json")

@@ -200,11 +200,20 @@ class UnitFiles {
         boolean asItIs = rows.size() == lessons.size() && Rules.score(plan).hard() == 0;
         if (asItIs) units.keep(unit, null, body, rows, "Taken over as it was");
         else {
-            units.plan(unit, null, body, rows, l -> false, "Taken over and fitted", Watcher.NONE);
+            UnitBody loose = body.unlocking(misfits(plan));
+            units.plan(unit, null, loose, rows, l -> false, "Taken over and fitted", Watcher.NONE);
             Plan fitted = units.load(id).plan();
             differences(plan, fitted, changes);
         }
         return new ArrivalView(id, changes);
+    }
+
+    /** Segments that do not fit this class, and so cannot be kept. */
+    private static Set<UUID> misfits(Plan plan) {
+        return plan.segments()
+                .filter(s -> !s.candidate().allowed())
+                .map(s -> UUID.fromString(s.id()))
+                .collect(Collectors.toSet());
     }
 
     private boolean packsInForce(UnitFile file) {

@@ -629,8 +629,9 @@ public class Units {
             String cause,
             Watcher watcher) {
         List<LessonRow> planned = plannedOf(all);
-        Outcome.Planned result = search(unit, body, planned, kept, watcher);
-        save(unit, parent, body.with(result.plan(), ids(planned)), result.evaluations(), result.score(), cause);
+        Outcome.Planned found = search(unit, body, planned, kept, watcher);
+        UnitBody now = body.with(found.plan(), ids(planned));
+        save(unit, parent, now, found.evaluations(), worth(unit, now, all), cause);
     }
 
     /**
@@ -665,12 +666,13 @@ public class Units {
 
     /** Saves a plan beside the chain of revisions, for looking at and taking from. */
     UUID propose(Loaded unit, UnitBody body, Outcome.Planned found) {
+        UnitBody proposed = body.with(found.plan(), ids(unit.planned()));
         return store(
                         unit.row(),
                         null,
-                        body.with(found.plan(), ids(unit.planned())),
+                        proposed,
                         found.evaluations(),
-                        found.score(),
+                        worth(unit.row(), proposed, unit.lessons()),
                         PROPOSED)
                 .id();
     }
@@ -682,6 +684,11 @@ public class Units {
     void keep(UnitRow unit, @Nullable UUID parent, UnitBody body, List<LessonRow> all, String cause) {
         Plan plan = read(unit, body, all);
         save(unit, parent, body.with(plan, ids(plannedOf(all))), 1, Rules.score(plan), cause);
+    }
+
+    /** The score of a plan by itself, whatever it was changed from. */
+    private Score worth(UnitRow unit, UnitBody body, List<LessonRow> all) {
+        return Rules.score(read(unit, body, all));
     }
 
     /** The plan that a body makes with the lessons as they are now. */
@@ -736,7 +743,7 @@ public class Units {
                 past.reached(),
                 knowHows.withOwnThings(known),
                 knowHows.cupboard(),
-                body.toWishes(),
+                body.toWishes().within(known),
                 schools.policy(),
                 past.done(),
                 before,
@@ -780,13 +787,13 @@ public class Units {
         return past;
     }
 
-    private void save(UnitRow unit, @Nullable UUID parent, UnitBody body, int effort, Score score, String cause) {
-        unit.head = store(unit, parent, body, effort, score, cause).id();
+    private void save(UnitRow unit, @Nullable UUID parent, UnitBody body, int evaluations, Score score, String cause) {
+        unit.head = store(unit, parent, body, evaluations, score, cause).id();
         units.flush();
     }
 
     private RevisionRow store(
-            UnitRow unit, @Nullable UUID parent, UnitBody body, int effort, Score score, String cause) {
+            UnitRow unit, @Nullable UUID parent, UnitBody body, int evaluations, Score score, String cause) {
         return revisions.saveAndFlush(new RevisionRow(
                 Ids.next(),
                 unit.id(),
@@ -795,7 +802,7 @@ public class Units {
                 clock.instant(),
                 cause,
                 json.writeValueAsString(newest(unit, body).packs()),
-                effort,
+                evaluations,
                 score,
                 json.writeValueAsString(body)));
     }

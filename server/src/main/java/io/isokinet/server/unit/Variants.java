@@ -10,6 +10,7 @@ import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.SpareMinutes;
 import io.isokinet.core.unit.UnitPlanner.Watcher;
 import io.isokinet.core.unit.Wishes;
+import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.UnitView.ChangeView;
@@ -65,10 +66,11 @@ class Variants {
             boolean locked,
             boolean same) {}
 
-    /** Two plans of one unit. @param cues exposures by cue, where they differ */
+    /** Two plans of one unit. @param proposal true if the other one was never in force @param cues exposures by cue, where they differ */
     record Comparison(
             UUID head,
             UUID other,
+            boolean proposal,
             String cause,
             ScoreView before,
             ScoreView after,
@@ -98,7 +100,7 @@ class Variants {
     @Transactional(readOnly = true)
     List<VersionLine> versions(UUID id) {
         UUID head = units.load(id).head().id();
-        UUID me = io.isokinet.server.account.SignedIn.current().person();
+        UUID me = SignedIn.current().person();
         return units.history(id).stream()
                 .limit(MOST)
                 .map(r -> new VersionLine(
@@ -107,7 +109,7 @@ class Variants {
                         r.cause,
                         new ScoreView(r.hard, r.medium, r.soft),
                         r.id().equals(head),
-                        r.cause.equals(Units.PROPOSED),
+                        isProposal(r),
                         r.byPerson.equals(me)))
                 .toList();
     }
@@ -145,6 +147,7 @@ class Variants {
         return new Comparison(
                 unit.head().id(),
                 row.id(),
+                isProposal(row),
                 row.cause,
                 score(now),
                 score(then),
@@ -187,7 +190,7 @@ class Variants {
                         .formatted(
                                 taken,
                                 taken == 1 ? "lesson" : "lessons",
-                                row.cause.equals(Units.PROPOSED) ? "a proposal" : "“" + row.cause + "”"));
+                                isProposal(row) ? "a proposal" : "“" + row.cause + "”"));
         Loaded after = units.load(id);
         return units.view(after, RuleChange.between(unit.plan(), after.plan()));
     }
@@ -225,6 +228,10 @@ class Variants {
             throw new IllegalArgumentException(
                     "This unit has no planned lesson %d; choose another.".formatted(lesson + 1));
         return index;
+    }
+
+    private static boolean isProposal(RevisionRow row) {
+        return row.cause.equals(Units.PROPOSED);
     }
 
     private static List<UnitBody.SegmentBody> segments(UnitBody body, LessonRow lesson) {
