@@ -3145,6 +3145,7 @@ export interface components {
             rung?: string;
             setting?: string;
             skill?: string;
+            stations: components["schemas"]["StationView"][];
             /** Format: int32 */
             step: number;
             /** Format: int32 */
@@ -3371,6 +3372,11 @@ export interface components {
         StateBody: {
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
+        };
+        StationView: {
+            activity: string;
+            name: string;
+            setting?: string;
         };
         Stored: {
             kit: components["schemas"]["KitLine"][];
@@ -6772,7 +6778,9 @@ export interface operations {
     };
     alternatives: {
         parameters: {
-            query?: never;
+            query?: {
+                beside?: boolean;
+            };
             header?: never;
             path: {
                 id: string;

@@ -14,6 +14,7 @@ const keys: [string, string][] = [
   ['E, H', 'on a unit: easier, harder'],
   ['L', 'on a unit: lock or unlock'],
   ['S', 'on a unit: what could stand instead'],
+  ['B', 'on a unit: what could stand beside it, as stations'],
   ['W', 'on a unit: why'],
   ['R', 'on a unit: plan the rest anew and look at it'],
   ['V', 'on a unit: versions and proposals'],

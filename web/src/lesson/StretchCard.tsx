@@ -75,7 +75,7 @@ export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: Stret
           )}
         </div>
         <div className={styles.facts}>
-          <p>{s.how}</p>
+          <p className={styles.how}>{s.how}</p>
           {s.focus.length > 0 && (
             <p className={styles.cues}>
               {s.focus.map((key) => (

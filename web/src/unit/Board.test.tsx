@@ -27,6 +27,7 @@ const segment = (id: string, more: Partial<Segment> = {}): Segment => ({
   cautions: [],
   step: 0,
   reasons: [],
+  stations: [],
   ...more,
 })
 

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, InputNumber, Select } from 'antd'
+import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { cost } from './cost'
@@ -23,6 +24,63 @@ interface WhyProps {
   add: (activity: string) => void
 }
 
+/** The server takes no more. */
+const MOST_STATIONS = 4
+
+function useAlternatives(unit: Schemas['UnitView'], segment: string, beside: boolean, enabled: boolean) {
+  return useQuery({
+    queryKey: ['alternatives', unit.id, unit.head, segment, beside],
+    queryFn: () =>
+      take(
+        api.GET('/api/units/{id}/segments/{segment}/alternatives', {
+          params: { path: { id: unit.id, segment }, query: { beside } },
+        }),
+      ),
+    enabled,
+  })
+}
+
+/** Splits a segment: what could stand beside it, with groups that go round. */
+function Beside({ unit, segment: s, busy, swap }: Pick<WhyProps, 'unit' | 'segment' | 'busy' | 'swap'>) {
+  const [open, setOpen] = useState(false)
+  const beside = useAlternatives(unit, s.id, true, open)
+  return (
+    <>
+      <Button
+        size="small"
+        data-stations=""
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        disabled={busy}
+      >
+        {s.stations.length > 0 ? 'One more station' : 'Split into stations'}
+      </Button>
+      {open && beside.isLoading && <p className="mute">Trying what fits beside it …</p>}
+      {open &&
+        beside.data?.map((a) => (
+          <div key={a.activity} className={styles.alternative}>
+            <Button
+              size="small"
+              disabled={busy}
+              onClick={() => {
+                setOpen(false)
+                swap(a.activity)
+              }}
+            >
+              {a.name}
+            </Button>
+            <span className={a.hard > 0 ? styles.effect : 'mute'}>{cost(a)}</span>
+          </div>
+        ))}
+      {open && beside.data?.length === 0 && (
+        <p className="mute">
+          Nothing of this skill fits beside it here, with the kit and the floor there are.
+        </p>
+      )}
+    </>
+  )
+}
+
 /** Why a segment is where and what it is, its kit, and what could stand instead. */
 export function Why({
   unit,
@@ -42,16 +100,8 @@ export function Why({
   const plans = usePlans()
   const at = lesson.segments.findIndex((x) => x.id === s.id)
   const call = (key: string) => unit.threads.flatMap((t) => t.cues).find((c) => c.key === key)?.call ?? key
-  const alternatives = useQuery({
-    queryKey: ['alternatives', unit.id, unit.head, s.id],
-    queryFn: () =>
-      take(
-        api.GET('/api/units/{id}/segments/{segment}/alternatives', {
-          params: { path: { id: unit.id, segment: s.id } },
-        }),
-      ),
-    enabled: plans && !taught && !s.locked,
-  })
+  const changes = plans && !taught && !s.locked
+  const alternatives = useAlternatives(unit, s.id, false, changes)
   return (
     <div className={styles.why}>
       <h2>{s.name}</h2>
@@ -59,7 +109,7 @@ export function Why({
         Lesson {lesson.position + 1} · {s.minutes} min{s.rung && ` · rung ${s.level}, ${s.rung}`}
         {s.play && ' · play'}
       </p>
-      <p>{s.how}</p>
+      <p className={styles.how}>{s.how}</p>
       {!taught && (
         <div className={styles.actions}>
           <Button size="small" onClick={lock} disabled={busy}>
@@ -149,6 +199,41 @@ export function Why({
           <li>It serves the {s.phases.join(' and ').toLowerCase()} of the lesson.</li>
         )}
       </ul>
+      {s.stations.length > 0 && (
+        <>
+          <h3>Stations</h3>
+          <ol className={styles.stations}>
+            {s.stations.map((x) => (
+              <li key={x.activity}>
+                {x.name}
+                {x.setting && <span className="mute"> · {x.setting}</span>}
+                {changes && (
+                  <Button
+                    size="small"
+                    type="text"
+                    aria-label={`${x.name} away`}
+                    title="take this station away; its minutes go to the others"
+                    disabled={busy}
+                    onClick={() =>
+                      swap(
+                        s.stations
+                          .filter((o) => o !== x)
+                          .map((o) => o.activity)
+                          .join('+'),
+                      )
+                    }
+                  >
+                    −
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+      {changes && s.skill && s.stations.length < MOST_STATIONS && (
+        <Beside key={s.id} unit={unit} segment={s} busy={busy} swap={swap} />
+      )}
       <h3>Stand</h3>
       <p>
         {s.formation}.{s.tries > 0 && ` ${s.tries} tries each, ${s.motionPercent} % of the time moving.`}

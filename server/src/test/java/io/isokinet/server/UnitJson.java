@@ -17,6 +17,13 @@ final class UnitJson {
         return unit.get("lessons").get(lesson).get("segments").get(position);
     }
 
+    /** Wherever in the unit it is. */
+    static JsonNode segment(JsonNode unit, String id) {
+        for (JsonNode lesson : unit.get("lessons"))
+            for (JsonNode s : lesson.get("segments")) if (id(s).equals(id)) return s;
+        throw new AssertionError("no segment " + id);
+    }
+
     /** Names of the activities of a lesson, in order. */
     static List<String> names(JsonNode unit, int lesson) {
         List<String> names = new ArrayList<>();

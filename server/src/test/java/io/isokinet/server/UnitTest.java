@@ -142,6 +142,52 @@ class UnitTest {
     }
 
     @Test
+    void aSegmentIsSplitIntoStationsAndBack() {
+        JsonNode before = view();
+        JsonNode whole = null;
+        JsonNode beside = null;
+        for (JsonNode s : before.get("lessons").get(1).get("segments")) {
+            if (whole != null || !s.hasNonNull("skill")) continue;
+            JsonNode fits = school.as
+                    .get("/api/units/" + unit + "/segments/" + id(s) + "/alternatives?beside=true")
+                    .json();
+            if (fits.isEmpty()) continue;
+            whole = s;
+            beside = fits.get(0);
+        }
+        assertThat(whole).isNotNull();
+        String both = beside.get("activity").asString();
+        assertThat(both).isEqualTo(whole.get("activity").asString() + "+" + both.split("\\+")[1]);
+        JsonNode split = edit(before, Map.of("kind", "SWAP", "segment", id(whole), "activity", both))
+                .json();
+        JsonNode now = segment(split, id(whole));
+        assertThat(now.get("stations")).hasSize(2);
+        assertThat(now.get("formation").asString()).contains("go round");
+        JsonNode lesson = split.get("lessons").get(1);
+        assertThat(school.as.get("/api/units/" + unit + "/unit.json").body()).contains(both);
+        JsonNode sheet = school.as.get("/api/lessons/" + id(lesson) + "/sheet").json();
+        JsonNode stretch = null;
+        for (JsonNode s : sheet.get("segments")) if (id(s).equals(id(whole))) stretch = s;
+        assertThat(stretch.get("stations").asString()).contains("2 stations");
+        assertThat(stretch.get("groups")).hasSize(2);
+        assertThat(stretch.get("floor").get("svg").asString()).contains("<svg");
+        JsonNode back = edit(
+                        split,
+                        Map.of(
+                                "kind",
+                                "SWAP",
+                                "segment",
+                                id(whole),
+                                "activity",
+                                whole.get("activity").asString()))
+                .json();
+        assertThat(segment(back, id(whole)).get("stations")).isEmpty();
+        assertThat(edit(back, Map.of("kind", "SWAP", "segment", id(whole), "activity", both + "+moon-walk"))
+                        .detail())
+                .contains("moon-walk");
+    }
+
+    @Test
     void whatIsLockedSurvivesAReplan() {
         JsonNode before = view();
         JsonNode kept = segment(before, 1, 3);

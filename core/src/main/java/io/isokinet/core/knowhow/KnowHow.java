@@ -1,6 +1,7 @@
 package io.isokinet.core.knowhow;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Stations;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.CueSet;
@@ -110,9 +111,18 @@ public final class KnowHow {
         return found(sets, "cue set", key);
     }
 
-    /** @throws UnknownKeyException if there is none */
+    /**
+     * An activity, or {@link Stations} of several.
+     *
+     * @throws UnknownKeyException if there is none @throws IllegalArgumentException if they cannot be stations together
+     */
     public Activity activity(String key) {
-        return found(activities, "activity", key);
+        List<String> parts = Stations.parts(key);
+        return parts.size() == 1
+                ? found(activities, "activity", key)
+                : Stations.of(parts.stream()
+                        .map(part -> found(activities, "activity", part))
+                        .toList());
     }
 
     /** @throws UnknownKeyException if there is none */
@@ -128,8 +138,9 @@ public final class KnowHow {
         return skills.containsKey(key);
     }
 
+    /** True for stations if each of their activities is known. */
     public boolean hasActivity(String key) {
-        return activities.containsKey(key);
+        return activities.keySet().containsAll(Stations.parts(key));
     }
 
     public boolean hasItem(String key) {

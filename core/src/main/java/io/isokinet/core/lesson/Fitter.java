@@ -3,6 +3,7 @@ package io.isokinet.core.lesson;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
+import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.group.Groups;
 import io.isokinet.core.kit.KitFinder;
@@ -16,6 +17,7 @@ import io.isokinet.core.safety.Policy;
 import io.isokinet.core.safety.Safety;
 import io.isokinet.core.safety.Scene;
 import io.isokinet.core.space.FloorFit;
+import io.isokinet.core.space.Zone;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
@@ -23,9 +25,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Fits one activity to a class, a place and a cupboard: groups, kit, tries, time in motion, cautions. One thread at a time. */
@@ -41,6 +45,7 @@ public final class Fitter {
     private static final int MOST_WAVES = 3;
 
     private final KnowHow knowHow;
+    private final Cupboard cupboard;
     private final KitFinder kit;
     private final Age age;
     private final int children;
@@ -59,6 +64,7 @@ public final class Fitter {
                     "A lesson needs at least one child; the class has %d. Add children to the class."
                             .formatted(children));
         this.knowHow = knowHow;
+        this.cupboard = cupboard;
         this.kit = new KitFinder(cupboard, knowHow.itemsByKey(), age);
         this.age = age;
         this.children = children;
@@ -70,10 +76,12 @@ public final class Fitter {
     }
 
     /**
-     * @param wished number of groups that is tried first; null for the usual one
+     * @param wished number of groups that is tried first; null for the usual one, and of no matter to stations
      * @param adapted children for whom a cue of it is adapted or left out
      */
     public Fit fit(Activity activity, Place place, @Nullable Integer wished, int adapted) {
+        List<String> stations = Stations.parts(activity.key());
+        if (stations.size() > 1) return stations(activity, stations, place, adapted);
         if (age.years() < activity.ageFrom() || age.years() > activity.ageTo())
             return fails("%s is for ages %d to %d; this class is %d."
                     .formatted(activity.name(), activity.ageFrom(), activity.ageTo(), age.years()));
@@ -125,6 +133,80 @@ public final class Fitter {
             }
         return new Fit.Fails(
                 shortages.stream().map(s -> activity.name() + ": " + s).toList());
+    }
+
+    /** Each station for the largest group on its part of the floor, with the kit that the ones before it leave. */
+    private Fit stations(Activity activity, List<String> keys, Place place, int adapted) {
+        int n = keys.size();
+        if (children < 2 * n)
+            return fails(
+                    "%d stations need two children each; there are %d. Take fewer stations.".formatted(n, children));
+        List<Integer> sizes = Groups.sizes(children, n);
+        List<Zone> zones = Zone.of(place, n);
+        Fit refused = null;
+        // Which station has which part of the floor matters where a wall or a door is in one of them.
+        for (int turn = 0; turn < n; turn++) {
+            List<Fit.Station> stations = new ArrayList<>();
+            Cupboard left = cupboard;
+            for (int i = 0; i < n && stations.size() == i; i++) {
+                Activity part = knowHow.activity(keys.get(i));
+                Zone zone = zones.get((i + turn) % n);
+                Fit fit = new Fitter(knowHow, left, age, sizes.get(0), policy).fit(part, zone.place(), null, adapted);
+                if (fit instanceof Fit.Works works) {
+                    stations.add(new Fit.Station(part, zone, works));
+                    for (KitLine line : works.kit()) left = left.less(knowHow.item(line.item()), line.count());
+                } else if (refused == null && fit instanceof Fit.Fails fails)
+                    refused = new Fit.Fails(fails.reasons().stream()
+                            .map(r -> "Station %d for %d children: %s".formatted(stations.size() + 1, sizes.get(0), r))
+                            .toList());
+            }
+            if (stations.size() == n) return sideBySide(sizes, stations);
+        }
+        return refused == null ? fails(activity.name() + " does not fit.") : refused;
+    }
+
+    private static Fit sideBySide(List<Integer> sizes, List<Fit.Station> stations) {
+        int n = stations.size();
+        List<Need> needs = new ArrayList<>();
+        List<KitLine> kit = new ArrayList<>();
+        List<String> reasons = new ArrayList<>();
+        Set<Caution> cautions = new LinkedHashSet<>();
+        int tries = 0;
+        int motion = 0;
+        for (Fit.Station s : stations) {
+            needs.addAll(s.works().needs());
+            kit.addAll(s.works().kit());
+            s.works().reasons().forEach(r -> reasons.add(s.activity().name() + ": " + r));
+            cautions.addAll(s.works().cautions());
+            tries += s.works().milliTriesPerMinute();
+            motion += s.works().motionPercent();
+        }
+        Place floor = stations.get(0).zone().place();
+        reasons.add(
+                0,
+                "Each group is at every station once; each station has %.1f by %.1f m. Nobody goes behind another station's targets."
+                        .formatted(floor.length().metres(), floor.width().metres()));
+        return new Fit.Works(
+                n,
+                1,
+                sizes,
+                "%d groups of %s go round: ".formatted(n, alike(sizes))
+                        + stations.stream()
+                                .map(s -> s.activity().name() + " (" + s.works().formation() + ")")
+                                .collect(Collectors.joining("; ")),
+                needs,
+                kit,
+                tries / n,
+                motion / n,
+                List.copyOf(cautions),
+                reasons,
+                stations);
+    }
+
+    private static String alike(List<Integer> sizes) {
+        int most = sizes.get(0);
+        int least = sizes.get(sizes.size() - 1);
+        return most == least ? String.valueOf(most) : "%d and %d".formatted(most, least);
     }
 
     /** How an activity is laid out with the kit there is. */

@@ -3,6 +3,7 @@ package io.isokinet.core.lesson;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.group.Carousel;
 import io.isokinet.core.group.Rotation;
@@ -17,6 +18,7 @@ import io.isokinet.core.skill.Cue;
 import io.isokinet.core.space.FloorFit;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.Point;
+import io.isokinet.core.space.SideBySide;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
@@ -27,6 +29,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -45,9 +48,6 @@ public record LessonFit(
         int motionPercent,
         int vigorousPercent,
         List<Caution> cautions) {
-    /** From one station to the next, in seconds. Common practice. */
-    private static final int STATION_CHANGE = 20;
-
     /** From one wave to the next, in seconds. Common practice. */
     private static final int WAVE_CHANGE = 10;
 
@@ -180,25 +180,77 @@ public record LessonFit(
         int round = rotation.isPresent() && activity.cycle() != null
                 ? rotation.get().seconds(activity.cycle().seconds())
                 : 0;
-        int room = FloorFit.of(place, activity.space(), activity.grouping().formation(), children)
-                .groups();
         return new Drawn(
                 p.id(),
-                Floors.of(activity, p.works(), p.setting(), place, known, age, p.watch(), p.leftHanded(), p.moved()),
-                activity.cycle() == null ? List.of() : telling(Minutes.options(activity, children, working, room)),
+                p.works().stations().isEmpty()
+                        ? Floors.of(
+                                activity,
+                                p.works(),
+                                p.setting(),
+                                place,
+                                known,
+                                age,
+                                p.watch(),
+                                p.leftHanded(),
+                                p.moved())
+                        : stations(p, place, known, age),
+                activity.cycle() == null
+                        ? List.of()
+                        : telling(Minutes.options(activity, children, working, room(activity, place, children))),
                 rotation,
                 round,
                 round == 0 ? 0 : (double) working / round,
                 carousel(activity, p.works(), working / 60),
-                Minutes.waiting(activity, largest).percent(),
+                waiting(activity, p.works()),
                 Minutes.vigorous(activity, p.works().motionPercent()).percent(),
                 success(activity, p.setting(), known, age),
                 pinTurns(p, largest),
                 Minutes.explanation(age));
     }
 
+    /** Of stations the mean of theirs. */
+    private static int waiting(Activity activity, Fit.Works works) {
+        return works.stations().isEmpty()
+                ? Minutes.waiting(activity, works.sizes().get(0)).percent()
+                : (int) Math.round(works.stations().stream()
+                        .mapToInt(s -> waiting(s.activity(), s.works()))
+                        .average()
+                        .orElseThrow());
+    }
+
+    private static int room(Activity activity, Place place, int children) {
+        return FloorFit.of(place, activity.space(), activity.grouping().formation(), children)
+                .groups();
+    }
+
+    private static FloorPlan stations(Part p, Place place, KnowHow known, Age age) {
+        List<Fit.Station> stations = p.works().stations();
+        return SideBySide.of(
+                place,
+                IntStream.range(0, stations.size())
+                        .mapToObj(i -> {
+                            Fit.Station s = stations.get(i);
+                            int step = Stations.step(s.activity(), p.activity(), p.setting());
+                            return new SideBySide.Station(
+                                    s.activity().name(),
+                                    s.zone(),
+                                    Floors.of(
+                                            s.activity(),
+                                            s.works(),
+                                            step,
+                                            s.zone().place(),
+                                            known,
+                                            age,
+                                            p.watch(),
+                                            List.of(),
+                                            Map.of()),
+                                    p.works().sizes().get(i));
+                        })
+                        .toList());
+    }
+
     private static @Nullable String success(Activity activity, int setting, KnowHow known, Age age) {
-        if (activity.levers().isEmpty()) return null;
+        if (activity.levers().isEmpty() || Stations.parts(activity.key()).size() > 1) return null;
         Lever lever = activity.levers().get(0);
         int step = Math.min(setting, lever.steps().size() - 1);
         Success usual = Success.of(activity, lever, step, known, age);
@@ -255,7 +307,7 @@ public record LessonFit(
         try {
             if (works.waves() > 1) return Optional.of(Carousel.inTurn(works.waves(), minutes, WAVE_CHANGE));
             return activity.grouping().formation() == Formation.STATIONS
-                    ? Optional.of(Carousel.of(works.groups(), works.groups(), minutes, STATION_CHANGE))
+                    ? Optional.of(Carousel.of(works.groups(), works.groups(), minutes, Stations.CHANGE))
                     : Optional.empty();
         } catch (IllegalArgumentException e) {
             return Optional.empty();

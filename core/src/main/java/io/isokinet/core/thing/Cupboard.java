@@ -55,6 +55,11 @@ public final class Cupboard {
         return new Cupboard(now, rolls);
     }
 
+    /** The same with some of one thing in use. @param used of what the item stands for, not more than there are */
+    public Cupboard less(Item item, int used) {
+        return with(item, -Math.min(used, count(item)) * item.pieces());
+    }
+
     /** The same without some things, by key. */
     public Cupboard without(Set<String> keys) {
         if (keys.isEmpty()) return this;

@@ -2,6 +2,7 @@ package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Stations;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
 import io.isokinet.core.lesson.Success;
@@ -152,8 +153,16 @@ public final class Candidates {
                 works ? ((Fit.Works) fit).milliTriesPerMinute() : 0);
     }
 
-    /** A shape without an object can be neither hit nor missed. */
+    /** A shape without an object can be neither hit nor missed; of stations it is the mean of those where something can. */
     private int band(Activity activity, int setting) {
+        List<String> stations = Stations.parts(activity.key());
+        if (stations.size() > 1)
+            return (int) Math.round(stations.stream()
+                    .map(problem.knowHow()::activity)
+                    .mapToInt(part -> band(part, Stations.step(part, activity, setting)))
+                    .filter(band -> band >= 0)
+                    .average()
+                    .orElse(-1));
         if (activity.rung() == null || activity.rung().level() < 2 || activity.cycle() == null) return -1;
         double age = problem.profile().age().years();
         if (activity.levers().isEmpty())

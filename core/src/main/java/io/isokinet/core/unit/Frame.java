@@ -1,6 +1,7 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Stations;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -132,7 +133,8 @@ public final class Frame {
         List<String> found = new ArrayList<>();
         for (Choice lock : locks.values()) {
             String name = problem.knowHow().activity(lock.activity()).name();
-            if (problem.wishes().bans().contains(lock.activity()))
+            if (Stations.parts(lock.activity()).stream()
+                    .anyMatch(problem.wishes().bans()::contains))
                 found.add("%s is locked in lesson %d and banned; unlock it or take back the ban."
                         .formatted(name, problem.number(lesson)));
         }

@@ -1,6 +1,7 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Stations;
 import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
@@ -49,7 +50,7 @@ record UnitBody(
 
     record LessonBody(UUID lesson, List<SegmentBody> segments) {}
 
-    /** @param parts one activity, or several side by side */
+    /** @param parts one activity, or several side by side: stations */
     record SegmentBody(
             UUID id,
             List<LessonPhase> phases,
@@ -59,11 +60,24 @@ record UnitBody(
             List<String> focus,
             @Nullable String watch,
             boolean locked) {
+        /** The key of its activity; of stations it names each of them. */
+        String key() {
+            return Stations.key(parts.stream().map(PartBody::activity).toList());
+        }
+
+        /** Parts for an activity or for stations. @param setting step of the main lever, from 0 */
+        static List<PartBody> parts(String key, int setting) {
+            return Stations.parts(key).stream()
+                    .map(a -> new PartBody(a, setting))
+                    .toList();
+        }
+
         SegmentBody unlocked() {
             return new SegmentBody(id, phases, parts, minutes, introduces, focus, watch, false);
         }
     }
 
+    /** @param setting step of the main lever, from 0; of stations of the lever of all */
     record PartBody(String activity, int setting) {}
 
     Optional<LessonBody> lesson(UUID id) {
@@ -175,7 +189,7 @@ record UnitBody(
         return new SegmentBody(
                 UUID.fromString(s.id()),
                 s.phases().stream().sorted().toList(),
-                List.of(new PartBody(s.activity().key(), s.setting())),
+                SegmentBody.parts(s.activity().key(), s.setting()),
                 s.minutes(),
                 s.introduces(),
                 s.focus(),
@@ -191,7 +205,7 @@ record UnitBody(
                 .map(s -> new Choice(
                         s.id().toString(),
                         EnumSet.copyOf(s.phases()),
-                        s.parts().get(0).activity(),
+                        s.key(),
                         s.parts().get(0).setting(),
                         s.locked(),
                         s.minutes(),

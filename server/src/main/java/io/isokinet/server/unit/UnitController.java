@@ -235,8 +235,9 @@ class UnitController {
 
     @GetMapping("/units/{id}/segments/{segment}/alternatives")
     @Allowed(value = Role.TEACHER, of = Subject.UNIT)
-    List<Alternative> alternatives(@PathVariable UUID id, @PathVariable UUID segment) {
-        return units.alternatives(id, segment, ALTERNATIVES);
+    List<Alternative> alternatives(
+            @PathVariable UUID id, @PathVariable UUID segment, @RequestParam(defaultValue = "false") boolean beside) {
+        return units.alternatives(id, segment, beside, ALTERNATIVES);
     }
 
     @PutMapping("/lessons/{id}/state")

@@ -3,6 +3,7 @@ package io.isokinet.server.unit;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Stations;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.skill.Cue;
@@ -171,7 +172,22 @@ final class UnitDrawing {
                 step(lever, s.setting() + 1),
                 a.countsAsOne(),
                 a.question(),
-                Reasons.of(plan, s));
+                Reasons.of(plan, s),
+                stations(s));
+    }
+
+    private List<UnitView.StationView> stations(Segment s) {
+        List<String> keys = Stations.parts(s.activity().key());
+        if (keys.size() == 1) return List.of();
+        return keys.stream()
+                .map(knowHow::activity)
+                .map(part -> new UnitView.StationView(
+                        part.key(),
+                        part.name(),
+                        part.levers().isEmpty()
+                                ? null
+                                : step(part.levers().get(0), Stations.step(part, s.activity(), s.setting()))))
+                .toList();
     }
 
     private static @Nullable String step(@Nullable Lever lever, int index) {

@@ -132,6 +132,12 @@ public record UnitFile(
                             "lesson %d".formatted(l + 1),
                             "The activity “%s” is not in your know-how; import the pack that has it, or take it out of the file."
                                     .formatted(s.activity())));
+                else
+                    try {
+                        known.activity(s.activity());
+                    } catch (IllegalArgumentException e) {
+                        findings.add(new Finding("stations", "lesson %d".formatted(l + 1), e.getMessage()));
+                    }
                 for (String cue : s.introduces())
                     if (!known.hasCue(cue))
                         findings.add(new Finding(

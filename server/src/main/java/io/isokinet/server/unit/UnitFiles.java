@@ -13,7 +13,6 @@ import io.isokinet.server.http.Ids;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.UnitBody.LessonBody;
-import io.isokinet.server.unit.UnitBody.PartBody;
 import io.isokinet.server.unit.UnitBody.SegmentBody;
 import io.isokinet.server.unit.UnitFile.LessonPart;
 import io.isokinet.server.unit.UnitFile.ProfilePart;
@@ -87,11 +86,10 @@ class UnitFiles {
     }
 
     private static SegmentPart part(SegmentBody s) {
-        PartBody first = s.parts().get(0);
         return new SegmentPart(
                 s.phases(),
-                first.activity(),
-                first.setting(),
+                s.key(),
+                s.parts().get(0).setting(),
                 s.minutes(),
                 s.introduces(),
                 s.focus(),
@@ -224,7 +222,7 @@ class UnitFiles {
         return new SegmentBody(
                 Ids.next(),
                 s.phases(),
-                List.of(new PartBody(s.activity(), s.setting())),
+                SegmentBody.parts(s.activity(), s.setting()),
                 s.minutes(),
                 s.introduces(),
                 s.focus(),

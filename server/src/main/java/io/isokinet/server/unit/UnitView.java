@@ -58,6 +58,7 @@ public record UnitView(
      * @param setting the main lever's step in words; null without levers
      * @param easier the next easier step; null if there is none
      * @param harder the next harder step; null if there is none
+     * @param stations what is done side by side; empty where all do the same
      */
     public record SegmentView(
             UUID id,
@@ -88,7 +89,12 @@ public record UnitView(
             @Nullable String harder,
             @Nullable String countsAsOne,
             @Nullable String question,
-            List<String> reasons) {}
+            List<String> reasons,
+            List<StationView> stations) {}
+
+    /** @param setting the step of its own lever in words; null without one */
+    public record StationView(
+            String activity, String name, @Nullable String setting) {}
 
     public record ThreadBlock(String skill, String name, String setName, List<Thread> cues) {}
 

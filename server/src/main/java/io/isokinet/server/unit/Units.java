@@ -1,9 +1,11 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.activity.Stations;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
 import io.isokinet.core.check.FoundException;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.unit.Candidates;
@@ -343,10 +345,7 @@ public class Units {
     private static String told(Loaded unit, Optional<UnitBody.SegmentBody> segment) {
         return segment.map(s -> "%s, %d minutes%s"
                         .formatted(
-                                unit.problem()
-                                        .knowHow()
-                                        .activity(s.parts().get(0).activity())
-                                        .name(),
+                                unit.problem().knowHow().activity(s.key()).name(),
                                 s.minutes(),
                                 s.locked() ? ", locked" : ""))
                 .orElse("not there");
@@ -461,9 +460,13 @@ public class Units {
             long soft,
             List<UnitView.ChangeView> changes) {}
 
-    /** The best alternatives, by what they would cost. */
+    /**
+     * The best alternatives, by what they would cost.
+     *
+     * @param beside true for what could stand beside it, as stations; only what fits
+     */
     @Transactional(readOnly = true)
-    public List<Alternative> alternatives(UUID id, UUID segmentId, int most) {
+    public List<Alternative> alternatives(UUID id, UUID segmentId, boolean beside, int most) {
         Loaded unit = load(id, true);
         Segment segment = unit.plan()
                 .segment(segmentId.toString())
@@ -472,15 +475,22 @@ public class Units {
         Score now = Rules.score(unit.plan());
         record Tried(Alternative alternative, Score score) {}
         List<Tried> tried = new ArrayList<>();
+        String own = segment.activity().key();
+        List<String> parts = Stations.parts(own);
+        if (beside && (parts.size() == Stations.MOST || !segment.works())) return List.of();
         for (var activity : candidates.serving(segment.lesson(), segment.phases())) {
-            if (activity.key().equals(segment.activity().key())) continue;
-            Plan plan = Edit.read(unit.plan(), candidates, new Edit.Swap(segment.id(), activity.key()));
+            if (parts.contains(activity.key())) continue;
+            String key = beside ? Stations.key(List.of(own, activity.key())) : activity.key();
+            if (beside
+                    && (!Objects.equals(activity.skill(), segment.activity().skill())
+                            || candidates.fit(segment.lesson(), key) instanceof Fit.Fails)) continue;
+            Plan plan = Edit.read(unit.plan(), candidates, new Edit.Swap(segment.id(), key));
             Score score = Rules.score(plan);
             Segment swapped = plan.segment(segment.id()).orElseThrow();
             List<RuleChange> changes = RuleChange.between(unit.plan(), plan);
             tried.add(new Tried(
                     new Alternative(
-                            activity.key(),
+                            key,
                             activity.name(),
                             activity.rung() == null ? null : activity.rung().level(),
                             swapped.minutes(),

@@ -253,7 +253,7 @@ class Variants {
         List<List<Object>> there = told(others);
         return segments.stream()
                 .map(s -> {
-                    var activity = known.activity(s.parts().get(0).activity());
+                    var activity = known.activity(s.key());
                     return new ComparedPart(
                             activity.name(),
                             activity.rung() == null ? null : activity.rung().level(),
