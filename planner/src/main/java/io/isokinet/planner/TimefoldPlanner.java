@@ -55,7 +55,7 @@ public final class TimefoldPlanner implements UnitPlanner {
     public Outcome plan(UnitProblem problem, Supplier<String> ids, int effort, Watcher watcher) {
         Candidates candidates = new Candidates(problem);
         Frame frame = new Frame(problem, candidates, ids);
-        if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.certificates());
+        if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.whyNot());
         Draft.Run run = new Draft.Run(problem, candidates, frame);
         Best best = new Best(run, watcher);
         Outcome.Planned built = ConstructivePlanner.start(problem, candidates, frame, (int) (effort * BESIDE), watcher);

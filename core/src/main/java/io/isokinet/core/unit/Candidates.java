@@ -34,12 +34,37 @@ public final class Candidates {
     private final Fitter fitter;
     private final List<Place> places;
     private final int[] placeOf;
-    private final List<Map<String, Candidate[]>> made = new ArrayList<>();
-    private final Map<String, Integer> bands = new HashMap<>();
-    private final List<Map<String, Fit>> fits = new ArrayList<>();
+    private final List<Map<String, Candidate[]>> made;
+    private final Map<String, Integer> bands;
+    private final List<Map<String, Fit>> fits;
+
+    /** The same fits for another problem that differs in wishes and locks alone. */
+    Candidates of(UnitProblem other) {
+        return new Candidates(other, this);
+    }
+
+    private Candidates(UnitProblem problem, Candidates like) {
+        this.problem = problem;
+        this.targetCues = like.targetCues;
+        this.cueIndex.putAll(like.cueIndex);
+        this.cues = like.cues;
+        this.prerequisites = like.prerequisites;
+        this.taught = like.taught;
+        this.wanted = like.wanted;
+        this.skills = like.skills;
+        this.fitter = like.fitter;
+        this.places = like.places;
+        this.placeOf = like.placeOf;
+        this.made = like.made;
+        this.bands = like.bands;
+        this.fits = like.fits;
+    }
 
     public Candidates(UnitProblem problem) {
         this.problem = problem;
+        this.made = new ArrayList<>();
+        this.bands = new HashMap<>();
+        this.fits = new ArrayList<>();
         this.targetCues = problem.targetCues();
         for (String cue : targetCues) cueIndex.put(cue, cueIndex.size());
         List<String> known = new ArrayList<>(targetCues);

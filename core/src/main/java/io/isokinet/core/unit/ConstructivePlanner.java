@@ -16,7 +16,7 @@ public final class ConstructivePlanner implements UnitPlanner {
     public Outcome plan(UnitProblem problem, Supplier<String> ids, int effort, Watcher watcher) {
         Candidates candidates = new Candidates(problem);
         Frame frame = new Frame(problem, candidates, ids);
-        if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.certificates());
+        if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.whyNot());
         Draft draft = new Draft(problem, candidates, frame, effort, List.of());
         draft.construct(watcher);
         draft.improve(watcher);

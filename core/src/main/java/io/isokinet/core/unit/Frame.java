@@ -56,6 +56,17 @@ public final class Frame {
         return List.copyOf(certificates);
     }
 
+    /** The certificates, and the fewest wishes, bans and locks without which they would not stand; empty if there are none. */
+    public List<String> whyNot() {
+        if (certificates.isEmpty()) return List.of();
+        List<String> all = new ArrayList<>(certificates);
+        List<String> less = LeastToGiveUp.of(problem, candidates);
+        if (!less.isEmpty())
+            all.add("It would work without %s; all the rest of what you wished can stay."
+                    .formatted(String.join(" and ", less)));
+        return all;
+    }
+
     /** The rows with the shortest option in every free slot; the caller may change them. */
     public List<List<Choice>> rows() {
         List<List<Choice>> copy = new ArrayList<>();

@@ -89,6 +89,23 @@ public record UnitProblem(
                     "Impossible state: locks for %d of %d lessons.".formatted(locks.size(), lessons.size()));
     }
 
+    /** The same with other wishes and locks. */
+    UnitProblem with(Wishes otherWishes, List<SortedMap<Integer, Choice>> otherLocks) {
+        return new UnitProblem(
+                profile,
+                lessons,
+                targets,
+                cues,
+                reached,
+                knowHow,
+                cupboard,
+                otherWishes,
+                policy,
+                done,
+                before,
+                otherLocks);
+    }
+
     /** The cues to teach, in the order of each set, that are asked for at the age of the class. */
     public List<String> targetCues() {
         List<String> keys = new ArrayList<>();

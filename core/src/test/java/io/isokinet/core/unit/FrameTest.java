@@ -65,6 +65,26 @@ class FrameTest {
     }
 
     @Test
+    void theFewestWishesToGiveUpAreFoundByPuttingThemBackOneAtATime() {
+        SortedMap<Integer, Choice> locks = new TreeMap<>(Map.of(0, locked(LessonPhase.WARM, "warm1")));
+        Wishes bans = new Wishes(Wishes.Order.INTERLEAVED, null, Set.of("close1", "close2", "warm1"));
+        List<String> why = frame(with(30, bans, locks)).whyNot();
+        // One of the two closes is enough; the lock stays, so that the ban on what is locked goes.
+        assertThat(why.get(why.size() - 1))
+                .isEqualTo("It would work without the ban on close2 and the ban on warm1; all the rest of what you"
+                        + " wished can stay.");
+        assertThat(frame(with(30, Wishes.USUAL, new TreeMap<>())).whyNot()).isEmpty();
+    }
+
+    @Test
+    void whereNoWishIsInTheWayNoneIsNamed() {
+        assertThat(frame(with(6, Wishes.USUAL, new TreeMap<>())).whyNot())
+                .singleElement()
+                .asString()
+                .contains("usable minutes");
+    }
+
+    @Test
     void moreMinutesThanAllTogetherCanTakeIsSaid() {
         SortedMap<Integer, Choice> locks = new TreeMap<>();
         Frame free = frame(with(30, Wishes.USUAL, locks));

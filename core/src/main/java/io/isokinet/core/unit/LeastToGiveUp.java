@@ -1,0 +1,88 @@
+package io.isokinet.core.unit;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
+
+/**
+ * The fewest wishes, bans and locks to give up so that nothing is known to stand against a plan: all are left out, then put back
+ * one at a time, and those stay out with which there is none.
+ */
+final class LeastToGiveUp {
+    private static final String RUNGS = "the wish to climb one rung at a time";
+
+    private final UnitProblem problem;
+    private final Candidates candidates;
+    private boolean climbs;
+    private final Set<String> bans = new HashSet<>();
+    private final List<SortedMap<Integer, Choice>> locks = new ArrayList<>();
+
+    private LeastToGiveUp(UnitProblem problem, Candidates candidates) {
+        this.problem = problem;
+        this.candidates = candidates;
+        for (int lesson = 0; lesson < problem.lessons().size(); lesson++)
+            locks.add(problem.lessons().get(lesson).kept() ? problem.locks().get(lesson) : new TreeMap<>());
+    }
+
+    /** @return in words; empty if there would be no plan without any of them either */
+    static List<String> of(UnitProblem problem, Candidates candidates) {
+        return new LeastToGiveUp(problem, candidates).find();
+    }
+
+    private List<String> find() {
+        if (!possible()) return List.of();
+        List<String> out = new ArrayList<>();
+        if (!problem.wishes().skipsRungs()) {
+            climbs = true;
+            if (!possible()) {
+                climbs = false;
+                out.add(RUNGS);
+            }
+        }
+        for (int lesson = 0; lesson < locks.size(); lesson++) {
+            if (problem.lessons().get(lesson).kept()) continue;
+            SortedMap<Integer, Choice> kept = locks.get(lesson);
+            for (var lock : problem.locks().get(lesson).entrySet()) {
+                kept.put(lock.getKey(), lock.getValue());
+                if (possible()) continue;
+                kept.remove(lock.getKey());
+                out.add("the lock on %s in lesson %d"
+                        .formatted(name(lock.getValue().activity()), problem.number(lesson)));
+            }
+        }
+        for (String ban : problem.wishes().bans().stream().sorted().toList()) {
+            bans.add(ban);
+            if (possible()) continue;
+            bans.remove(ban);
+            out.add("the ban on " + name(ban));
+        }
+        return Collections.unmodifiableList(out);
+    }
+
+    private String name(String activity) {
+        return problem.knowHow().activity(activity).name();
+    }
+
+    private boolean possible() {
+        Wishes w = problem.wishes();
+        UnitProblem eased = problem.with(
+                new Wishes(
+                        w.order(),
+                        w.newCuesPerLesson(),
+                        w.tempo(),
+                        w.taste(),
+                        w.fewLayouts(),
+                        !climbs,
+                        w.favourites(),
+                        bans,
+                        w.weights()),
+                locks);
+        return new Frame(eased, candidates.of(eased), () -> "new")
+                .certificates()
+                .isEmpty();
+    }
+}
