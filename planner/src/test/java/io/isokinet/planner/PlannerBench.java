@@ -26,17 +26,17 @@ final class PlannerBench {
     private PlannerBench() {}
 
     public static void main(String[] args) {
-        if (args.length > 0) {
-            read();
-            return;
-        }
+        Map<String, Runnable> tables = new LinkedHashMap<>();
+        tables.put("speed", PlannerBench::speed);
+        tables.put("growth", PlannerBench::growth);
+        tables.put("legality", PlannerBench::legality);
+        tables.put("rules", PlannerBench::againstBuilding);
+        tables.put("runs", PlannerBench::longRuns);
+        tables.put("bound", PlannerBench::bound);
+        List<String> wanted = args.length == 0 ? List.copyOf(tables.keySet()) : List.of(args);
         for (int i = 0; i < 3; i++) plan(Instances.usual(4), TimefoldPlanner.USUAL_EFFORT);
-        speed();
-        growth();
-        legality();
-        againstBuilding();
-        longRuns();
-        bound();
+        tables.put("units", PlannerBench::read);
+        for (String name : wanted) tables.get(name).run();
     }
 
     private static Outcome plan(UnitProblem problem, int effort) {

@@ -57,6 +57,7 @@ class RulesTest {
         Plan over = read(shorter, row.stream().map(c -> with(c, 8, null, null)).toList());
         assertThat(sentences(new MinutesAddUp(), over))
                 .containsExactly("Lesson 1 has 28 usable minutes; its parts add up to 32.");
+        assertThat(amount(new MinutesAddUp(), over)).isEqualTo(4);
     }
 
     @Test
@@ -372,6 +373,10 @@ class RulesTest {
                 .containsExactly("“x” is not met for 2 lessons after lesson 1.");
     }
 
+    private static List<Choice> none(UnitProblem problem, int lesson) {
+        return lesson(problem, lesson, CATCH1, CATCH_GAME);
+    }
+
     @Test
     void aNewCueComesBackInThreeLessons() {
         Rule rule = new CueMetInThreeLessons();
@@ -382,11 +387,18 @@ class RulesTest {
         List<Choice> none = lesson(four, 3, CATCH1, CATCH_GAME);
         Plan plenty = read(four, a, b, c, none);
         assertThat(sentences(rule, plenty)).noneMatch(s -> s.startsWith("“a”"));
-        Plan few = read(four, a, replaced(b, 1, meets(b.get(1))), replaced(c, 1, meets(c.get(1))), none);
         List<Choice> b0 = List.of(b.get(0), meets(b.get(1)), meets(b.get(2)), b.get(3));
         List<Choice> c0 = List.of(c.get(0), meets(c.get(1)), meets(c.get(2)), c.get(3));
-        assertThat(sentences(rule, read(four, a, b0, c0, none))).contains("“a” is met in 1 lessons; 3 are wanted.");
-        assertThat(few.leftOver()).isNotNull();
+        Plan once = read(four, a, b0, c0, none);
+        assertThat(sentences(rule, once)).contains("“a” is met in 1 lessons; 3 are wanted.");
+        assertThat(Strain.of(rule, once).stream()
+                        .filter(s -> s.sentence().startsWith("“a”"))
+                        .mapToInt(Strain::amount))
+                .containsExactly(2);
+        // From the third of four lessons two are left to be met in.
+        assertThat(sentences(
+                        rule, read(four, none(four, 0), none(four, 1), lesson(four, 2, ROLL1, GAME1), none(four, 3))))
+                .contains("“a” is met in 1 lessons; 2 are wanted.");
         // Introduced in the last lesson it can come back nowhere.
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, GAME1)))).isEmpty();
     }

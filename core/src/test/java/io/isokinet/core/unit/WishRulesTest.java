@@ -15,6 +15,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.unit.rule.*;
@@ -67,6 +68,110 @@ class WishRulesTest {
     @CsvSource({"24,24,0", "30,24,0", "23,24,1", "18,24,1", "17,24,2", "0,24,4"})
     void everyChildCanBeSeen(int looks, int children, int amount) {
         assertThat(LooksSuffice.amount(looks, children)).isEqualTo(amount);
+    }
+
+    private static Candidate candidate(Formation formation, int band, int motion) {
+        return new Candidate(
+                activity("made", LessonPhase.PRACTISE)
+                        .of(ROLL, 2)
+                        .grouped(formation, 1, 4, 30)
+                        .build(),
+                0,
+                0,
+                new Fit.Works(1, 1, List.of(24), "", List.of(), List.of(), 1000, motion, List.of(), List.of()),
+                List.of(0),
+                List.of(true),
+                band,
+                motion,
+                1000);
+    }
+
+    /** One lesson of one segment that works on the first cue. */
+    private Plan of(Candidate candidate, int changeSeconds, int looks) {
+        String cue = one.targetCues().get(0);
+        return new Plan(
+                one,
+                one.targetCues(),
+                List.of(List.of(new Segment(
+                        "s",
+                        0,
+                        0,
+                        Set.of(LessonPhase.PRACTISE),
+                        candidate,
+                        false,
+                        10,
+                        changeSeconds,
+                        List.of(cue),
+                        List.of(cue),
+                        cue,
+                        20,
+                        looks))),
+                one.targetCues().subList(1, one.targetCues().size()));
+    }
+
+    /** Common practice: a quarter of the time in lanes, half elsewhere. */
+    @ParameterizedTest
+    @CsvSource({
+        "LANES,25,0",
+        "LANES,24,1",
+        "LANES,15,1",
+        "LANES,14,2",
+        "PAIRS,50,0",
+        "PAIRS,49,1",
+        "PAIRS,40,1",
+        "PAIRS,39,2"
+    })
+    void motionIsCountedInTenthsBelowTheUsual(Formation formation, int motion, int amount) {
+        Candidate candidate = candidate(formation, 45, motion);
+        assertThat(EnoughMotion.amount(candidate)).isEqualTo(amount);
+        assertThat(Strain.of(new EnoughMotion(), of(candidate, 0, 30))).hasSize(amount == 0 ? 0 : 1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "LIVELY,50,0",
+        "LIVELY,49,1",
+        "LIVELY,40,1",
+        "LIVELY,39,2",
+        "CALM,50,0",
+        "CALM,51,1",
+        "CALM,60,1",
+        "CALM,61,2",
+        "AS_IT_COMES,0,0"
+    })
+    void tempoIsCountedInTenthsOnTheWrongSideOfHalf(Wishes.Tempo tempo, int motion, int amount) {
+        assertThat(LivelyOrCalm.amount(candidate(Formation.PAIRS, 45, motion), tempo))
+                .isEqualTo(amount);
+    }
+
+    @Test
+    void aTaskThatSuitsFewIsSaidWithItsShare() {
+        Rule rule = new RightChallenge();
+        assertThat(sentences(rule, of(candidate(Formation.PAIRS, 40, 50), 0, 30)))
+                .isEmpty();
+        assertThat(sentences(rule, of(candidate(Formation.PAIRS, 25, 50), 0, 30)))
+                .containsExactly("made suits about 25 % of the class as it is set; 40 % would be usual.");
+    }
+
+    @Test
+    void aChangeOfTheLayoutIsSaidWithItsSeconds() {
+        Rule rule = new FewLayouts();
+        assertThat(sentences(rule, of(candidate(Formation.PAIRS, 40, 50), 0, 30)))
+                .isEmpty();
+        assertThat(sentences(rule, of(candidate(Formation.PAIRS, 40, 50), 45, 30)))
+                .containsExactly("45 s of made go into changing the lay-out.");
+    }
+
+    @Test
+    void looksAreCountedForTheCueThatIsWatchedAndOnlyOnceItIsTaught() {
+        Rule rule = new LooksSuffice();
+        int children = one.profile().children();
+        assertThat(sentences(rule, of(candidate(Formation.PAIRS, 40, 50), 0, children)))
+                .isEmpty();
+        assertThat(sentences(rule, of(candidate(Formation.PAIRS, 40, 50), 0, children - 1)))
+                .containsExactly("“%s” can be looked at %d times; %d children need %d."
+                        .formatted(
+                                one.knowHow().cue(one.targetCues().get(0)).call(), children - 1, children, children));
     }
 
     @ParameterizedTest
