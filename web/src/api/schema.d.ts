@@ -2104,6 +2104,16 @@ export interface components {
             /** @enum {string} */
             fit: "APPLIES" | "ADAPTED" | "NOT_APPLYING";
         };
+        CueTotals: {
+            /** Format: int32 */
+            exposures: number;
+            /** Format: int32 */
+            gap: number;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: int32 */
+            looks: number;
+        };
         CueView: {
             atSpeed?: components["schemas"]["AtSpeed"];
             body: string;
@@ -2564,6 +2574,10 @@ export interface components {
             unit: string;
         };
         LessonView: {
+            /** Format: int32 */
+            changeSeconds: number;
+            /** Format: int32 */
+            changes: number;
             fits: boolean;
             /** Format: uuid */
             id: string;
@@ -3587,7 +3601,9 @@ export interface components {
             key: string;
             marks: components["schemas"]["ThreadMark"][];
             question: string;
+            totals: components["schemas"]["CueTotals"];
             waits: boolean;
+            why?: string;
         };
         ThreadBlock: {
             cues: components["schemas"]["Thread"][];

@@ -1,94 +1,8 @@
 import { fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Schemas } from '../api/client'
 import { Board } from './Board'
-
-type Segment = Schemas['SegmentView']
-type Lesson = Schemas['LessonView']
-
-const segment = (id: string, more: Partial<Segment> = {}): Segment => ({
-  id,
-  activity: id,
-  name: id,
-  how: '',
-  phases: ['PRACTISE'],
-  play: false,
-  locked: false,
-  minutes: 10,
-  changeSeconds: 0,
-  introduces: [],
-  focus: [],
-  tries: 20,
-  looks: 5,
-  motionPercent: 50,
-  formation: '',
-  kit: [],
-  cautions: [],
-  step: 0,
-  reasons: [],
-  stations: [],
-  ...more,
-})
-
-const lesson = (position: number, state: Lesson['state'], segments: Segment[]): Lesson => ({
-  id: `lesson-${position}`,
-  position,
-  onDate: '2026-10-06',
-  minutes: 30,
-  space: 'Hall',
-  state,
-  fits: true,
-  tries: 40,
-  motionPercent: 50,
-  looks: 10,
-  segments,
-})
-
-const unit = (lessons: Lesson[]): Schemas['UnitView'] => ({
-  id: 'u',
-  title: 'T',
-  schoolClass: { id: 'c', name: 'Curlews', yearAge: 7, year: 'Year 3', children: 27, leftHanded: 5 },
-  head: 'h',
-  cause: 'Planned',
-  canUndo: false,
-  canRedo: false,
-  wishes: {
-    order: 'INTERLEAVED',
-    tempo: 'AS_IT_COMES',
-    taste: 'AS_IT_COMES',
-    fewLayouts: false,
-    skipsRungs: false,
-    favourites: [],
-    bans: [],
-    weights: {},
-  },
-  lessons,
-  threads: [
-    {
-      skill: 'roll',
-      name: 'Underarm roll',
-      setName: 'Five',
-      cues: [
-        {
-          key: 'roll/a',
-          call: 'Other foot',
-          question: 'Does it step?',
-          waits: false,
-          marks: [
-            { lesson: 0, segment: 'b', kind: 'INTRODUCED', tries: 20 },
-            { lesson: 0, segment: 'b', kind: 'PRACTISED', tries: 20 },
-          ],
-        },
-        { key: 'roll/b', call: 'Finish', question: 'Does it point?', waits: true, marks: [] },
-      ],
-    },
-  ],
-  strains: [{ rule: 'R', level: 'HARD', lesson: 0, segment: 'c', cost: 1, sentence: 'Broken.' }],
-  score: { hard: 1, medium: 0, soft: 0 },
-  changes: [],
-  leftOver: ['Finish'],
-})
+import { lesson, segment, unit } from './testing'
 
 describe('the board', () => {
   const select = vi.fn()
@@ -130,6 +44,8 @@ describe('the board', () => {
     expect(block(/^c, 10 minutes, play, rung 2, wall, strained$/)).toBeInTheDocument()
     expect(block(/^d, 10 minutes, practise, locked$/)).toBeInTheDocument()
     expect(screen.getByText(/waits for the next unit/)).toBeInTheDocument()
+    expect(screen.getByText('3 × in 2, gap 1')).toBeInTheDocument()
+    expect(screen.getAllByText(/2 change-overs, 50 s/)).toHaveLength(3)
   })
 
   it('is walked by arrows, over a lost lesson too', () => {

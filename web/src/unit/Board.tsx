@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client'
 import { dayWords } from '../shared/dates'
 import { rungFill, rungInk, tokens } from '../shared/tokens'
 import styles from './Board.module.css'
-import { CueThreads } from './CueThreads'
+import { CueThreads, TOTALS } from './CueThreads'
 import { useWidth } from './useWidth'
 
 type Lesson = Schemas['LessonView']
@@ -30,7 +30,7 @@ interface BoardProps {
 export function Board({ unit, selected, select, move, moveTo, minutes }: BoardProps) {
   const [ref, width] = useWidth<HTMLDivElement>()
   const board = useRef<HTMLDivElement>(null)
-  const column = Math.max(NARROWEST, (width - LABELS) / unit.lessons.length)
+  const column = Math.max(NARROWEST, (width - LABELS - TOTALS) / unit.lessons.length)
   const minute = Math.max(5, Math.min(MINUTE, 300 / Math.max(...unit.lessons.map((l) => l.minutes))))
   const focus = (id: string | undefined) => {
     if (!id) return
@@ -67,7 +67,11 @@ export function Board({ unit, selected, select, move, moveTo, minutes }: BoardPr
   }
   return (
     <div ref={ref} className={styles.outer}>
-      <div ref={board} className={styles.board} style={{ width: LABELS + column * unit.lessons.length }}>
+      <div
+        ref={board}
+        className={styles.board}
+        style={{ width: LABELS + column * unit.lessons.length + TOTALS }}
+      >
         <div className={styles.heads}>
           {unit.lessons.map((l) => (
             <div key={l.id} className={styles.headCell} style={{ width: column }}>
@@ -120,6 +124,10 @@ export function Board({ unit, selected, select, move, moveTo, minutes }: BoardPr
                   {l.motionPercent} % moving
                   <br />
                   {l.looks} looks
+                  <br />
+                  {l.changes === 0
+                    ? 'no change-over'
+                    : `${l.changes} ${l.changes === 1 ? 'change-over' : 'change-overs'}, ${l.changeSeconds} s`}
                 </p>
               )}
             </div>

@@ -2,6 +2,9 @@ import type { Schemas } from '../api/client'
 import { tokens } from '../shared/tokens'
 import { LABELS } from './Board'
 
+/** Room for what the unit does for a cue, in px. */
+export const TOTALS = 84
+
 const ROW = 22
 const TITLE = 24
 
@@ -27,7 +30,7 @@ export function CueThreads({ unit, column, selected, select }: CueThreadsProps) 
   const most = Math.max(1, ...unit.lessons.flatMap((l) => l.segments.map((s) => s.tries)))
   return (
     <svg
-      width={width}
+      width={width + TOTALS}
       height={y + 10}
       role="img"
       aria-label="Cue threads: where each cue is introduced, practised, watched and played"
@@ -43,7 +46,7 @@ export function CueThreads({ unit, column, selected, select }: CueThreadsProps) 
             const firstLesson = cue.marks[0]?.lesson ?? unit.lessons.length
             return (
               <g key={cue.key}>
-                <title>{cue.question}</title>
+                <title>{[cue.question, cue.why ?? told(cue.totals)].join('\n')}</title>
                 <text
                   x={LABELS - 12}
                   y={cy + 4}
@@ -57,6 +60,12 @@ export function CueThreads({ unit, column, selected, select }: CueThreadsProps) 
                 <path d={`M${LABELS} ${cy}H${width - 8}`} stroke={tokens.line} strokeDasharray="2 4" />
                 {cue.marks.length > 0 && (
                   <path d={`M${LABELS + firstLesson * column} ${cy}H${width - 8}`} stroke="#B7AD97" />
+                )}
+                {cue.totals.exposures > 0 && (
+                  <text x={width + 2} y={cy + 4} fontSize="12" fill={tokens.mute}>
+                    {cue.totals.exposures} × in {cue.totals.lessons}
+                    {cue.totals.gap > 0 && `, gap ${cue.totals.gap}`}
+                  </text>
                 )}
                 {cue.waits && (
                   <text x={LABELS + 8} y={cy + 4} fontSize="12" fill={tokens.mute} fontStyle="italic">
@@ -92,6 +101,12 @@ export function CueThreads({ unit, column, selected, select }: CueThreadsProps) 
       ))}
     </svg>
   )
+}
+
+/** "Met 5 times in 4 lessons, 1 lesson between at most; 24 looks." */
+function told(t: Schemas['CueTotals']) {
+  const gap = t.gap === 0 ? 'in a row' : `${t.gap} ${t.gap === 1 ? 'lesson' : 'lessons'} between at most`
+  return `Met ${t.exposures} times in ${t.lessons} lessons, ${gap}; ${t.looks} looks.`
 }
 
 interface MarksProps {

@@ -252,7 +252,17 @@ export default function UnitPage() {
               <Link to={`/classes/${u.schoolClass.id}`}>What was seen of the class</Link>
             </p>
             {u.leftOver.length > 0 && (
-              <p className="mute">For the next unit: {u.leftOver.map((c) => `“${c}”`).join(', ')}.</p>
+              <>
+                <h3>For the next unit</h3>
+                <ul className={`mute ${styles.waiting}`}>
+                  {u.threads
+                    .flatMap((t) => t.cues)
+                    .filter((c) => c.waits)
+                    .map((c) => (
+                      <li key={c.key}>{c.why}</li>
+                    ))}
+                </ul>
+              </>
             )}
             <Spare unit={u} />
           </>

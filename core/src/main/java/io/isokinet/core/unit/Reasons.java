@@ -4,6 +4,7 @@ import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.skill.Cue;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Why a segment is where and what it is, in sentences with their numbers. */
 public final class Reasons {
@@ -24,6 +25,36 @@ public final class Reasons {
         if (segment.fit() instanceof Fit.Works works) reasons.addAll(works.reasons());
         else if (segment.fit() instanceof Fit.Fails fails) reasons.addAll(fails.reasons());
         return reasons;
+    }
+
+    /** Why a target cue waits for the next unit: what it builds on waits too, nothing here hosts it, or others came first. */
+    public static String waits(Plan plan, String key) {
+        UnitProblem problem = plan.problem();
+        Cue cue = problem.knowHow().cue(key);
+        List<String> before = cue.prerequisites().stream()
+                .filter(plan.leftOver()::contains)
+                .map(p -> "“%s”".formatted(problem.knowHow().cue(p).call()))
+                .toList();
+        if (!before.isEmpty())
+            return "“%s” builds on %s, which waits too.".formatted(cue.call(), String.join(" and ", before));
+        int last = problem.lastIntroLesson();
+        long hosts = plan.work().stream()
+                .filter(s -> s.lesson() <= last && s.activity().hosts().contains(key))
+                .count();
+        if (hosts == 0)
+            return "No drill or game up to lesson %d, where new cues end, lets “%s” be worked on."
+                    .formatted(plan.number(last), cue.call());
+        String taken = plan.targetCues().stream()
+                .filter(c -> !plan.leftOver().contains(c) && !problem.state(c).taught())
+                .map(c -> "“%s”".formatted(problem.knowHow().cue(c).call()))
+                .collect(Collectors.joining(", "));
+        return "“%s” could be met %d times up to lesson %d, where new cues end, but at most %d are new in a lesson; taken are %s."
+                .formatted(
+                        cue.call(),
+                        hosts,
+                        plan.number(last),
+                        problem.wishes().newCues(problem.profile().age().years()),
+                        taken);
     }
 
     /** Why it is set as it is, where there is something to hit or miss. */

@@ -125,4 +125,48 @@ class ReadingTest {
         assertThat(watched.get(0)).isEqualTo("roll/a");
         assertThat(watched.get(1)).isEqualTo("roll/b");
     }
+
+    @Test
+    void whatAUnitDoesForACueIsAddedUp() {
+        UnitProblem four = problem(4, 30);
+        Plan plan = Drafts.read(
+                four,
+                Drafts.lesson(four, 0, "roll-drill1", "roll-game1"),
+                Drafts.lesson(four, 1, "catch-drill1", "catch-game1"),
+                Drafts.lesson(four, 2, "catch-drill1", "catch-game1"),
+                Drafts.lesson(four, 3, "roll-drill1", "roll-game1"));
+        String cue = plan.lessons().get(0).get(1).focus().get(0);
+        CueTotals totals = CueTotals.of(plan, cue);
+        assertThat(totals.lessons()).isEqualTo(2);
+        assertThat(totals.gap()).isEqualTo(2);
+        assertThat(totals.exposures()).isEqualTo(plan.meeting(cue).size());
+        assertThat(totals.looks())
+                .isEqualTo(plan.all().stream()
+                        .filter(s -> cue.equals(s.watch()))
+                        .mapToInt(Segment::looks)
+                        .sum());
+        assertThat(CueTotals.of(plan, "none")).isEqualTo(new CueTotals(0, 0, 0, 0));
+    }
+
+    @Test
+    void aCueThatWaitsHasItsReason() {
+        UnitProblem one = problem(1, 30);
+        Plan plan = Drafts.read(one, Drafts.lesson(one, 0, "roll-drill1", "roll-game1"));
+        assertThat(plan.leftOver()).isNotEmpty();
+        for (String cue : plan.leftOver()) {
+            String call = one.knowHow().cue(cue).call();
+            boolean builds = one.knowHow().cue(cue).prerequisites().stream().anyMatch(plan.leftOver()::contains);
+            boolean hosted =
+                    plan.work().stream().anyMatch(s -> s.activity().hosts().contains(cue));
+            assertThat(Reasons.waits(plan, cue))
+                    .contains("“%s”".formatted(call))
+                    .contains(
+                            builds
+                                    ? "which waits too"
+                                    : hosted
+                                            ? "at most 3 are new in a lesson; taken are “"
+                                            : "No drill or game up to lesson 1");
+        }
+        assertThat(plan.leftOver()).anyMatch(c -> Reasons.waits(plan, c).contains("No drill or game"));
+    }
 }

@@ -10,6 +10,7 @@ import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.core.skill.Skill;
+import io.isokinet.core.unit.CueTotals;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reasons;
 import io.isokinet.core.unit.RuleChange;
@@ -122,6 +123,8 @@ final class UnitDrawing {
                     segments.stream().mapToInt(Segment::tries).sum(),
                     motion(segments),
                     segments.stream().mapToInt(Segment::looks).sum(),
+                    (int) segments.stream().filter(s -> s.changeSeconds() > 0).count(),
+                    segments.stream().mapToInt(Segment::changeSeconds).sum(),
                     segments.stream().map(this::segment).toList()));
         }
         return views;
@@ -206,7 +209,9 @@ final class UnitDrawing {
                             Mirror.text(cue.call(), skill.action(), Sides.NOT_SETTLED),
                             Mirror.text(cue.question(), skill.action(), Sides.NOT_SETTLED),
                             plan.leftOver().contains(key),
-                            marks(key));
+                            marks(key),
+                            CueTotals.of(plan, key),
+                            plan.leftOver().contains(key) ? Reasons.waits(plan, key) : null);
                 })
                 .toList();
         return new ThreadBlock(

@@ -3,6 +3,7 @@ package io.isokinet.server.unit;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.safety.Caution;
+import io.isokinet.core.unit.CueTotals;
 import io.isokinet.core.unit.RuleChange;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.rule.Rule;
@@ -38,7 +39,7 @@ public record UnitView(
         ScoreView score,
         List<ChangeView> changes,
         List<String> leftOver) {
-    /** @param fits false if a hard or medium rule is broken in it */
+    /** @param fits false if a hard or medium rule is broken in it @param changes of the lay-out @param changeSeconds spent on them */
     public record LessonView(
             UUID id,
             int position,
@@ -51,6 +52,8 @@ public record UnitView(
             int tries,
             int motionPercent,
             int looks,
+            int changes,
+            int changeSeconds,
             List<SegmentView> segments) {}
 
     /**
@@ -98,7 +101,15 @@ public record UnitView(
 
     public record ThreadBlock(String skill, String name, String setName, List<Thread> cues) {}
 
-    public record Thread(String key, String call, String question, boolean waits, List<ThreadMark> marks) {}
+    /** @param why it waits for the next unit; null if it does not */
+    public record Thread(
+            String key,
+            String call,
+            String question,
+            boolean waits,
+            List<ThreadMark> marks,
+            CueTotals totals,
+            @Nullable String why) {}
 
     /** What a segment does with a cue. */
     public enum MarkKind {
