@@ -1492,6 +1492,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/other-classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["others"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/paper": {
         parameters: {
             query?: never;
@@ -2786,6 +2802,17 @@ export interface components {
             /** Format: int32 */
             waitingPercent: number;
             words: string;
+        };
+        OtherClass: {
+            ahead: string[];
+            behind: string[];
+            className: string;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: int32 */
+            taught: number;
+            /** Format: uuid */
+            unit: string;
         };
         OtherSubject: {
             answer: string;
@@ -6648,6 +6675,28 @@ export interface operations {
                 };
                 content: {
                     "text/calendar": string;
+                };
+            };
+        };
+    };
+    others: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherClass"][];
                 };
             };
         };

@@ -10,6 +10,7 @@ import { useKeys } from '../shared/useKeys'
 import { Arrival } from './Arrival'
 import { Board } from './Board'
 import { Compare } from './Compare'
+import { OtherClasses } from './OtherClasses'
 import { Progress } from './Progress'
 import { Spare } from './Spare'
 import styles from './UnitPage.module.css'
@@ -264,6 +265,7 @@ export default function UnitPage() {
                 </ul>
               </>
             )}
+            <OtherClasses unit={u} />
             <Spare unit={u} />
           </>
         )}

@@ -169,6 +169,24 @@ class VariantTest {
     }
 
     @Test
+    void classesOutOfStepAreToldWhatTheOtherWasTaught() {
+        assertThat(school.as.get("/api/units/" + unit + "/other-classes").json())
+                .isEmpty();
+        UUID dunlins = school.schoolClass("Dunlins", 7, TestSchool.names(24));
+        UUID other = school.unit(dunlins, 4, 30);
+        JsonNode first = view().get("lessons").get(0);
+        school.as.put("/api/lessons/" + id(first) + "/state", Map.of("state", "TAUGHT"));
+        JsonNode told = school.as.get("/api/units/" + other + "/other-classes").json();
+        assertThat(told).hasSize(1);
+        assertThat(told.get(0).get("className").asString()).isEqualTo("Curlews");
+        assertThat(told.get(0).get("taught").asInt()).isEqualTo(1);
+        assertThat(told.get(0).get("ahead")).isNotEmpty();
+        assertThat(told.get(0).get("behind")).isEmpty();
+        JsonNode back = school.as.get("/api/units/" + unit + "/other-classes").json();
+        assertThat(back.get(0).get("behind")).isEqualTo(told.get(0).get("ahead"));
+    }
+
+    @Test
     void whoeverClosesTheRequestCancels() throws Exception {
         JsonNode before = view();
         assertThat(school.as.firstLine("/api/units/" + unit + "/proposals", Map.of("order", "BLOCKED")))

@@ -48,6 +48,7 @@ class UnitController {
     private final Units units;
     private final TermStrip strip;
     private final LessonChanges changes;
+    private final OtherClasses others;
     private final Calendars calendars;
     private final Schools schools;
     private final Teams teams;
@@ -57,6 +58,7 @@ class UnitController {
             Units units,
             TermStrip strip,
             LessonChanges changes,
+            OtherClasses others,
             Calendars calendars,
             Schools schools,
             Teams teams,
@@ -64,6 +66,7 @@ class UnitController {
         this.units = units;
         this.strip = strip;
         this.changes = changes;
+        this.others = others;
         this.calendars = calendars;
         this.schools = schools;
         this.teams = teams;
@@ -231,6 +234,15 @@ class UnitController {
             @PathVariable UUID id, @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
         changes.refuseRedo(id);
         return tagged(units.redo(id, ifMatch));
+    }
+
+    /** Classes on the same cues, and who was taught what that the other was not. */
+    @GetMapping("/units/{id}/other-classes")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
+            of = Subject.UNIT)
+    List<OtherClasses.OtherClass> others(@PathVariable UUID id) {
+        return others.of(id, teams.visible());
     }
 
     @GetMapping("/units/{id}/segments/{segment}/alternatives")

@@ -1,0 +1,78 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.core.skill.Mirror;
+import io.isokinet.core.skill.Sides;
+import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.unit.Units.UnitLine;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Classes that learn the same cues and are not equally far. */
+@Service
+class OtherClasses {
+    /**
+     * Another class on some of the same cue sets.
+     *
+     * @param taught lessons of its unit that were taught, of {@code lessons}
+     * @param ahead calls of the cues that it was taught and this class was not
+     * @param behind calls of the cues that this class was taught and it was not
+     */
+    record OtherClass(UUID unit, String className, int taught, int lessons, List<String> ahead, List<String> behind) {}
+
+    private final Units units;
+    private final Marks marks;
+
+    OtherClasses(Units units, Marks marks) {
+        this.units = units;
+        this.marks = marks;
+    }
+
+    /** @param visible classes that may be told of @return the newest unit of each, by the name of the class */
+    @Transactional(readOnly = true)
+    public List<OtherClass> of(UUID id, Predicate<UUID> visible) {
+        Units.Loaded unit = units.load(id);
+        List<String> own = sets(unit);
+        List<OtherClass> others = new ArrayList<>();
+        List<UUID> seen = new ArrayList<>(List.of(unit.row().classId));
+        for (UnitLine line : units.all()) {
+            if (seen.contains(line.classId()) || !visible.test(line.classId())) continue;
+            Units.Loaded other = units.load(line.id());
+            List<String> shared = sets(other).stream().filter(own::contains).toList();
+            if (shared.isEmpty()) continue;
+            seen.add(line.classId());
+            Map<String, Marks.Owned> here = marks.owned(unit.row().classId, shared);
+            Map<String, Marks.Owned> there = marks.owned(line.classId(), shared);
+            others.add(new OtherClass(
+                    line.id(),
+                    line.className(),
+                    line.taught(),
+                    line.lessons(),
+                    only(unit, there, here),
+                    only(unit, here, there)));
+        }
+        others.sort((a, b) -> a.className().compareTo(b.className()));
+        return others;
+    }
+
+    private static List<String> sets(Units.Loaded unit) {
+        return unit.body().targets().stream().map(UnitBody.TargetBody::cueSet).toList();
+    }
+
+    /** What was taught in the first alone. */
+    private static List<String> only(
+            Units.Loaded unit, Map<String, Marks.Owned> first, Map<String, Marks.Owned> second) {
+        var known = unit.problem().knowHow();
+        return first.keySet().stream()
+                .filter(c -> first.get(c).taught())
+                .filter(c -> !second.containsKey(c) || !second.get(c).taught())
+                .filter(known::hasCue)
+                .map(known::cue)
+                .map(c -> Mirror.text(c.call(), known.skill(c.skill()).action(), Sides.NOT_SETTLED))
+                .toList();
+    }
+}
