@@ -92,8 +92,11 @@ export default function UnitPage() {
     else if (key === '-') edit({ kind: 'MINUTES', segment: segment.id, minutes: segment.minutes - 1 })
     else if (key === 'Delete' && !segment.locked) remove()
     else if (key === 'w') why.current?.focus()
-    else if (key === 'b') why.current?.querySelector<HTMLElement>('[data-stations]')?.click()
-    else if (key === 's') why.current?.querySelector<HTMLElement>('[data-swap]')?.focus()
+    else if (key === 'b') {
+      const split = why.current?.querySelector<HTMLElement>('[data-stations]')
+      split?.focus()
+      split?.click()
+    } else if (key === 's') why.current?.querySelector<HTMLElement>('[data-swap]')?.focus()
     else return false
     return true
   })

@@ -61,6 +61,7 @@ function Beside({ unit, segment: s, busy, swap }: Pick<WhyProps, 'unit' | 'segme
           <div key={a.activity} className={styles.alternative}>
             <Button
               size="small"
+              data-beside=""
               disabled={busy}
               onClick={() => {
                 setOpen(false)

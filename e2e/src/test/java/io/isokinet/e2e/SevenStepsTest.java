@@ -240,6 +240,13 @@ class SevenStepsTest extends Journey {
             page.keyboard().press(harder ? "h" : "e");
             assertThat(page.getByText(Pattern.compile("^Adjusted "))).isVisible();
         }
+        drill.focus();
+        page.keyboard().press("b");
+        assertThat(page.locator("[data-beside]").first()).isVisible();
+        page.keyboard().press("Tab");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText(Pattern.compile("^Stations: .* instead of "))).isVisible();
+        assertThat(desk.button("One more station")).isVisible();
         page.keyboard().press("v");
         Locator versions = page.getByRole(AriaRole.DIALOG);
         assertThat(versions.getByText("Versions and proposals")).isVisible();
