@@ -1830,6 +1830,8 @@ export interface components {
             clock: string;
             /** Format: uuid */
             device: string;
+            events?: components["schemas"]["EventEntry"][];
+            hits?: components["schemas"]["HitEntry"][];
             /** Format: uuid */
             id: string;
             register: components["schemas"]["RegisterEntry"][];
@@ -2294,6 +2296,23 @@ export interface components {
             starts: string;
             title: string;
         };
+        EventEntry: {
+            /** Format: date-time */
+            at: string;
+            body: {
+                [key: string]: unknown;
+            };
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
+        };
         FallView: {
             computed: string;
             /** Format: int32 */
@@ -2451,9 +2470,16 @@ export interface components {
         };
         HallView: {
             away: string[];
+            events: components["schemas"]["LessonEvent"][];
             grid: components["schemas"]["Grid"];
+            hits: components["schemas"]["Hits"][];
             lesson: components["schemas"]["LessonPlan"];
+            moves: components["schemas"]["Move"][];
+            /** Format: date-time */
+            now: string;
             pack: string;
+            sitsOut: string[];
+            stretches: components["schemas"]["StretchView"][];
         };
         Handling: {
             /** Format: int32 */
@@ -2472,6 +2498,73 @@ export interface components {
             /** Format: double */
             rebound?: number;
             rollsOn: ("CARPET" | "WOOD" | "TARMAC" | "GRASS")[];
+        };
+        HitEntry: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            child: string;
+            /** Format: int32 */
+            distanceMm?: number;
+            /** Format: int32 */
+            hits: number;
+            /** Format: uuid */
+            id: string;
+            item?: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            missedLeft: number;
+            /** Format: int32 */
+            missedLong: number;
+            /** Format: int32 */
+            missedRight: number;
+            /** Format: int32 */
+            missedShort: number;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
+            /** @enum {string} */
+            side?: "LEFT" | "RIGHT";
+            skill: string;
+            /** Format: int32 */
+            widthMm?: number;
+        };
+        Hits: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            child: string;
+            /** Format: int32 */
+            distanceMm?: number;
+            /** Format: int32 */
+            hits: number;
+            /** Format: uuid */
+            id: string;
+            item?: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            missedLeft: number;
+            /** Format: int32 */
+            missedLong: number;
+            /** Format: int32 */
+            missedRight: number;
+            /** Format: int32 */
+            missedShort: number;
+            /** Format: uuid */
+            segment?: string;
+            /** @enum {string} */
+            side?: "LEFT" | "RIGHT";
+            skill: string;
+            voided: boolean;
+            /** Format: int32 */
+            widthMm?: number;
         };
         Inside: {
             activity?: string;
@@ -2561,6 +2654,19 @@ export interface components {
             unit: string;
             why: string;
             words: string[];
+        };
+        LessonEvent: {
+            /** Format: date-time */
+            at: string;
+            body: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE";
+            /** Format: uuid */
+            segment?: string;
+            voided: boolean;
         };
         LessonPart: {
             /** Format: int32 */
@@ -3287,6 +3393,8 @@ export interface components {
             signIn: string;
         };
         SkillColumns: {
+            /** @enum {string} */
+            action: "THROW" | "BAT" | "KICK";
             cues: components["schemas"]["CueView"][];
             name: string;
             rule: string;

@@ -1,7 +1,11 @@
-import { memo, useEffect, useRef, useState, useSyncExternalStore } from 'react'
+import { memo, useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import type { Schemas } from '../api/client'
 import { Mark, markWords, Pips } from '../shared/Mark'
+import { ClockBar } from './ClockBar'
 import styles from './Hall.module.css'
+import { Held } from './Held'
+import { HitTile } from './HitTile'
+import { Signals, StopBar } from './Signals'
 import { type HallStore, key, nextToGo } from './store'
 
 type Cell = Schemas['Cell']
@@ -23,11 +27,19 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
   const state = useSyncExternalStore(store.subscribe, store.get)
   const [history, setHistory] = useState(false)
   const [failed, setFailed] = useState<string | null>(null)
-  const { hall, cue, registering, counting, check } = state
+  const [held, setHeld] = useState<string | null>(null)
+  const [more, setMore] = useState(false)
+  const hold = useCallback((child: string) => setHeld(child), [])
+  const { hall, cue, registering, counting, check, hits, asks } = state
   const cues = hall.grid.skills.flatMap((s) => s.cues)
   const now = cues.find((c) => c.key === cue)
   const segment = hall.lesson.segments.find((s) => s.id === state.segment)
-  const here = hall.grid.rows.filter((r) => registering || !state.away.has(r.child.id))
+  const stretch = hall.stretches.find((s) => s.id === state.segment)
+  const stands = standing(stretch)
+  const here = hall.grid.rows
+    .filter((r) => registering || !state.away.has(r.child.id))
+    .sort((a, b) => (stands[a.child.id]?.place ?? LAST) - (stands[b.child.id]?.place ?? LAST))
+  const asked = asks && cues.find((c) => c.key === asks.cue)
   const next = counting
     ? nextToGo(
         here.map((r) => r.child.id),
@@ -53,33 +65,61 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
           This address is plain http: nothing is kept offline. Stay connected, or open it over https.
         </p>
       )}
+      <ClockBar store={store} />
       <header className={styles.top}>
-        <div>
-          <h1>
-            {hall.grid.className} · lesson {hall.lesson.number} of {hall.lesson.of}
-          </h1>
-          <label className={styles.segment}>
-            <span className="visually-hidden">What runs now</span>
-            <select value={state.segment} onChange={(e) => store.chooseSegment(e.target.value)}>
-              {hall.lesson.segments
-                .filter((s) => s.focus.length > 0)
-                .map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.name}, {s.minutes} min{s.setting === 'GAME' ? ', play' : ''}
-                  </option>
-                ))}
-            </select>
-          </label>
-        </div>
-        {now && (
-          <div className={styles.now}>
-            <b>“{now.call.notSettled}”</b>
-            <p>{now.question.notSettled}</p>
-            <p className={styles.stand}>Stand {now.view.notSettled}.</p>
-          </div>
+        <label className={styles.segment}>
+          <span className="visually-hidden">What is watched</span>
+          <select value={state.segment} onChange={(e) => store.chooseSegment(e.target.value)}>
+            {hall.lesson.segments
+              .filter((s) => s.focus.length > 0)
+              .map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.name}, {s.minutes} min{s.setting === 'GAME' ? ', play' : ''}
+                </option>
+              ))}
+          </select>
+        </label>
+        {!hits && asks && asked && asked.faults.length > 0 ? (
+          <fieldset className={styles.faults} aria-label={`What ${asks.name} did instead`}>
+            <b>{asks.name}:</b>
+            {asked.faults.slice(0, 4).map((f) => (
+              <button key={f.seen.notSettled} type="button" onClick={() => store.blame(f.seen.notSettled)}>
+                {f.seen.notSettled}
+              </button>
+            ))}
+          </fieldset>
+        ) : (
+          now && (
+            <p className={styles.now}>
+              <b>“{now.call.notSettled}”</b> {now.question.notSettled}{' '}
+              <span className={styles.stand}>Stand {now.view.notSettled}.</span>
+            </p>
+          )
         )}
         <Saved store={store} />
       </header>
+      {hits && (
+        <div className={styles.counting}>
+          <b>Hits out of {hits.of}</b>
+          {[3, 5, 10].map((of) => (
+            <button
+              key={of}
+              type="button"
+              aria-pressed={hits.of === of}
+              onClick={() => store.countHits({ ...hits, of })}
+            >
+              {of} tries
+            </button>
+          ))}
+          <button
+            type="button"
+            aria-pressed={hits.side === 'other'}
+            onClick={() => store.countHits({ ...hits, side: hits.side === 'own' ? 'other' : 'own' })}
+          >
+            {hits.side === 'own' ? 'own hand' : 'other hand'}
+          </button>
+        </div>
+      )}
       <main className={styles.tiles}>
         {next &&
           here.map((row) => (
@@ -91,7 +131,20 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
               went={(by) => store.went(row.child.id, by)}
             />
           ))}
+        {hits &&
+          here.map((row) => (
+            <HitTile
+              key={row.child.id}
+              child={row.child.id}
+              name={row.child.name}
+              of={hits.of}
+              tries={state.tries[row.child.id]}
+              sets={state.sets[row.child.id]}
+              store={store}
+            />
+          ))}
         {!next &&
+          !hits &&
           here.map((row) => (
             <Tile
               key={row.child.id}
@@ -103,6 +156,8 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
               away={state.away.has(row.child.id)}
               registering={registering}
               inCheck={check ? checked(state.pressed, row.child.id, cue, check[row.child.id]) : null}
+              stands={stands[row.child.id]?.where}
+              hold={hold}
               store={store}
             />
           ))}
@@ -124,32 +179,56 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
           </button>
         ))}
       </nav>
+      {more && <Signals />}
       <footer className={styles.foot}>
         <button type="button" onClick={() => store.undo()} disabled={state.pressed.length === 0}>
           ↶ {lastWords(state.pressed)}
         </button>
-        <button type="button" onClick={() => setHistory(!history)} aria-expanded={history}>
-          History
-        </button>
-        <button type="button" aria-pressed={registering} onClick={store.toggleRegister}>
-          {registering ? 'Close the register' : `Register: ${hall.grid.rows.length - state.away.size} here`}
-        </button>
-        <button type="button" aria-pressed={counting} onClick={store.toggleGoes}>
-          {next ? `Goes: ${next.size} next` : 'Goes'}
-        </button>
-        <button type="button" aria-pressed={check !== null} onClick={store.toggleCheck}>
-          {check ? 'End the check' : 'Check: five each'}
-        </button>
-        <span className={styles.space} />
-        <a href={`/lessons/${hall.lesson.lesson}`}>Sheet</a>
-        <button
-          type="button"
-          disabled={state.sending.status === 'waiting'}
-          onClick={() => finish().catch((e: Error) => setFailed(e.message))}
-        >
-          Lesson taught
-        </button>
+        <div className={styles.tools}>
+          <button type="button" aria-pressed={registering} onClick={store.toggleRegister}>
+            {registering ? 'Close the register' : `Register: ${hall.grid.rows.length - state.away.size} here`}
+          </button>
+          <button
+            type="button"
+            aria-pressed={hits !== null}
+            onClick={() => store.countHits(hits ? null : { of: 5, side: 'own' })}
+          >
+            Hits
+          </button>
+          <button type="button" aria-pressed={counting} onClick={store.toggleGoes}>
+            {next ? `Goes: ${next.size} next` : 'Goes'}
+          </button>
+          <button type="button" aria-expanded={more} onClick={() => setMore(!more)}>
+            Signals
+          </button>
+          <button type="button" onClick={() => setHeld('')}>
+            Note
+          </button>
+          <button type="button" aria-pressed={check !== null} onClick={store.toggleCheck}>
+            {check ? 'End the check' : 'Check: five each'}
+          </button>
+          <button type="button" onClick={() => setHistory(!history)} aria-expanded={history}>
+            History
+          </button>
+          <a href={`/lessons/${hall.lesson.lesson}`}>Sheet</a>
+          <button
+            type="button"
+            disabled={state.sending.status === 'waiting'}
+            onClick={() => finish().catch((e: Error) => setFailed(e.message))}
+          >
+            Lesson taught
+          </button>
+        </div>
+        <StopBar gathering={`Everybody: ${stretch?.gathering ?? 'stand still where you are'}.`} />
       </footer>
+      {held !== null && (
+        <Held
+          child={here.find((r) => r.child.id === held)?.child}
+          call={now?.call.notSettled}
+          store={store}
+          close={() => setHeld(null)}
+        />
+      )}
       {failed && (
         <p className={styles.insecure} role="alert">
           {failed}
@@ -172,6 +251,18 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
       )}
     </div>
   )
+}
+
+const LAST = 1000
+
+/** Where each child stands in what runs now: in the order of the groups, with its group in words. */
+function standing(stretch?: Schemas['StretchView']) {
+  const places: Record<string, { place: number; where: string }> = {}
+  let place = 0
+  stretch?.groups.forEach((g, i) => {
+    for (const c of g.children) places[c.id] = { place: place++, where: String(i + 1) }
+  })
+  return places
 }
 
 const sideOf = (child: Child) => child.sides.find((s) => s.action === 'THROW')?.side
@@ -270,8 +361,15 @@ interface TileProps {
   registering: boolean
   /** presses in the running check; null without one */
   inCheck: number | null
+  /** its group now; undefined where there are none */
+  stands?: string
+  /** a note, or the other hand */
+  hold: (child: string) => void
   store: HallStore
 }
+
+/** A finger that rests so long holds. */
+const HOLDS = 550
 
 /** A child's tile: the upper half is shown, the lower not yet; every press is a new trial. */
 const Tile = memo(function Tile({
@@ -283,8 +381,42 @@ const Tile = memo(function Tile({
   away,
   registering,
   inCheck,
+  stands,
+  hold,
   store,
 }: TileProps) {
+  const resting = useRef<{ timer: ReturnType<typeof setTimeout> } | null>(null)
+  const heldNow = useRef(false)
+  const lift = () => {
+    if (resting.current) clearTimeout(resting.current.timer)
+    resting.current = null
+  }
+  const rest = {
+    onPointerDown: () => {
+      heldNow.current = false
+      lift()
+      resting.current = {
+        timer: setTimeout(() => {
+          heldNow.current = true
+          hold(child.id)
+        }, HOLDS),
+      }
+    },
+    onPointerUp: lift,
+    onPointerLeave: lift,
+    onPointerCancel: lift,
+    onContextMenu: (e: React.MouseEvent) => {
+      e.preventDefault()
+      lift()
+      heldNow.current = true
+      hold(child.id)
+    },
+  }
+  // Holding is not pressing.
+  const press = (shown: boolean) => {
+    if (heldNow.current) heldNow.current = false
+    else store.press(child.id, shown)
+  }
   const renders = useRef(0)
   renders.current++
   const pips = [...(cell?.pips ?? []), ...fresh].slice(-5)
@@ -310,11 +442,16 @@ const Tile = memo(function Tile({
         className={styles.shown}
         disabled={full}
         aria-label={`${name}: shown`}
-        onClick={() => store.press(child.id, true)}
+        onClick={() => press(true)}
+        {...rest}
       >
         <span className={styles.name}>
           <b>{name}</b>
-          {left && <small>left</small>}
+          <small>
+            {stands}
+            {stands && left && ' · '}
+            {left && 'left'}
+          </small>
         </span>
         <span className={styles.seen} title={markWords(mark)}>
           <span className={fresh.length > 0 ? styles.old : ''}>
@@ -329,7 +466,8 @@ const Tile = memo(function Tile({
         className={styles.notYet}
         disabled={full}
         aria-label={`${name}: not yet`}
-        onClick={() => store.press(child.id, false)}
+        onClick={() => press(false)}
+        {...rest}
       >
         <i aria-hidden="true" /> not yet
       </button>

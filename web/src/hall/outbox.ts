@@ -5,6 +5,8 @@ export type Trial = Schemas['TrialEntry']
 export type Void = Schemas['VoidEntry']
 export type Register = Schemas['RegisterEntry']
 export type Taught = Schemas['TaughtEntry']
+export type LessonEvent = Schemas['EventEntry']
+export type Hits = Schemas['HitEntry']
 
 /** One thing that was pressed and has to reach the server. */
 export type Entry = { id: string; person: string; lesson: string; order: number; refused?: string } & (
@@ -12,6 +14,8 @@ export type Entry = { id: string; person: string; lesson: string; order: number;
   | { kind: 'void'; entry: Void }
   | { kind: 'register'; entry: Register }
   | { kind: 'taught'; entry: Taught }
+  | { kind: 'event'; entry: LessonEvent }
+  | { kind: 'hits'; entry: Hits }
 )
 
 /** Where entries wait until the server has them. */

@@ -145,5 +145,7 @@ function batchOf(entries: Entry[], device: string): Batch {
     voids: of('void') as Batch['voids'],
     register: of('register') as Batch['register'],
     taught: of('taught') as Batch['taught'],
+    events: of('event') as Batch['events'],
+    hits: of('hits') as Batch['hits'],
   }
 }

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { uuid7 } from '../shared/uuid7'
-import type { Entry, Outbox, Trial } from './outbox'
+import { type ClockDoes, type ClockEvent, clockAt, DOES } from './clock'
+import type { Entry, Hits, LessonEvent, Outbox, Trial } from './outbox'
 import { createSender, type Send, type SendState } from './sender'
 
 type Hall = Schemas['HallView']
@@ -13,7 +14,21 @@ export interface Pressed {
   name: string
   cue: string
   shown: boolean
+  fault?: string
 }
+
+/** The way a miss went. */
+export type Miss = 'left' | 'right' | 'short' | 'long' | 'missed'
+
+/** What is counted now, by every child. */
+export interface Counting {
+  /** tries in a set */
+  of: number
+  side: 'own' | 'other'
+}
+
+/** A running set of tries. */
+export type Tries = readonly ('hit' | Miss)[]
 
 export interface HallState {
   hall: Hall
@@ -31,6 +46,17 @@ export interface HallState {
   /** the running five-trial check: a sitting a child; null while there is none */
   check: Record<string, string> | null
   pressed: readonly Pressed[]
+  /** the latest press that is not yet, while its fault may still be picked */
+  asks: Pressed | null
+  clock: readonly ClockEvent[]
+  /** step of each stretch's lever as it was eased or hardened here */
+  steps: Readonly<Record<string, number>>
+  /** hits out of tries; null while none are counted */
+  hits: Counting | null
+  /** running sets by child */
+  tries: Readonly<Record<string, Tries>>
+  /** finished sets of this lesson by child, newest last */
+  sets: Readonly<Record<string, readonly { id: string; hits: number; of: number }[]>>
   sending: SendState
 }
 
@@ -48,8 +74,57 @@ export interface HallStore {
   /** counts a go more, or takes one back */
   went: (child: string, by: 1 | -1) => void
   toggleCheck: () => void
+  /** names the fault of the latest press that was not yet: it is taken back and pressed anew with it */
+  blame: (fault: string) => void
+  /** a press with the hand that is not the child's own */
+  pressOther: (child: string, shown: boolean) => void
+  note: (text: string, child?: string) => void
+  clock: (does: ClockDoes) => void
+  /** takes the last thing that happened to the clock back */
+  unclock: () => void
+  /** eases (-1) or hardens (1) what runs now */
+  ease: (by: -1 | 1) => void
+  countHits: (now: Counting | null) => void
+  /** a try of a child; a full set is written down */
+  tried: (child: string, what: 'hit' | Miss) => void
+  /** takes the child's last try back, or its last set */
+  untried: (child: string) => void
   flush: () => void
   stop: () => void
+}
+
+const CLOCK = 'isokinet clock'
+
+/** The clock's events stay on the device, so that a lesson that is opened anew with no network runs on. */
+function keptClock(lesson: string): ClockEvent[] {
+  try {
+    const kept = JSON.parse(localStorage.getItem(CLOCK) ?? '{}')
+    return kept.lesson === lesson ? kept.events : []
+  } catch {
+    return []
+  }
+}
+
+function keepClock(lesson: string, events: readonly ClockEvent[]) {
+  try {
+    localStorage.setItem(CLOCK, JSON.stringify({ lesson, events }))
+  } catch {
+    // Without storage the server's record is what a new page has.
+  }
+}
+
+/** The clock as the server and this device know it; what was taken back is left out. */
+function clockOf(hall: Hall): ClockEvent[] {
+  const ahead = Date.now() - Date.parse(hall.now)
+  const gone = new Set(hall.events.filter((e) => e.voided).map((e) => e.id))
+  const events = new Map<string, ClockEvent>()
+  for (const e of hall.events)
+    if (e.kind === 'CLOCK' && !e.voided) {
+      const { does } = JSON.parse(e.body)
+      if (DOES.includes(does)) events.set(e.id, { id: e.id, does, at: Date.parse(e.at) + ahead })
+    }
+  for (const e of keptClock(hall.lesson.lesson)) if (!gone.has(e.id)) events.set(e.id, e)
+  return [...events.values()].sort((a, b) => a.at - b.at)
 }
 
 const GOES = 'isokinet goes'
@@ -76,6 +151,14 @@ function keepGoes(lesson: string, goes: Record<string, number>) {
 export const nextToGo = (children: readonly string[], goes: Readonly<Record<string, number>>) => {
   const least = Math.min(...children.map((c) => goes[c] ?? 0))
   return new Set(children.filter((c) => (goes[c] ?? 0) === least))
+}
+
+/** How far it is to the target at the step that is set here; undefined where the lever says no metres. */
+export function metresOf(hall: Hall, segment: string | undefined, steps: Readonly<Record<string, number>>) {
+  const s = hall.stretches.find((x) => x.id === segment)
+  if (!s?.lever?.startsWith('distance')) return undefined
+  const told = /^(\d+(?:\.\d+)?) m\b/.exec(s.ladder[steps[s.id] ?? s.step] ?? '')
+  return told ? Number(told[1]) : undefined
 }
 
 export const key = (child: string, cue: string) => `${child} ${cue}`
@@ -105,9 +188,19 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     goes: keptGoes(hall.lesson.lesson),
     check: null,
     pressed: [],
+    asks: null,
+    clock: clockOf(hall),
+    steps: {},
+    hits: null,
+    tries: {},
+    sets: {},
     sending: { status: 'saved' },
   }
   const listeners = new Set<() => void>()
+  // Opened in the middle of a lesson: what runs is what is watched.
+  const runs = hall.stretches[clockAt(hall.stretches, state.clock, Date.now()).index]?.id
+  const watched = state.clock.length > 0 ? segments.find((s) => s.id === runs) : undefined
+  if (watched) state = { ...state, segment: watched.id, cue: watched.focus[0] ?? state.cue }
   const set = (change: Partial<HallState>) => {
     state = { ...state, ...change }
     for (const listener of listeners) listener()
@@ -157,6 +250,78 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     }))
   }
 
+  const event = (kind: LessonEvent['kind'], body: LessonEvent['body'], segment = state.segment) => {
+    const id = uuid7()
+    void sender.add((seq) => ({
+      id,
+      kind: 'event',
+      entry: {
+        id,
+        lesson: hall.lesson.lesson,
+        segment,
+        kind,
+        body,
+        seq,
+        at: new Date().toISOString(),
+      },
+    }))
+    return id
+  }
+
+  const takeBack = (what: string) => {
+    const id = uuid7()
+    void sender.add(() => ({ id, kind: 'void', entry: { id, trial: what, at: new Date().toISOString() } }))
+  }
+
+  const childOf = (id: string) => hall.grid.rows.find((r) => r.child.id === id)?.child
+  const actionOf = (cue: string) => hall.grid.skills.find((s) => s.cues.some((c) => c.key === cue))?.action
+
+  /** A press as a trial of its own. @param at when it was seen, if that was earlier */
+  const tell = (
+    child: string,
+    shown: boolean,
+    more: { side?: Trial['side']; fault?: string; at?: string },
+  ) => {
+    const { cue, check } = state
+    teach(cue)
+    const id = uuid7()
+    const at = more.at ?? new Date().toISOString()
+    const name = childOf(child)?.name ?? ''
+    if (check && !check[child]) set({ check: { ...check, [child]: uuid7() } })
+    const sitting = state.check?.[child]
+    onTheWay.set(id, { at: key(child, cue), shown })
+    const pressed: Pressed = { trial: id, child, name, cue, shown, fault: more.fault }
+    set({
+      pressed: [...state.pressed.slice(-19), pressed],
+      asks: shown || more.fault ? null : pressed,
+    })
+    refresh()
+    void sender.add((seq) => ({
+      id,
+      kind: 'trial',
+      entry: {
+        id,
+        child,
+        cue,
+        shown,
+        kind: 'TEACHER',
+        setting: setting(),
+        sitting,
+        side: more.side,
+        fault: more.fault,
+        lesson: hall.lesson.lesson,
+        segment: state.segment,
+        seq,
+        at,
+      } satisfies Trial,
+    }))
+  }
+
+  const setClock = (clock: ClockEvent[]) => {
+    set({ clock })
+    keepClock(hall.lesson.lesson, clock)
+  }
+
   const store: HallStore = {
     get: () => state,
     subscribe: (listener) => {
@@ -168,50 +333,115 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
       const focus = hall.lesson.segments.find((s) => s.id === segment)?.focus ?? []
       set({ segment, cue: focus.includes(state.cue) ? state.cue : (focus[0] ?? state.cue), check: null })
     },
-    press: (child, shown) => {
-      const { cue, check } = state
-      teach(cue)
+    press: (child, shown) => tell(child, shown, {}),
+    pressOther: (child, shown) => {
+      const action = actionOf(state.cue)
+      const own = childOf(child)?.sides.find((s) => s.action === action)?.side
+      tell(child, shown, { side: own === 'LEFT' ? 'RIGHT' : 'LEFT' })
+    },
+    blame: (fault) => {
+      const of = state.asks
+      if (!of) return
+      store.undo(of.trial)
+      const cue = state.cue
+      set({ cue: of.cue })
+      tell(of.child, false, { fault })
+      set({ cue })
+    },
+    note: (text, child) => {
+      if (text.trim()) event('NOTE', child ? { text: text.trim(), child } : { text: text.trim() })
+    },
+    clock: (does) => {
+      const id = event('CLOCK', { does })
+      setClock([...state.clock, { id, does, at: Date.now() }])
+      if (does !== 'begin' && does !== 'next') return
+      const all = hall.stretches
+      const at = clockAt(all, state.clock, Date.now()).index
+      const now = hall.lesson.segments.find((s) => s.id === all[at]?.id)
+      if (now && now.focus.length > 0) store.chooseSegment(now.id)
+    },
+    unclock: () => {
+      const last = state.clock[state.clock.length - 1]
+      if (!last) return
+      takeBack(last.id)
+      setClock(state.clock.slice(0, -1))
+    },
+    ease: (by) => {
+      const s = hall.stretches.find((x) => x.id === state.segment)
+      if (!s) return
+      const step = Math.max(0, Math.min(s.ladder.length - 1, (state.steps[s.id] ?? s.step) + by))
+      set({ steps: { ...state.steps, [s.id]: step } })
+      event('CLOCK', { does: 'setting', step })
+    },
+    countHits: (hits) => set({ hits, counting: false, registering: false }),
+    tried: (child, what) => {
+      const now = state.hits
+      if (!now) return
+      const tries = [...(state.tries[child] ?? []), what]
+      if (tries.length < now.of) {
+        set({ tries: { ...state.tries, [child]: tries } })
+        return
+      }
       const id = uuid7()
-      const at = new Date().toISOString()
-      const name = hall.grid.rows.find((r) => r.child.id === child)?.child.name ?? ''
-      if (check && !check[child]) set({ check: { ...check, [child]: uuid7() } })
-      const sitting = state.check?.[child]
-      onTheWay.set(id, { at: key(child, cue), shown })
-      set({ pressed: [...state.pressed.slice(-19), { trial: id, child, name, cue, shown }] })
-      refresh()
+      const many = (of: 'hit' | Miss) => tries.filter((t) => t === of).length
+      const skill = hall.grid.skills.find((s) => s.cues.some((c) => c.key === state.cue))
+      const own = childOf(child)?.sides.find((s) => s.action === skill?.action)?.side
+      const opposite = own === 'LEFT' ? 'RIGHT' : 'LEFT'
+      const metres = metresOf(hall, state.segment, state.steps)
+      set({
+        tries: { ...state.tries, [child]: [] },
+        sets: {
+          ...state.sets,
+          [child]: [...(state.sets[child] ?? []), { id, hits: many('hit'), of: tries.length }],
+        },
+      })
       void sender.add((seq) => ({
         id,
-        kind: 'trial',
+        kind: 'hits',
         entry: {
           id,
           child,
-          cue,
-          shown,
-          kind: 'TEACHER',
-          setting: setting(),
-          sitting,
           lesson: hall.lesson.lesson,
           segment: state.segment,
+          skill: skill?.skill ?? '',
+          hits: many('hit'),
+          missedLeft: many('left'),
+          missedRight: many('right'),
+          missedShort: many('short'),
+          missedLong: many('long'),
+          missed: many('missed'),
+          distanceMm: metres === undefined ? undefined : Math.round(metres * 1000),
+          side: now.side === 'own' ? own : opposite,
           seq,
-          at,
-        } satisfies Trial,
+          at: new Date().toISOString(),
+        } satisfies Hits,
       }))
+    },
+    untried: (child) => {
+      const tries = state.tries[child] ?? []
+      if (tries.length > 0) {
+        set({ tries: { ...state.tries, [child]: tries.slice(0, -1) } })
+        return
+      }
+      const sets = state.sets[child] ?? []
+      const last = sets[sets.length - 1]
+      if (!last) return
+      takeBack(last.id)
+      set({ sets: { ...state.sets, [child]: sets.slice(0, -1) } })
     },
     undo: (trial) => {
       const target = trial ?? state.pressed[state.pressed.length - 1]?.trial
       if (!target) return
-      set({ pressed: state.pressed.filter((p) => p.trial !== target) })
+      set({
+        pressed: state.pressed.filter((p) => p.trial !== target),
+        asks: state.asks?.trial === target ? null : state.asks,
+      })
       onTheWay.delete(target)
       refresh()
-      const id = uuid7()
-      void sender.add(() => ({
-        id,
-        kind: 'void',
-        entry: { id, trial: target, at: new Date().toISOString() },
-      }))
+      takeBack(target)
     },
-    toggleRegister: () => set({ registering: !state.registering, counting: false }),
-    toggleGoes: () => set({ counting: !state.counting, registering: false }),
+    toggleRegister: () => set({ registering: !state.registering, counting: false, hits: null }),
+    toggleGoes: () => set({ counting: !state.counting, registering: false, hits: null }),
     went: (child, by) => {
       const goes = { ...state.goes, [child]: Math.max(0, (state.goes[child] ?? 0) + by) }
       set({ goes })

@@ -42,6 +42,44 @@ export const child = (name: string): Schemas['ChildView'] => ({
   version: 0,
 })
 
+const stretch = (id: string, minutes: number): Schemas['StretchView'] => ({
+  id,
+  activity: id,
+  name: id,
+  how: `How ${id} goes.`,
+  phases: ['PRACTISE'],
+  play: id === 'game',
+  locked: false,
+  minutes,
+  changeSeconds: 0,
+  introduces: [],
+  focus: [],
+  whyNot: [],
+  formation: '2 lanes of 2',
+  groupCount: 2,
+  options: [],
+  groups: [],
+  tries: 10,
+  looks: 10,
+  motionPercent: 40,
+  vigorousPercent: 30,
+  waitingPercent: 50,
+  explainSeconds: 35,
+  pinTurns: [],
+  adapted: [],
+  kit: [],
+  without: [],
+  lever: 'distance',
+  step: 1,
+  ladder: ['2 m', '3 m', '4 m'],
+  scoring: 'nothing is counted',
+  gathering: 'stand still where they are',
+  sitsOut: 'Watches.',
+  setUp: [],
+  cautions: [],
+  reasons: [],
+})
+
 /** A lesson with two cues, a drill and a game. */
 export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
   const cues = [cue('roll/foot'), cue('roll/low')]
@@ -55,7 +93,13 @@ export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
   })
   return {
     away: [],
+    sitsOut: [],
     pack: 'p',
+    stretches: [stretch('drill', 8), stretch('game', 8)],
+    moves: [],
+    now: new Date().toISOString(),
+    events: [],
+    hits: [],
     lesson: {
       lesson: 'lesson-1',
       unit: 'unit-1',
@@ -73,7 +117,17 @@ export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
       className: 'Curlews',
       year: 'Year 3',
       on: '2026-10-06',
-      skills: [{ skill: 'roll', name: 'Roll', set: 'roll/components', setName: 'All', rule: 'rule', cues }],
+      skills: [
+        {
+          skill: 'roll',
+          name: 'Roll',
+          action: 'THROW',
+          set: 'roll/components',
+          setName: 'All',
+          rule: 'rule',
+          cues,
+        },
+      ],
       rows: names.map((name) => ({
         child: child(name),
         cells: { 'roll/foot': cells[name] ?? cell(), 'roll/low': cell('NOT_TAUGHT') },
@@ -101,7 +155,14 @@ export function keepingServer() {
       const before = cells[t.child][t.cue]?.pips ?? []
       cells[t.child][t.cue] = cell('EMERGING', [...before, t.shown])
     }
-    const entries = [...batch.trials, ...batch.voids, ...batch.register, ...batch.taught]
+    const entries = [
+      ...batch.trials,
+      ...batch.voids,
+      ...batch.register,
+      ...batch.taught,
+      ...(batch.events ?? []),
+      ...(batch.hits ?? []),
+    ]
     return { receipt: { kept: entries.map((e) => e.id), conflicts: [], refused: [] }, cells }
   }
   return { batches, send, trials }

@@ -1,21 +1,30 @@
 package io.isokinet.server.hall;
 
+import io.isokinet.core.kit.KitMoves;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.lesson.SheetView;
+import io.isokinet.server.lesson.SheetView.StretchView;
+import io.isokinet.server.lesson.Sheets;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.record.Batch;
 import io.isokinet.server.record.Receipt;
 import io.isokinet.server.record.Recorder;
 import io.isokinet.server.record.Records;
+import io.isokinet.server.record.Records.Hits;
+import io.isokinet.server.record.Records.LessonEvent;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
 import jakarta.validation.Valid;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -37,9 +46,20 @@ class HallController {
     private final Recorder recorder;
     private final Schools schools;
     private final KnowHows knowHows;
+    private final Sheets sheets;
+    private final Clock clock;
 
     HallController(
-            Lessons lessons, Marks marks, Records records, Recorder recorder, Schools schools, KnowHows knowHows) {
+            Lessons lessons,
+            Marks marks,
+            Records records,
+            Recorder recorder,
+            Schools schools,
+            KnowHows knowHows,
+            Sheets sheets,
+            Clock clock) {
+        this.clock = clock;
+        this.sheets = sheets;
         this.lessons = lessons;
         this.marks = marks;
         this.records = records;
@@ -48,8 +68,25 @@ class HallController {
         this.knowHows = knowHows;
     }
 
-    /** Everything one lesson in the hall needs, in one answer. @param away children registered as away */
-    record HallView(LessonPlan lesson, Grid grid, Set<UUID> away, String pack) {}
+    /**
+     * Everything one lesson in the hall needs, in one answer, so that it can be taught with no network.
+     *
+     * @param away children registered as away @param sitsOut here, but not taking part
+     * @param stretches the lesson worked out for who is here, with floors and groups
+     * @param now the server's clock, by which the times below are told
+     * @param events what happened in it so far @param hits what was counted in it so far
+     */
+    record HallView(
+            LessonPlan lesson,
+            Grid grid,
+            Set<UUID> away,
+            Set<UUID> sitsOut,
+            String pack,
+            List<StretchView> stretches,
+            List<KitMoves.Move> moves,
+            Instant now,
+            List<LessonEvent> events,
+            List<Hits> hits) {}
 
     /** What became of a batch, and the marks of the children in it as they are now. */
     record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
@@ -79,10 +116,17 @@ class HallController {
     @Transactional(readOnly = true)
     public HallView hall(@PathVariable UUID lesson) {
         LessonPlan plan = lessons.plan(lesson);
+        SheetView sheet = sheets.view(lesson);
         return new HallView(
                 plan,
                 marks.grid(plan.classId(), plan.cueSets(), schools.today()),
                 records.away(lesson),
-                knowHows.sha256());
+                records.sitsOut(lesson),
+                knowHows.sha256(),
+                sheet.segments(),
+                sheet.moves(),
+                clock.instant(),
+                records.events(lesson),
+                records.hitsIn(lesson));
     }
 }

@@ -1,5 +1,6 @@
 package io.isokinet.server.mastery;
 
+import io.isokinet.core.skill.Action;
 import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.SkillLevel.Level;
 import io.isokinet.server.knowhow.CueView;
@@ -20,7 +21,7 @@ public record Grid(
         UUID classId, String className, String year, LocalDate on, List<SkillColumns> skills, List<Row> rows) {
     /** @param rule in the teacher's words @param cues one column each, those of the age of the class */
     public record SkillColumns(
-            String skill, String name, String set, String setName, String rule, List<CueView> cues) {}
+            String skill, String name, Action action, String set, String setName, String rule, List<CueView> cues) {}
 
     /** @param cells by cue key @param levels by skill key */
     public record Row(ChildView child, Map<String, Cell> cells, Map<String, LevelView> levels) {}

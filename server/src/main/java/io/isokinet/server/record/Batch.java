@@ -3,11 +3,14 @@ package io.isokinet.server.record;
 import io.isokinet.core.mastery.Setting;
 import io.isokinet.core.quantity.Side;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -31,7 +34,30 @@ public record Batch(
         List<@Valid RegisterEntry> register,
 
         @NotNull(message = "is needed") @Size(max = 100, message = "has at most 100 entries; send several batches")
-        List<@Valid TaughtEntry> taught) {
+        List<@Valid TaughtEntry> taught,
+
+        @Nullable @Size(max = 500, message = "has at most 500 entries; send several batches")
+        List<@Valid EventEntry> events,
+
+        @Nullable @Size(max = 500, message = "has at most 500 entries; send several batches")
+        List<@Valid HitEntry> hits) {
+    public Batch {
+        events = events == null ? List.of() : events;
+        hits = hits == null ? List.of() : hits;
+    }
+
+    /** One without events and hits. */
+    public Batch(
+            UUID id,
+            UUID device,
+            Instant clock,
+            List<TrialEntry> trials,
+            List<VoidEntry> voids,
+            List<RegisterEntry> register,
+            List<TaughtEntry> taught) {
+        this(id, device, clock, trials, voids, register, taught, List.of(), List.of());
+    }
+
     /** @param seq the device's own running number @param at the device's own time */
     public record TrialEntry(
             @NotNull(message = "is needed") UUID id,
@@ -51,6 +77,54 @@ public record Batch(
             @NotNull(message = "is needed") Long seq,
             @NotNull(message = "is needed") Instant at) {}
 
+    /** What an event of a lesson is about. */
+    public enum EventKind {
+        CLOCK,
+        SCORE,
+        TALK,
+        VOTE,
+        NOTE
+    }
+
+    /**
+     * Something that happened in a lesson.
+     *
+     * @param body what the kind says, without names @param seq the device's own running number @param at the device's own time
+     */
+    public record EventEntry(
+            @NotNull(message = "is needed") UUID id,
+            @NotNull(message = "is needed") UUID lesson,
+            @Nullable UUID segment,
+            @NotNull(message = "is needed") EventKind kind,
+            @NotNull(message = "is needed") Map<String, Object> body,
+            @NotNull(message = "is needed") Long seq,
+            @NotNull(message = "is needed") Instant at) {}
+
+    /**
+     * A set of tries at a target, counted.
+     *
+     * @param missed misses whose way was not said @param distanceMm from the line to the target @param widthMm of the target
+     */
+    public record HitEntry(
+            @NotNull(message = "is needed") UUID id,
+            @NotNull(message = "is needed") UUID child,
+            @NotNull(message = "is needed") UUID lesson,
+            @Nullable UUID segment,
+            @NotBlank(message = "is needed") String skill,
+            @Min(0) @Max(100) int hits,
+            @Min(0) @Max(100) int missedLeft,
+            @Min(0) @Max(100) int missedRight,
+            @Min(0) @Max(100) int missedShort,
+            @Min(0) @Max(100) int missedLong,
+            @Min(0) @Max(100) int missed,
+            @Nullable @Min(100) @Max(100_000) Integer distanceMm,
+            @Nullable @Min(10) @Max(20_000) Integer widthMm,
+            @Nullable Side side,
+            @Nullable String item,
+            @NotNull(message = "is needed") Long seq,
+            @NotNull(message = "is needed") Instant at) {}
+
+    /** @param trial the trial, event or set of hits that is taken back */
     public record VoidEntry(
             @NotNull(message = "is needed") UUID id,
             @NotNull(message = "is needed") UUID trial,

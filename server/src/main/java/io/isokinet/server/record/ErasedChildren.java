@@ -14,6 +14,8 @@ class ErasedChildren {
             "delete from trial_void where school_id = :school and trial_id in (select id from trial where school_id = :school and child_id = :child)",
             "delete from trial_conflict where school_id = :school and trial_id in (select id from trial where school_id = :school and child_id = :child)",
             "delete from trial where school_id = :school and child_id = :child",
+            "delete from event_void where school_id = :school and event_id in (select id from hit_set where school_id = :school and child_id = :child)",
+            "delete from hit_set where school_id = :school and child_id = :child",
             "delete from register_event where school_id = :school and child_id = :child");
 
     private final JdbcClient jdbc;

@@ -67,6 +67,26 @@ public class Recorder {
             insert into cue_taught (id, school_id, class_id, cue_key, lesson_id, at)
             values (:id, :school, :class, :cue, :lesson, :at) on conflict do nothing""";
 
+    private static final String EVENT = """
+            insert into lesson_event
+                (id, school_id, lesson_id, segment_id, kind, body, by_person, device_id, device_seq, at, received_at)
+            values (:id, :school, :lesson, :segment, :kind, cast(:body as jsonb), :person, :device, :seq, :at, :received)
+            on conflict do nothing""";
+    private static final String HITS = """
+            insert into hit_set
+                (id, school_id, child_id, lesson_id, segment_id, skill_key, hits, missed_left, missed_right, missed_short,
+                 missed_long, missed, distance_mm, width_mm, side, item_key, observer, device_id, device_seq, at, received_at)
+            values (:id, :school, :child, :lesson, :segment, :skill, :hits, :left, :right, :short, :long, :missed, :distance,
+                    :width, :side, :item, :person, :device, :seq, :at, :received)
+            on conflict do nothing""";
+    private static final String EVENT_VOID = """
+            insert into event_void (id, school_id, event_id, by_person, at, received_at)
+            values (:id, :school, :trial, :person, :at, :received) on conflict do nothing""";
+    private static final String CLASSES_OF_LESSONS = """
+            select l.id, u.class_id from lesson l join unit u on u.id = l.unit_id and u.school_id = l.school_id
+            where l.school_id = :school and l.id in (:ids)""";
+    private static final int LONGEST_BODY = 8000;
+
     /** Below this a difference of clocks is the network, not the clock. */
     private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(1);
 
@@ -155,6 +175,8 @@ public class Recorder {
 
         Receipt take() {
             trials();
+            events();
+            hits();
             voids();
             register();
             taught();
@@ -234,17 +256,97 @@ public class Recorder {
         }
 
         private void voids() {
-            Set<UUID> trials = known("trial", map(batch.voids(), Batch.VoidEntry::trial));
+            Set<UUID> ids = map(batch.voids(), Batch.VoidEntry::trial);
+            Set<UUID> trials = known("trial", ids);
+            Set<UUID> others = trials.containsAll(ids) ? Set.of() : known("lesson_event", ids);
+            if (!trials.containsAll(ids)) others.addAll(known("hit_set", ids));
             for (Batch.VoidEntry entry : batch.voids()) {
-                if (!trials.contains(entry.trial())) {
-                    refuse(entry.id(), "The trial to take back has not arrived yet.");
+                if (!trials.contains(entry.trial()) && !others.contains(entry.trial())) {
+                    refuse(entry.id(), "What is to be taken back has not arrived yet.");
                     continue;
                 }
-                event(VOID, entry.id(), entry.at())
+                event(trials.contains(entry.trial()) ? VOID : EVENT_VOID, entry.id(), entry.at())
                         .param("trial", entry.trial())
                         .update();
                 kept.add(entry.id());
             }
+        }
+
+        private void events() {
+            Set<UUID> lessons = givenLessons(map(batch.events(), Batch.EventEntry::lesson));
+            for (Batch.EventEntry entry : batch.events()) {
+                String body = json.writeValueAsString(entry.body());
+                if (!lessons.contains(entry.lesson()))
+                    refuse(entry.id(), "There is no such lesson in this school, or not of the classes given to you.");
+                else if (body.length() > LONGEST_BODY)
+                    refuse(
+                            entry.id(),
+                            "It has %d characters and may have %d; make it shorter."
+                                    .formatted(body.length(), LONGEST_BODY));
+                else {
+                    event(EVENT, entry.id(), entry.at())
+                            .param("lesson", entry.lesson())
+                            .param("segment", entry.segment())
+                            .param("kind", entry.kind().name())
+                            .param("body", body)
+                            .param("device", batch.device())
+                            .param("seq", entry.seq())
+                            .update();
+                    kept.add(entry.id());
+                }
+            }
+        }
+
+        private void hits() {
+            if (batch.hits().isEmpty()) return;
+            Set<UUID> lessons = givenLessons(map(batch.hits(), Batch.HitEntry::lesson));
+            Set<UUID> children = given(known("child", map(batch.hits(), Batch.HitEntry::child)));
+            KnowHow knowHow = knowHows.current();
+            for (Batch.HitEntry h : batch.hits()) {
+                if (!lessons.contains(h.lesson()) || !children.contains(h.child()))
+                    refuse(
+                            h.id(),
+                            "There is no such lesson or child in this school, or not of the classes given to you.");
+                else if (!knowHow.hasSkill(h.skill()))
+                    refuse(h.id(), "There is no skill with the key (%s).".formatted(h.skill()));
+                else if (h.hits() + h.missedLeft() + h.missedRight() + h.missedShort() + h.missedLong() + h.missed()
+                        == 0) refuse(h.id(), "A set of tries has at least one try.");
+                else {
+                    event(HITS, h.id(), h.at())
+                            .param("child", h.child())
+                            .param("lesson", h.lesson())
+                            .param("segment", h.segment())
+                            .param("skill", h.skill())
+                            .param("hits", h.hits())
+                            .param("left", h.missedLeft())
+                            .param("right", h.missedRight())
+                            .param("short", h.missedShort())
+                            .param("long", h.missedLong())
+                            .param("missed", h.missed())
+                            .param("distance", h.distanceMm())
+                            .param("width", h.widthMm())
+                            .param("side", h.side() == null ? null : h.side().name())
+                            .param("item", h.item())
+                            .param("device", batch.device())
+                            .param("seq", h.seq())
+                            .update();
+                    kept.add(h.id());
+                }
+            }
+        }
+
+        /** Those of the lessons whose class is given to whoever records. */
+        private Set<UUID> givenLessons(Set<UUID> ids) {
+            if (ids.isEmpty()) return Set.of();
+            Predicate<UUID> visible = teams.visible();
+            Set<UUID> given = new HashSet<>();
+            jdbc.sql(CLASSES_OF_LESSONS)
+                    .param("school", school)
+                    .param("ids", ids)
+                    .query((row, n) -> visible.test(row.getObject("class_id", UUID.class))
+                            && given.add(row.getObject("id", UUID.class)))
+                    .list();
+            return given;
         }
 
         private void register() {

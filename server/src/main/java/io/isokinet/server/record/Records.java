@@ -32,6 +32,14 @@ public class Records {
     private static final String ALL_TRIALS = SEEN + "= :child order by t.seen_at, t.device_seq";
     private static final String REGISTER =
             "select lesson_id, present, at from register_event where school_id = :school and child_id = :child order by at";
+    private static final String HITS = """
+            select h.*, exists (select 1 from event_void v where v.school_id = h.school_id and v.event_id = h.id) as voided
+            from hit_set h where h.school_id = :school and\s""";
+    private static final String EVENTS = """
+            select e.id, e.segment_id, e.kind, e.body::text as body, e.at, p.name as by,
+                   exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
+            from lesson_event e join person p on p.id = e.by_person
+            where e.school_id = :school and e.lesson_id = :lesson order by e.at, e.device_seq""";
     private static final String TRIALS = SEEN + """
             in (:children) and t.cue_key in (:cues) and t.seen_at < :before
             order by t.seen_at, t.device_seq""";
@@ -101,6 +109,90 @@ public class Records {
                 .param("child", child)
                 .query((row, n) -> new Attended(
                         row.getObject("lesson_id", UUID.class), row.getBoolean("present"), instant(row, "at")))
+                .list();
+    }
+
+    /** A set of tries as it was counted. @param voided true if it was taken back */
+    public record Hits(
+            UUID id,
+            UUID child,
+            UUID lesson,
+            @Nullable UUID segment,
+            String skill,
+            int hits,
+            int missedLeft,
+            int missedRight,
+            int missedShort,
+            int missedLong,
+            int missed,
+            @Nullable Integer distanceMm,
+            @Nullable Integer widthMm,
+            @Nullable Side side,
+            @Nullable String item,
+            Instant at,
+            boolean voided) {}
+
+    /** Every set of tries of a child, oldest first, voided ones included. */
+    @Transactional(readOnly = true)
+    public List<Hits> hits(UUID child) {
+        return hits("h.child_id = :of", child);
+    }
+
+    /** Every set of tries in a lesson, oldest first, voided ones included. */
+    @Transactional(readOnly = true)
+    public List<Hits> hitsIn(UUID lesson) {
+        return hits("h.lesson_id = :of", lesson);
+    }
+
+    private List<Hits> hits(String which, UUID of) {
+        return jdbc.sql(HITS + which + " order by h.at, h.device_seq")
+                .param("school", SchoolScope.current())
+                .param("of", of)
+                .query((row, n) -> new Hits(
+                        row.getObject("id", UUID.class),
+                        row.getObject("child_id", UUID.class),
+                        row.getObject("lesson_id", UUID.class),
+                        row.getObject("segment_id", UUID.class),
+                        row.getString("skill_key"),
+                        row.getInt("hits"),
+                        row.getInt("missed_left"),
+                        row.getInt("missed_right"),
+                        row.getInt("missed_short"),
+                        row.getInt("missed_long"),
+                        row.getInt("missed"),
+                        row.getObject("distance_mm", Integer.class),
+                        row.getObject("width_mm", Integer.class),
+                        row.getString("side") == null ? null : Side.valueOf(row.getString("side")),
+                        row.getString("item_key"),
+                        instant(row, "at"),
+                        row.getBoolean("voided")))
+                .list();
+    }
+
+    /** Something that happened in a lesson. @param body as JSON @param voided true if it was taken back */
+    public record LessonEvent(
+            UUID id,
+            @Nullable UUID segment,
+            Batch.EventKind kind,
+            String body,
+            Instant at,
+            String by,
+            boolean voided) {}
+
+    /** What happened in a lesson beside trials, oldest first, voided ones included. */
+    @Transactional(readOnly = true)
+    public List<LessonEvent> events(UUID lesson) {
+        return jdbc.sql(EVENTS)
+                .param("school", SchoolScope.current())
+                .param("lesson", lesson)
+                .query((row, n) -> new LessonEvent(
+                        row.getObject("id", UUID.class),
+                        row.getObject("segment_id", UUID.class),
+                        Batch.EventKind.valueOf(row.getString("kind")),
+                        row.getString("body"),
+                        instant(row, "at"),
+                        row.getString("by"),
+                        row.getBoolean("voided")))
                 .list();
     }
 

@@ -1,0 +1,143 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+
+/** The clock, scores, talk, votes and notes of a lesson, and hits out of tries. */
+@ExtendWith(RunningServer.class)
+class LessonEventTest {
+    private final TestSchool school = TestSchool.make();
+    private final UUID curlews = school.schoolClass("Curlews", 7, "Ada Moss", "Ben Sole");
+    private final UUID ada = school.children(curlews).get("Ada");
+    private final UUID unit = school.unit(curlews, 2, 30);
+    private final UUID lesson = UUID.fromString(UnitJson.id(
+            school.as.get("/api/units/" + unit).json().get("lessons").get(0)));
+    private int seq;
+
+    private Map<String, Object> event(String kind, Map<String, Object> body) {
+        Map<String, Object> event = new HashMap<>();
+        event.put("id", UUID.randomUUID());
+        event.put("lesson", lesson);
+        event.put("kind", kind);
+        event.put("body", body);
+        event.put("seq", ++seq);
+        event.put("at", Instant.now().toString());
+        return event;
+    }
+
+    private Map<String, Object> hits(int hits, int left) {
+        Map<String, Object> set = new HashMap<>();
+        set.put("id", UUID.randomUUID());
+        set.put("child", ada);
+        set.put("lesson", lesson);
+        set.put("skill", "underarm-roll");
+        set.put("hits", hits);
+        set.put("missedLeft", left);
+        for (String other : List.of("missedRight", "missedShort", "missedLong", "missed")) set.put(other, 0);
+        set.put("distanceMm", 4000);
+        set.put("widthMm", 300);
+        set.put("side", "LEFT");
+        set.put("seq", ++seq);
+        set.put("at", Instant.now().toString());
+        return set;
+    }
+
+    private JsonNode send(List<?> events, List<?> hits, List<?> voids) {
+        Map<String, Object> batch = school.batch(List.of(), voids, List.of(), List.of());
+        batch.put("events", events);
+        batch.put("hits", hits);
+        return school.as.post("/api/hall/" + lesson + "/batches", batch).json().get("receipt");
+    }
+
+    private static Map<String, Object> back(Object of) {
+        return Map.of("id", UUID.randomUUID(), "trial", of, "at", Instant.now().toString());
+    }
+
+    private JsonNode hall() {
+        return school.as.get("/api/hall/" + lesson).json();
+    }
+
+    @Test
+    void eventsAndHitsAreKeptOnceHoweverOftenTheyAreSentAndComeBackInOrder() {
+        List<Map<String, Object>> events =
+                List.of(event("CLOCK", Map.of("does", "begin")), event("NOTE", Map.of("text", "Half the balls flat.")));
+        List<Map<String, Object>> sets = List.of(hits(3, 2));
+        for (int i = 0; i < 3; i++)
+            assertThat(send(events, sets, List.of()).get("kept")).hasSize(3);
+        assertThat(count("lesson_event")).isEqualTo(2);
+        assertThat(count("hit_set")).isEqualTo(1);
+        JsonNode kept = hall();
+        assertThat(kept.get("events").get(0).get("kind").asString()).isEqualTo("CLOCK");
+        assertThat(kept.get("events").get(1).get("body").asString()).contains("Half the balls flat.");
+        assertThat(kept.get("hits").get(0).get("missedLeft").asInt()).isEqualTo(2);
+        assertThat(kept.get("hits").get(0).get("distanceMm").asInt()).isEqualTo(4000);
+    }
+
+    @Test
+    void whatWasCountedByMistakeIsTakenBackAndStaysInTheHistory() {
+        Map<String, Object> set = hits(5, 0);
+        Map<String, Object> note = event("NOTE", Map.of("text", "x"));
+        JsonNode receipt = send(List.of(note), List.of(set), List.of(back(set.get("id")), back(note.get("id"))));
+        assertThat(receipt.get("kept")).hasSize(4);
+        assertThat(hall().get("hits").get(0).get("voided").asBoolean()).isTrue();
+        assertThat(hall().get("events").get(0).get("voided").asBoolean()).isTrue();
+        assertThat(send(List.of(), List.of(), List.of(back(UUID.randomUUID())))
+                        .get("refused")
+                        .get(0)
+                        .get("why")
+                        .asString())
+                .isEqualTo("What is to be taken back has not arrived yet.");
+    }
+
+    @Test
+    void whatCannotBeTakenIsRefusedAloneWithItsReason() {
+        Map<String, Object> elsewhere = event("CLOCK", Map.of("does", "begin"));
+        elsewhere.put("lesson", UUID.randomUUID());
+        Map<String, Object> none = hits(0, 0);
+        Map<String, Object> moonwalk = hits(1, 0);
+        moonwalk.put("skill", "moonwalk");
+        JsonNode receipt = send(
+                List.of(
+                        elsewhere,
+                        event("NOTE", Map.of("text", "n".repeat(9000))),
+                        event("NOTE", Map.of("text", "kept"))),
+                List.of(none, moonwalk),
+                List.of());
+        assertThat(receipt.get("kept")).hasSize(1);
+        assertThat(receipt.get("refused").toString())
+                .contains("There is no such lesson")
+                .contains("may have 8000")
+                .contains("at least one try")
+                .contains("no skill with the key (moonwalk)");
+    }
+
+    @Test
+    void theHallHasEveryStretchWithItsFloorAndTheWayOutOfAnErasedChild() {
+        JsonNode stretches = hall().get("stretches");
+        assertThat(stretches.size()).isGreaterThan(4);
+        int minutes = 0;
+        for (JsonNode s : stretches) minutes += s.get("minutes").asInt();
+        assertThat(minutes).isEqualTo(30);
+        assertThat(stretches.get(2).get("floor").get("svg").asString()).startsWith("<svg");
+        send(List.of(), List.of(hits(2, 1)), List.of());
+        JsonNode file = school.as.get("/api/children/" + ada + "/export").json();
+        assertThat(file.get("hits")).hasSize(1);
+    }
+
+    private long count(String table) {
+        return RunningServer.bean(JdbcClient.class)
+                .sql("select count(*) from " + table + " where school_id = ?")
+                .param(school.id)
+                .query(Long.class)
+                .single();
+    }
+}

@@ -1,0 +1,220 @@
+import { act, fireEvent, render, screen } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { HallScreen } from './HallScreen'
+import { type Outbox, passingOutbox } from './outbox'
+import { createHallStore, type HallStore } from './store'
+import { hall, keepingServer, settle } from './testing'
+
+const names = ['Ada', 'Ben']
+
+describe('teaching in the hall', () => {
+  let server: ReturnType<typeof keepingServer>
+  let store: HallStore
+  let outbox: Outbox
+
+  const open = (change: Partial<ReturnType<typeof hall>> = {}) => {
+    store = createHallStore({
+      hall: { ...hall(names), ...change },
+      person: 'me',
+      device: 'd',
+      outbox,
+      send: server.send,
+      pauses: [5],
+    })
+    return render(<HallScreen store={store} lasting finish={async () => {}} />)
+  }
+  const press = (name: string | RegExp) =>
+    act(async () => fireEvent.click(screen.getByRole('button', { name })))
+  const saved = () => act(() => settle(() => store.get().sending.status === 'saved'))
+  const events = () => server.batches.flatMap((b) => b.events ?? [])
+  const voids = () => server.batches.flatMap((b) => b.voids)
+
+  beforeEach(() => {
+    localStorage.clear()
+    server = keepingServer()
+    outbox = passingOutbox()
+  })
+  afterEach(() => vi.useRealTimers())
+
+  it('runs the plan by its clock, follows it with the cues, and writes each press of it down once', async () => {
+    open()
+    expect(screen.getByRole('timer')).toHaveTextContent('8:00')
+    expect(screen.getByText(/next: game, 8 min/)).toBeInTheDocument()
+    await press('Start the clock')
+    await press('A minute more')
+    expect(screen.getByRole('timer')).toHaveTextContent(/^(9:00|8:59)$/)
+    await press('Next')
+    expect(screen.getByRole('combobox')).toHaveValue('game')
+    await press('Back')
+    await saved()
+    expect(events().map((e) => e.body.does)).toEqual(['begin', 'longer', 'next'])
+    expect(voids().map((v) => v.trial)).toEqual([events()[2].id])
+    expect(store.get().clock.map((e) => e.does)).toEqual(['begin', 'longer'])
+  })
+
+  it('has the clock again after a reload, without what was taken back', async () => {
+    const first = open()
+    await press('Start the clock')
+    await press('Pause')
+    await press('Back')
+    await saved()
+    first.unmount()
+    const kept = events().map((e) => ({
+      id: e.id,
+      kind: e.kind,
+      body: JSON.stringify(e.body),
+      at: e.at,
+      by: 'Robin',
+      voided: voids().some((v) => v.trial === e.id),
+    }))
+    localStorage.clear()
+    open({ events: kept })
+    expect(store.get().clock.map((e) => e.does)).toEqual(['begin'])
+    expect(screen.getByRole('button', { name: 'Pause' })).toBeInTheDocument()
+  })
+
+  it('tells a clock that is a day off by the server', () => {
+    const now = Date.now()
+    const before = new Date(now - 86_400_000)
+    open({
+      now: before.toISOString(),
+      events: [
+        {
+          id: 'e',
+          kind: 'CLOCK',
+          body: '{"does":"begin"}',
+          at: new Date(before.getTime() - 60_000).toISOString(),
+          by: 'Robin',
+          voided: false,
+        },
+      ],
+    })
+    expect(screen.getByRole('timer')).toHaveTextContent(/^(7:00|6:59)$/)
+  })
+
+  it('stops everybody, says where to gather, and stops what runs', async () => {
+    open()
+    await press('Signals')
+    await press('Beat')
+    expect(screen.getByRole('button', { name: 'Beat 100: stop, freeze' })).toBeInTheDocument()
+    await press('STOP')
+    expect(screen.getByRole('alertdialog')).toHaveTextContent('stand still where they are')
+    await press('Go on')
+    expect(screen.queryByRole('alertdialog')).not.toBeInTheDocument()
+    expect(screen.getByRole('button', { name: 'Beat' })).toBeInTheDocument()
+  })
+
+  it('starts in three parts with a wait that cannot be guessed', async () => {
+    vi.useFakeTimers()
+    open()
+    fireEvent.click(screen.getByRole('button', { name: 'Signals' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Ready, set, go' }))
+    await act(() => vi.advanceTimersByTimeAsync(1500))
+    expect(screen.getByRole('button', { name: 'Set …' })).toBeInTheDocument()
+    await act(() => vi.advanceTimersByTimeAsync(900))
+    expect(screen.getByRole('button', { name: 'Set …' })).toBeInTheDocument()
+    await act(() => vi.advanceTimersByTimeAsync(3200))
+    expect(screen.getByRole('button', { name: 'GO' })).toBeInTheDocument()
+    await act(() => vi.advanceTimersByTimeAsync(1600))
+    expect(screen.getByRole('button', { name: 'Ready, set, go' })).toBeEnabled()
+  })
+
+  it('counts a hold slowly and calls the change of side', async () => {
+    vi.useFakeTimers()
+    open()
+    fireEvent.click(screen.getByRole('button', { name: 'Signals' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Hold and change sides' }))
+    expect(screen.getByRole('button', { name: 'First side: 8' })).toBeInTheDocument()
+    for (let i = 0; i < 8; i++) await act(() => vi.advanceTimersByTimeAsync(1200))
+    expect(screen.getByRole('button', { name: 'Other side: 8' })).toBeInTheDocument()
+    for (let i = 0; i < 8; i++) await act(() => vi.advanceTimersByTimeAsync(1200))
+    expect(screen.getByRole('button', { name: 'Hold and change sides' })).toBeInTheDocument()
+  })
+
+  it('names the fault with one more press, as a press taken back and pressed anew', async () => {
+    const base = hall(names)
+    base.grid.skills[0].cues[0].faults = ['hips', 'late'].map((f) => ({
+      seen: { right: f, left: f, notSettled: f },
+      fix: { right: '', left: '', notSettled: '' },
+    }))
+    open({ grid: base.grid })
+    await press('Ada: shown')
+    expect(screen.queryByRole('button', { name: 'late' })).not.toBeInTheDocument()
+    await press('Ben: not yet')
+    await press('late')
+    await saved()
+    const trials = server.trials()
+    expect(trials.map((t) => [t.child, t.shown, t.fault])).toEqual([
+      ['id-Ada', true, undefined],
+      ['id-Ben', false, undefined],
+      ['id-Ben', false, 'late'],
+    ])
+    expect(voids().map((v) => v.trial)).toEqual([trials[1].id])
+    expect(screen.queryByRole('button', { name: 'late' })).not.toBeInTheDocument()
+  })
+
+  it('takes a look at the other hand and a note from a held tile, and does not press it', async () => {
+    open()
+    fireEvent.contextMenu(screen.getByRole('button', { name: 'Ada: shown' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Ada: shown' }))
+    await press('Other hand: shown')
+    fireEvent.contextMenu(screen.getByRole('button', { name: 'Ben: not yet' }))
+    fireEvent.change(screen.getByLabelText('Note'), { target: { value: ' Ball too large. ' } })
+    await press('Keep the note')
+    await saved()
+    expect(server.trials().map((t) => [t.child, t.side])).toEqual([['id-Ada', 'RIGHT']])
+    expect(events()[0]).toMatchObject({ kind: 'NOTE', body: { text: 'Ball too large.', child: 'id-Ben' } })
+  })
+
+  it('counts hits out of five with the way of each miss, and takes a set back', async () => {
+    open()
+    await press('Hits')
+    for (const what of ['hit', 'hit', 'miss']) await press(new RegExp(`^Ada: ${what}`))
+    expect(screen.getByText('2 of 3, 2 to go')).toBeInTheDocument()
+    await press('Ada: which way it missed')
+    await press('Ada: missed to the left')
+    await press('Ada: take the last back')
+    expect(screen.getByText('2 of 3, 2 to go')).toBeInTheDocument()
+    await press('Ada: which way it missed')
+    await press('Ada: missed short')
+    await press(/^Ada: hit/)
+    await saved()
+    const set = server.batches.flatMap((b) => b.hits ?? [])
+    expect(set).toHaveLength(1)
+    expect(set[0]).toMatchObject({
+      child: 'id-Ada',
+      skill: 'roll',
+      hits: 3,
+      missed: 1,
+      missedShort: 1,
+      missedLeft: 0,
+      distanceMm: 3000,
+      side: 'LEFT',
+    })
+    expect(screen.getByText('3 of 5')).toBeInTheDocument()
+    await press('Ada: take the last back')
+    await saved()
+    expect(voids().map((v) => v.trial)).toEqual([set[0].id])
+  })
+
+  it('counts at the distance that was set here', async () => {
+    open()
+    await press('Start the clock')
+    await press('Harder')
+    await press('Hits')
+    await press('3 tries')
+    for (let i = 0; i < 3; i++) await press(/^Ben: hit/)
+    await saved()
+    expect(server.batches.flatMap((b) => b.hits ?? [])[0]).toMatchObject({ distanceMm: 4000, hits: 3 })
+  })
+
+  it('puts the tiles in the order in which the children stand', () => {
+    const base = hall(names)
+    base.stretches[0].groups = ['Ben', 'Ada'].map((name) => ({
+      children: [{ id: `id-${name}`, name, leftHanded: false }],
+    })) as never
+    open({ stretches: base.stretches })
+    const tiles = screen.getAllByRole('button', { name: /: shown$/ }).map((b) => b.getAttribute('aria-label'))
+    expect(tiles).toEqual(['Ben: shown', 'Ada: shown'])
+  })
+})
