@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["today_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hall/{lesson}": {
         parameters: {
             query?: never;
@@ -2459,6 +2475,24 @@ export interface components {
             /** @enum {string} */
             way?: "COUNT_OFF" | "BALANCED" | "SHARED_NEED" | "SAME_SIDE" | "MIXED_SIDES" | "FRESH";
             ways: components["schemas"]["WayLine"][];
+        };
+        HallLesson: {
+            /** Format: uuid */
+            classId: string;
+            className: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            of: number;
+            /** @example 09:15:00 */
+            starts?: string;
+            /** @enum {string} */
+            state: "PLANNED" | "TAUGHT" | "LOST";
+            title: string;
         };
         HallReceipt: {
             cells: {
@@ -5228,6 +5262,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FullGame"][];
+                };
+            };
+        };
+    };
+    today_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HallLesson"][];
                 };
             };
         };

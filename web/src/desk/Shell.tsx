@@ -4,6 +4,7 @@ import { NavLink, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
 import { ChangeNote } from '../changes/ChangeNote'
 import { FirstRun } from '../firstrun/FirstRun'
+import { forgetNames } from '../hall/offline'
 import { JoinPage } from '../session/JoinPage'
 import { SignIn } from '../session/SignIn'
 import { sessionQuery } from '../session/useSession'
@@ -69,6 +70,7 @@ function SignedInShell({ session, children }: { session: Schemas['SessionView'];
   const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
   const signOut = async () => {
     await take(api.DELETE('/api/session'))
+    await forgetNames()
     // A new page: nothing of this person stays in memory.
     window.location.assign('/')
   }

@@ -1,37 +1,15 @@
 import { useCallback, useEffect, useState } from 'react'
-import { csrf, Problem, type Schemas, toProblem } from '../api/client'
+import { Problem, type Schemas, toProblem } from '../api/client'
 import { uuid7 } from '../shared/uuid7'
 import styles from './Hall.module.css'
 import { HallScreen } from './HallScreen'
+import { get, put } from './http'
+import { install, namesBelongTo } from './offline'
 import { lastingOutbox, passingOutbox } from './outbox'
 import { SendError } from './sender'
 import { createHallStore, type HallStore } from './store'
 
 type HallView = Schemas['HallView']
-
-async function get<T>(path: string): Promise<T> {
-  let response: Response
-  try {
-    response = await fetch(path)
-  } catch {
-    throw new Problem(0, 'Not reached', 'The server was not reached. Check the connection and try again.')
-  }
-  const body = await response.json().catch(() => null)
-  if (!response.ok) throw toProblem(response.status, body)
-  return body as T
-}
-
-async function put(path: string, method: string, body: unknown): Promise<Response> {
-  try {
-    return await fetch(path, {
-      method,
-      body: JSON.stringify(body),
-      headers: { 'Content-Type': 'application/json', ...csrf() },
-    })
-  } catch {
-    throw new SendError(0, 'The server was not reached.')
-  }
-}
 
 /** One id a person on this device, so that two people's running numbers never meet. */
 function deviceOf(person: string) {
@@ -52,11 +30,14 @@ export function Hall({ lesson }: { lesson: string }) {
   const [problem, setProblem] = useState<Problem | null>(null)
   const open = useCallback(async () => {
     setProblem(null)
+    // A new version waits: nobody is surprised in the middle of a lesson.
+    void install(false)
     try {
       const [session, hall] = await Promise.all([
         get<Schemas['SessionView']>('/api/session'),
         get<HallView>(`/api/hall/${lesson}`),
       ])
+      await namesBelongTo(session.person)
       setStore((before) => {
         before?.stop()
         return createHallStore({
@@ -100,7 +81,7 @@ export function Hall({ lesson }: { lesson: string }) {
           <button type="button" className={styles.button} onClick={open}>
             Try again
           </button>{' '}
-          <a href="/">To the desk</a>
+          <a href="/hall">Today in the hall</a> <a href="/">To the desk</a>
         </p>
       </main>
     )

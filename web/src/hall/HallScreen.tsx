@@ -289,6 +289,14 @@ const lastWords = (pressed: readonly { name: string; shown: boolean }[]) => {
   return last ? `${last.name}, ${last.shown ? 'shown' : 'not yet'}` : 'Undo'
 }
 
+function save(text: string, name: string) {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(link.href)
+}
+
 function Saved({ store }: { store: HallStore }) {
   const { sending } = useSyncExternalStore(store.subscribe, store.get)
   return (
@@ -307,6 +315,15 @@ function Saved({ store }: { store: HallStore }) {
       {sending.status !== 'saved' && sending.status !== 'failed' && (
         <button type="button" onClick={store.flush}>
           Try now
+        </button>
+      )}
+      {sending.status !== 'saved' && (
+        <button
+          type="button"
+          title="what is not sent yet, for another device of yours"
+          onClick={async () => save(await store.rescue(), 'unsent.json')}
+        >
+          To a file
         </button>
       )}
     </div>

@@ -1,13 +1,9 @@
 import '../shared/base.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
+import { Days } from './Days'
 import { Hall } from './Hall'
 
 const root = document.getElementById('root')
 const lesson = window.location.pathname.split('/')[2] ?? ''
-if (root)
-  createRoot(root).render(
-    <StrictMode>
-      <Hall lesson={lesson} />
-    </StrictMode>,
-  )
+if (root) createRoot(root).render(<StrictMode>{lesson ? <Hall lesson={lesson} /> : <Days />}</StrictMode>)

@@ -2,6 +2,7 @@ import type { Schemas } from '../api/client'
 import { uuid7 } from '../shared/uuid7'
 import { type ClockDoes, type ClockEvent, clockAt, DOES } from './clock'
 import type { Entry, Hits, LessonEvent, Outbox, Trial } from './outbox'
+import { writeRescue } from './rescue'
 import { createSender, type Send, type SendState } from './sender'
 
 type Hall = Schemas['HallView']
@@ -90,6 +91,8 @@ export interface HallStore {
   /** takes the child's last try back, or its last set */
   untried: (child: string) => void
   flush: () => void
+  /** what is not sent yet, as a file for another device */
+  rescue: () => Promise<string>
   stop: () => void
 }
 
@@ -461,6 +464,7 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     },
     toggleCheck: () => set({ check: state.check ? null : {} }),
     flush: () => void sender.flush(),
+    rescue: async () => writeRescue(await outbox.all(person, hall.lesson.lesson)),
     stop: sender.stop,
   }
 

@@ -14,6 +14,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,6 +39,11 @@ final class Desk implements AutoCloseable {
     private final List<String> errors = new CopyOnWriteArrayList<>();
 
     Desk(String address, int width, int height, String... arguments) {
+        this(address, width, height, ServiceWorkerPolicy.BLOCK, arguments);
+    }
+
+    /** @param workers whether the hall may be installed; a journey that watches every request does not allow it */
+    Desk(String address, int width, int height, ServiceWorkerPolicy workers, String... arguments) {
         this.address = address;
         List<String> all = new ArrayList<>(List.of(
                 "--disable-gpu",
@@ -55,6 +61,7 @@ final class Desk implements AutoCloseable {
                         .setArgs(all));
         context = browser.newContext(new NewContextOptions()
                 .setViewportSize(width, height)
+                .setServiceWorkers(workers)
                 .setIgnoreHTTPSErrors(true)
                 .setAcceptDownloads(true)
                 .setLocale("en-GB")

@@ -5,6 +5,7 @@ import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Subject;
+import io.isokinet.server.account.Teams;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.lesson.SheetView;
 import io.isokinet.server.lesson.SheetView.StretchView;
@@ -17,18 +18,23 @@ import io.isokinet.server.record.Recorder;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.record.Records.Hits;
 import io.isokinet.server.record.Records.LessonEvent;
+import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -48,6 +54,8 @@ class HallController {
     private final KnowHows knowHows;
     private final Sheets sheets;
     private final Clock clock;
+    private final Classes classes;
+    private final Teams teams;
 
     HallController(
             Lessons lessons,
@@ -57,7 +65,11 @@ class HallController {
             Schools schools,
             KnowHows knowHows,
             Sheets sheets,
-            Clock clock) {
+            Clock clock,
+            Classes classes,
+            Teams teams) {
+        this.classes = classes;
+        this.teams = teams;
         this.clock = clock;
         this.sheets = sheets;
         this.lessons = lessons;
@@ -90,6 +102,41 @@ class HallController {
 
     /** What became of a batch, and the marks of the children in it as they are now. */
     record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
+
+    /** A lesson that can be opened in the hall today. */
+    record HallLesson(
+            UUID lesson,
+            UUID classId,
+            String className,
+            String title,
+            int number,
+            int of,
+            @Nullable LocalTime starts,
+            int minutes,
+            LessonState state) {}
+
+    /** Today's lessons of the classes of whoever asks, in order: what a device keeps for a day with no network. */
+    @GetMapping
+    @Allowed({Role.TEACHER, Role.ASSISTANT})
+    @Transactional(readOnly = true)
+    public List<HallLesson> today() {
+        LocalDate today = schools.today();
+        Map<UUID, String> names = new HashMap<>();
+        classes.all().forEach(c -> names.put(c.id(), c.name()));
+        return lessons.between(today, today, teams.visible()).stream()
+                .filter(l -> l.state() != LessonState.LOST)
+                .map(l -> new HallLesson(
+                        l.lesson(),
+                        l.classId(),
+                        names.getOrDefault(l.classId(), ""),
+                        l.title(),
+                        l.number(),
+                        l.of(),
+                        l.starts(),
+                        l.minutes(),
+                        l.state()))
+                .toList();
+    }
 
     @PostMapping("/{lesson}/batches")
     @Allowed(

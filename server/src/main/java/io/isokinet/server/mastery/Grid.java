@@ -1,8 +1,8 @@
 package io.isokinet.server.mastery;
 
-import io.isokinet.core.skill.Action;
 import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.SkillLevel.Level;
+import io.isokinet.core.skill.Action;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.CueFit;

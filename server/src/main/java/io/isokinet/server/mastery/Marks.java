@@ -75,7 +75,8 @@ public class Marks {
             List<CueView> cues = set.cues().stream()
                     .map(c -> CueView.of(known.cue(c), skill.action()))
                     .toList();
-            columns.add(new SkillColumns(skill.key(), skill.name(), skill.action(), key, set.name(), rule.sentence(), cues));
+            columns.add(new SkillColumns(
+                    skill.key(), skill.name(), skill.action(), key, set.name(), rule.sentence(), cues));
             keys.addAll(set.cues());
         }
         Looks looks = new Looks(group, keys, on);

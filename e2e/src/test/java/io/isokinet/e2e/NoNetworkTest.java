@@ -1,0 +1,84 @@
+package io.isokinet.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A lesson is opened and taught with no network, in a page that is closed and opened anew, and every press arrives once. */
+class NoNetworkTest {
+    private static final int PRESSES = 30;
+
+    @Test
+    void aLessonThatWasOpenedOnceIsTaughtWithNoNetwork() {
+        try (Application application = Application.start();
+                Desk desk = new Desk(application.address(), 1024, 768, ServiceWorkerPolicy.ALLOW)) {
+            desk.signIn();
+            long before = application.count("select count(*) from trial");
+            desk.open("/hall");
+            Locator ready = desk.page.getByText("ready, network or not").first();
+            assertThat(ready).isVisible();
+            desk.isAccessible();
+            desk.page.locator("a[href^='/hall/']").first().click();
+            assertThat(desk.button("Start the clock")).isVisible();
+
+            desk.context.setOffline(true);
+            assertThat(desk.page.evaluate("fetch('/api/today').then(() => 'reached', () => 'not reached')"))
+                    .isEqualTo("not reached");
+            desk.page.reload();
+            desk.button("Start the clock").click();
+            desk.button("A minute more").click();
+            tap(desk, 0, PRESSES);
+            assertThat(desk.page.getByText(Pattern.compile("\\d+ waiting"))).isVisible();
+
+            // The page is gone and comes again, still with no network.
+            Page second = desk.context.newPage();
+            String lesson = desk.page.url();
+            desk.page.close();
+            second.navigate(lesson);
+            assertThat(second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause")))
+                    .isVisible();
+            Locator tiles =
+                    second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": shown$")));
+            for (int i = 0; i < 5; i++) tiles.nth(i).click();
+            Locator hits = second.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hits").setExact(true));
+            hits.click();
+            Locator hit = second.getByRole(
+                            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": hit")))
+                    .first();
+            for (int i = 0; i < 5; i++) hit.click();
+            assertThat(application.count("select count(*) from trial")).isEqualTo(before);
+
+            desk.context.setOffline(false);
+            assertThat(second.getByText("all saved")).isVisible();
+            assertThat(application.count("select count(*) from trial") - before).isEqualTo(PRESSES + 5);
+            assertThat(application.count("select count(*) from lesson_event where kind = 'CLOCK'"))
+                    .isEqualTo(2);
+            assertThat(application.count("select count(*) from hit_set where hits = 5"))
+                    .isEqualTo(1);
+            assertThat(
+                            application.count(
+                                    "select count(*) from (select device_seq, lag(device_seq) over (partition by device_id order by seen_at, device_seq) as earlier from trial where device_seq > 0) t where earlier > device_seq"))
+                    .isZero();
+
+            // Whoever signs out takes the names along.
+            second.navigate(application.address() + "/");
+            second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign out"))
+                    .click();
+            assertThat(second.getByLabel("Password")).isVisible();
+            assertThat(second.evaluate("caches.has('isokinet-names')")).isEqualTo(false);
+        }
+    }
+
+    private static void tap(Desk desk, int from, int many) {
+        Locator tiles = desk.page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": (shown|not yet)$")));
+        for (int i = from; i < from + many; i++) tiles.nth(i % 12).click();
+    }
+}
