@@ -17,7 +17,7 @@ class ArchitectureTest {
             List.of("skill", "place", "calendar"),
             List.of("thing"),
             List.of("activity", "motion", "aim"),
-            List.of("kit", "space", "group", "safety", "mastery", "knowhow"),
+            List.of("kit", "space", "group", "safety", "mastery", "score", "knowhow"),
             List.of("lesson"),
             List.of("unit"));
 

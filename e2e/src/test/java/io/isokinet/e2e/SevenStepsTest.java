@@ -387,7 +387,7 @@ class SevenStepsTest extends Journey {
 
     /** The call of the cue that play works on first, so that it can be seen in a drill and in a game. */
     private String firstCueOfPlay() {
-        Locator parts = page.getByLabel("What runs now");
+        Locator parts = page.getByLabel("What is watched");
         assertThat(parts).isVisible();
         String play = parts.locator("option")
                 .filter(new Locator.FilterOptions().setHasText("play"))
@@ -417,7 +417,7 @@ class SevenStepsTest extends Journey {
 
     /** Chooses a part of the lesson, play or not, in which the cue can be watched; false if there is none. */
     private boolean chooseWhere(String call, boolean play) {
-        Locator parts = page.getByLabel("What runs now");
+        Locator parts = page.getByLabel("What is watched");
         assertThat(parts).isVisible();
         for (Object label : (List<?>) parts.locator("option").evaluateAll("all => all.map(o => o.label)")) {
             if (String.valueOf(label).endsWith("play") != play) continue;
