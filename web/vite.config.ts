@@ -10,6 +10,7 @@ interface Chunk {
   css?: string[]
   assets?: string[]
   imports?: string[]
+  dynamicImports?: string[]
 }
 
 /** What the hall's entry needs, by the bundler's own list: the desk is not kept on a device. */
@@ -20,7 +21,7 @@ function filesOfTheHall(): Set<string> {
     const chunk = manifest[key]
     if (files.has(chunk.file)) return
     for (const file of [chunk.file, ...(chunk.css ?? []), ...(chunk.assets ?? [])]) files.add(file)
-    for (const imported of chunk.imports ?? []) add(imported)
+    for (const imported of [...(chunk.imports ?? []), ...(chunk.dynamicImports ?? [])]) add(imported)
   }
   add('hall.html')
   return files

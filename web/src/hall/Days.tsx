@@ -26,6 +26,8 @@ export function Days() {
       await namesBelongTo(session.person)
       const today = await get<Lesson[]>('/api/hall')
       setLessons(today)
+      // The score desk computes with it; it is there when the network is not.
+      void fetch('/core/score.js')
       for (const l of today) {
         await get(`/api/hall/${l.lesson}`)
         if (can) setReady((before) => new Set([...before, l.lesson]))

@@ -1,4 +1,4 @@
-import { memo, useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
+import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import type { Schemas } from '../api/client'
 import { Mark, markWords, Pips } from '../shared/Mark'
 import { ClockBar } from './ClockBar'
@@ -7,6 +7,8 @@ import { Held } from './Held'
 import { HitTile } from './HitTile'
 import { Signals, StopBar } from './Signals'
 import { type HallStore, key, nextToGo } from './store'
+
+const Scoreboard = lazy(() => import('./Scoreboard').then((m) => ({ default: m.Scoreboard })))
 
 type Cell = Schemas['Cell']
 type Cue = Schemas['CueView']
@@ -29,6 +31,7 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
   const [failed, setFailed] = useState<string | null>(null)
   const [held, setHeld] = useState<string | null>(null)
   const [more, setMore] = useState(false)
+  const [scoring, setScoring] = useState(false)
   const hold = useCallback((child: string) => setHeld(child), [])
   const { hall, cue, registering, counting, check, hits, asks } = state
   const cues = hall.grid.skills.flatMap((s) => s.cues)
@@ -195,6 +198,9 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
           >
             Hits
           </button>
+          <button type="button" onClick={() => setScoring(true)}>
+            Score
+          </button>
           <button type="button" aria-pressed={counting} onClick={store.toggleGoes}>
             {next ? `Goes: ${next.size} next` : 'Goes'}
           </button>
@@ -221,6 +227,11 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
         </div>
         <StopBar gathering={`Everybody: ${stretch?.gathering ?? 'stand still where you are'}.`} />
       </footer>
+      {scoring && (
+        <Suspense fallback={null}>
+          <Scoreboard store={store} close={() => setScoring(false)} />
+        </Suspense>
+      )}
       {held !== null && (
         <Held
           child={here.find((r) => r.child.id === held)?.child}

@@ -31,6 +31,14 @@ export interface Counting {
 /** A running set of tries. */
 export type Tries = readonly ('hit' | Miss)[]
 
+/** A game at the score desk: its text, its sides, and its log. */
+export interface ScoreLog {
+  id: string
+  game: string
+  sides: readonly string[]
+  events: readonly string[]
+}
+
 export interface HallState {
   hall: Hall
   cue: string
@@ -58,6 +66,8 @@ export interface HallState {
   tries: Readonly<Record<string, Tries>>
   /** finished sets of this lesson by child, newest last */
   sets: Readonly<Record<string, readonly { id: string; hits: number; of: number }[]>>
+  /** the game that is scored; null while there is none */
+  score: ScoreLog | null
   sending: SendState
 }
 
@@ -88,6 +98,11 @@ export interface HallStore {
   countHits: (now: Counting | null) => void
   /** a try of a child; a full set is written down */
   tried: (child: string, what: 'hit' | Miss) => void
+  startScore: (game: string, sides: string[]) => void
+  /** adds an event to the running game's log, as the core reads it */
+  addScore: (event: string) => void
+  /** puts the game away; its log stays */
+  endScore: () => void
   /** takes the child's last try back, or its last set */
   untried: (child: string) => void
   flush: () => void
@@ -128,6 +143,18 @@ function clockOf(hall: Hall): ClockEvent[] {
     }
   for (const e of keptClock(hall.lesson.lesson)) if (!gone.has(e.id)) events.set(e.id, e)
   return [...events.values()].sort((a, b) => a.at - b.at)
+}
+
+const SCORE = 'isokinet score'
+
+/** The running game stays on the device: a page that is opened anew goes on with it. */
+function keptScore(lesson: string): ScoreLog | null {
+  try {
+    const kept = JSON.parse(localStorage.getItem(SCORE) ?? '{}')
+    return kept.lesson === lesson ? kept.score : null
+  } catch {
+    return null
+  }
 }
 
 const GOES = 'isokinet goes'
@@ -197,6 +224,7 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     hits: null,
     tries: {},
     sets: {},
+    score: keptScore(hall.lesson.lesson),
     sending: { status: 'saved' },
   }
   const listeners = new Set<() => void>()
@@ -320,6 +348,15 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     }))
   }
 
+  const setScore = (score: ScoreLog | null) => {
+    set({ score })
+    try {
+      localStorage.setItem(SCORE, JSON.stringify({ lesson: hall.lesson.lesson, score }))
+    } catch {
+      // Without storage the server's record is what is left of it.
+    }
+  }
+
   const setClock = (clock: ClockEvent[]) => {
     set({ clock })
     keepClock(hall.lesson.lesson, clock)
@@ -420,6 +457,17 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
         } satisfies Hits,
       }))
     },
+    startScore: (game, sides) => {
+      const score = { id: uuid7(), game, sides, events: [] }
+      setScore(score)
+      event('SCORE', { score: score.id, game, sides })
+    },
+    addScore: (told) => {
+      if (!state.score) return
+      setScore({ ...state.score, events: [...state.score.events, told] })
+      event('SCORE', { score: state.score.id, event: told })
+    },
+    endScore: () => setScore(null),
     untried: (child) => {
       const tries = state.tries[child] ?? []
       if (tries.length > 0) {

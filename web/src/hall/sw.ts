@@ -16,6 +16,12 @@ self.addEventListener('message', (event) => {
 
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/hall.html'), { allowlist: [/^\/hall(\/|$)/] }))
 
+// What the core computes with no network changes with the application alone.
+registerRoute(
+  ({ url }) => url.pathname === '/core/score.js',
+  new NetworkFirst({ cacheName: 'isokinet-core' }),
+)
+
 const kept = /^\/api\/(session|hall(\/[0-9a-f-]{36})?)$/
 
 // What a lesson needs: the newest if the server answers soon, otherwise what was last there.

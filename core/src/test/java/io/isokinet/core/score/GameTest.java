@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class GameTest {
@@ -313,5 +314,34 @@ class GameTest {
             assertThat(g.name()).isNotBlank();
             assertThat(g.result(TWO, Collections.emptyList()).leads()).isEmpty();
         });
+    }
+
+    @ParameterizedTest
+    @MethodSource("texts")
+    void gamesAndEventsAreReadFromText(String text, Game game) {
+        assertThat(Games.game(text)).isEqualTo(game);
+    }
+
+    static Stream<Arguments> texts() {
+        return Stream.of(
+                        List.of("bowling", new Bowling()),
+                        List.of("pins TAKE_AWAY 10", new Pins(Pins.Way.TAKE_AWAY, 10)),
+                        List.of("nearest loser", new Nearest(true)),
+                        List.of("nearest winner", new Nearest(false)),
+                        List.of("tally 2 1,3,5", new Tally(List.of(1, 3, 5), 2)),
+                        List.of("crossing hidden", new Crossing(true)),
+                        List.of("zones 1,3", new Zones(List.of(1, 3))))
+                .map(pair -> Arguments.of(pair.get(0), pair.get(1)));
+    }
+
+    @Test
+    void textThatIsNoGameOrEventIsRefused() {
+        assertThat(Games.event("s a 1 3,2")).isEqualTo(new Scored("a", 1, 3, 2));
+        assertThat(Games.event("u b a")).isEqualTo(new Undone("b", "a"));
+        assertThat(Games.event("o c a 1")).isEqualTo(new OtherSide("c", "a", 1));
+        for (String wrong : List.of("moonwalk", "pins ONE_ROLL", "pins ONE_ROLL six", "pins NO_ROLL 6", "tally 2 1,x"))
+            assertThatThrownBy(() -> Games.game(wrong)).isInstanceOf(IllegalArgumentException.class);
+        for (String wrong : List.of("", "s a", "s a x 1", "u b", "x y z"))
+            assertThatThrownBy(() -> Games.event(wrong)).isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** The two entries of the client: every desk address is the desk's page, every hall address the hall's. */
 @Controller
 class Pages {
-    @GetMapping({"/", "/{a:[a-z-]+}", "/{a:(?!api|hall|assets)[a-z-]+}/{*rest}"})
+    @GetMapping({"/", "/{a:[a-z-]+}", "/{a:(?!api|hall|assets|core)[a-z-]+}/{*rest}"})
     String desk() {
         return "forward:/index.html";
     }

@@ -1,0 +1,222 @@
+import { useEffect, useState, useSyncExternalStore } from 'react'
+import { uuid7 } from '../shared/uuid7'
+import styles from './Score.module.css'
+import { type Choice, GAMES, loadScores, readStanding, type Standing } from './scores'
+import type { HallStore, ScoreLog } from './store'
+
+/** Shirts: each side has a colour, a name and a shape of its own, for whoever does not see the colours. */
+const SHIRTS = [
+  { name: 'Blue', colour: '#1d4f91', mark: '●' },
+  { name: 'Orange', colour: '#ad4510', mark: '▲' },
+  { name: 'Green', colour: '#0e5a4a', mark: '■' },
+  { name: 'Violet', colour: '#533f78', mark: '◆' },
+]
+
+/** The score desk: children can run it. It shows no marks and no notes. */
+export function Scoreboard({ store, close }: { store: HallStore; close: () => void }) {
+  const { score } = useSyncExternalStore(store.subscribe, store.get)
+  return (
+    <section className={styles.desk} role="dialog" aria-label="Score desk">
+      {score ? <Board store={store} score={score} close={close} /> : <Setup store={store} close={close} />}
+    </section>
+  )
+}
+
+function Setup({ store, close }: { store: HallStore; close: () => void }) {
+  const [sides, setSides] = useState(2)
+  return (
+    <>
+      <header className={styles.head}>
+        <h1>Which game?</h1>
+        {[1, 2, 3, 4].map((n) => (
+          <button key={n} type="button" aria-pressed={sides === n} onClick={() => setSides(n)}>
+            {n} {n === 1 ? 'side' : 'sides'}
+          </button>
+        ))}
+        <button type="button" onClick={close}>
+          Close
+        </button>
+      </header>
+      <div className={styles.games}>
+        {GAMES.map((g) => (
+          <button
+            key={g.text}
+            type="button"
+            onClick={() =>
+              store.startScore(
+                g.text,
+                SHIRTS.slice(0, sides).map((s) => s.name),
+              )
+            }
+          >
+            {g.name}
+          </button>
+        ))}
+      </div>
+    </>
+  )
+}
+
+function Board({ store, score, close }: { store: HallStore; score: ScoreLog; close: () => void }) {
+  const [standing, setStanding] = useState<Standing | null>(null)
+  const [failed, setFailed] = useState(false)
+  const [side, setSide] = useState(0)
+  const game = GAMES.find((g) => g.text === score.game)
+  useEffect(() => {
+    let here = true
+    loadScores().then(
+      (result) => here && setStanding(readStanding(result(score.game, [...score.sides], [...score.events]))),
+      () => here && setFailed(true),
+    )
+    return () => {
+      here = false
+    }
+  }, [score])
+  // Where the game says whose turn it is, that side is asked.
+  const turn = standing && standing.next >= 0 && game?.text !== 'swap' ? standing.next : -1
+  useEffect(() => {
+    if (turn >= 0) setSide(turn)
+  }, [turn])
+  const last = undone(score.events)
+  const add = (numbers: number[]) => store.addScore(`s ${uuid7()} ${side} ${numbers.join(',')}`)
+  return (
+    <>
+      <header className={styles.head}>
+        <h1>{game?.name ?? score.game}</h1>
+        <button
+          type="button"
+          disabled={!last}
+          onClick={() => last && store.addScore(`u ${uuid7()} ${last.id}`)}
+        >
+          Undo
+        </button>
+        <button
+          type="button"
+          disabled={!last || last.scored === undefined || score.sides.length < 2}
+          onClick={() =>
+            last?.scored !== undefined &&
+            store.addScore(`o ${uuid7()} ${last.id} ${(last.scored + 1) % score.sides.length}`)
+          }
+        >
+          It was the next side’s
+        </button>
+        <button type="button" onClick={() => document.documentElement.requestFullscreen?.()}>
+          Full screen
+        </button>
+        <button type="button" onClick={store.endScore}>
+          Another game
+        </button>
+        <button type="button" onClick={close}>
+          Close
+        </button>
+      </header>
+      {failed && (
+        <p role="alert">The score desk was not loaded yet on this device. Open it once with a network.</p>
+      )}
+      {standing?.error && <p role="alert">{standing.error}</p>}
+      <div className={styles.sides}>
+        {score.sides.map((name, i) => {
+          const shirt = SHIRTS[i % SHIRTS.length]
+          const line = standing?.lines[i]
+          return (
+            <button
+              key={name}
+              type="button"
+              className={`${styles.side} ${side === i ? styles.chosen : ''}`}
+              style={{ background: shirt.colour }}
+              aria-pressed={side === i}
+              aria-label={`${name}: ${line?.points ?? 0}${standing?.leads.includes(i) ? ', in front' : ''}`}
+              onClick={() => setSide(i)}
+            >
+              <span>
+                {shirt.mark} {name} {standing?.leads.includes(i) && '★'}
+              </span>
+              <b>{line?.points ?? 0}</b>
+              <small>{line?.words}</small>
+            </button>
+          )
+        })}
+      </div>
+      {standing?.findings.map((f) => (
+        <p key={f} className={styles.finding} role="status">
+          {f}
+        </p>
+      ))}
+      {standing?.over ? (
+        <p className={styles.finding}>
+          The game is over
+          {standing.leads.length > 0 && `: ${standing.leads.map((i) => score.sides[i]).join(' and ')}`}.
+        </p>
+      ) : (
+        game && (
+          <ScorePad
+            key={`${game.text} ${score.events.length}`}
+            game={game}
+            add={add}
+            side={score.sides[side]}
+          />
+        )
+      )}
+    </>
+  )
+}
+
+/** The last event that still counts: what undo takes back. Its side is given where it was something scored. */
+function undone(events: readonly string[]): { id: string; scored?: number } | undefined {
+  const gone = new Set<string>()
+  for (let i = events.length - 1; i >= 0; i--) {
+    const [kind, id, what] = events[i].split(' ')
+    if (kind === 'u' && !gone.has(id)) gone.add(what)
+    else if (kind !== 'u' && !gone.has(id)) return { id, scored: kind === 's' ? Number(what) : undefined }
+  }
+  return undefined
+}
+
+function ScorePad({ game, add, side }: { game: Choice; add: (numbers: number[]) => void; side: string }) {
+  const { pad } = game
+  const [fields, setFields] = useState<string[]>([])
+  if (pad.kind === 'fields') {
+    const whole = pad.labels.map((_, i) => Number(fields[i] || 0))
+    return (
+      <form
+        className={styles.pad}
+        onSubmit={(e) => {
+          e.preventDefault()
+          add(whole)
+        }}
+      >
+        {pad.labels.map((label, i) => (
+          <label key={label}>
+            {label}
+            <input
+              inputMode="numeric"
+              pattern="[0-9]{1,5}"
+              value={fields[i] ?? ''}
+              onChange={(e) => {
+                const now = [...fields]
+                now[i] = e.target.value
+                setFields(now)
+              }}
+            />
+          </label>
+        ))}
+        <button type="submit" disabled={!fields[0]}>
+          For {side}
+        </button>
+      </form>
+    )
+  }
+  const presses =
+    pad.kind === 'numbers'
+      ? Array.from({ length: pad.to + 1 }, (_, n) => ({ label: String(n), numbers: [n] }))
+      : pad.labels.map((label, i) => ({ label, numbers: pad.numbers(i) }))
+  return (
+    <fieldset className={styles.pad} aria-label={`For ${side}`}>
+      {presses.map((p) => (
+        <button key={p.label} type="button" onClick={() => add(p.numbers)}>
+          {p.label}
+        </button>
+      ))}
+    </fieldset>
+  )
+}
