@@ -692,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hall/{lesson}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/invitations": {
         parameters: {
             query?: never;
@@ -2502,6 +2518,17 @@ export interface components {
             };
             receipt: components["schemas"]["Receipt"];
         };
+        HallRecord: {
+            asked: string[];
+            /** Format: int32 */
+            hits: number;
+            minutes: components["schemas"]["RealMinutes"][];
+            notes: string[];
+            said: string[];
+            /** Format: int32 */
+            tries: number;
+            votes: components["schemas"]["Vote"][];
+        };
         HallView: {
             away: string[];
             events: components["schemas"]["LessonEvent"][];
@@ -3082,6 +3109,13 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             /** Format: int32 */
             outside: number;
+        };
+        RealMinutes: {
+            /** Format: int32 */
+            had: number;
+            name: string;
+            /** Format: int32 */
+            planned: number;
         };
         Receipt: {
             conflicts: string[];
@@ -3941,6 +3975,14 @@ export interface components {
             id: string;
             /** Format: uuid */
             trial: string;
+        };
+        Vote: {
+            activity: string;
+            /** Format: int32 */
+            favourite: number;
+            /** Format: int32 */
+            hardest: number;
+            name: string;
         };
         Waiting: {
             /** Format: date-time */
@@ -5330,6 +5372,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HallReceipt"];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HallRecord"];
                 };
             };
         };

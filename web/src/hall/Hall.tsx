@@ -67,6 +67,15 @@ export function Hall({ lesson }: { lesson: string }) {
       store.stop()
     }
   }, [store])
+  const refit = useCallback(async () => {
+    if (!store) return
+    // What was registered is sent first; with no network the groups stay as they are.
+    for (let i = 0; i < 20 && store.get().sending.status === 'waiting'; i++)
+      await new Promise((done) => setTimeout(done, 250))
+    if (store.get().sending.status !== 'saved') return
+    const now = await get<HallView>(`/api/hall/${lesson}`).catch(() => null)
+    if (now) store.refit(now)
+  }, [store, lesson])
   const finish = async () => {
     const response = await put(`/api/lessons/${lesson}/state`, 'PUT', { state: 'TAUGHT' })
     if (!response.ok) throw toProblem(response.status, await response.json().catch(() => null))
@@ -86,5 +95,5 @@ export function Hall({ lesson }: { lesson: string }) {
       </main>
     )
   if (!store) return <p className={styles.alone}>Opening …</p>
-  return <HallScreen store={store} lasting={lasting} finish={finish} />
+  return <HallScreen store={store} lasting={lasting} finish={finish} refit={refit} />
 }

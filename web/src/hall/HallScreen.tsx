@@ -7,6 +7,7 @@ import { Held } from './Held'
 import { HitTile } from './HitTile'
 import { Signals, StopBar } from './Signals'
 import { type HallStore, key, nextToGo } from './store'
+import { Talk } from './Talk'
 
 const Scoreboard = lazy(() => import('./Scoreboard').then((m) => ({ default: m.Scoreboard })))
 
@@ -22,16 +23,19 @@ interface HallScreenProps {
   lasting: boolean
   /** marks the lesson as taught; throws if that fails */
   finish: () => Promise<void>
+  /** works the lesson out anew after the register */
+  refit?: () => Promise<void>
 }
 
 /** Watching in the hall: choose a cue, press the half of a child's tile. */
-export function HallScreen({ store, lasting, finish }: HallScreenProps) {
+export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const state = useSyncExternalStore(store.subscribe, store.get)
   const [history, setHistory] = useState(false)
   const [failed, setFailed] = useState<string | null>(null)
   const [held, setHeld] = useState<string | null>(null)
   const [more, setMore] = useState(false)
   const [scoring, setScoring] = useState(false)
+  const [talking, setTalking] = useState(false)
   const hold = useCallback((child: string) => setHeld(child), [])
   const { hall, cue, registering, counting, check, hits, asks } = state
   const cues = hall.grid.skills.flatMap((s) => s.cues)
@@ -51,6 +55,11 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
     : null
   const offered = cuesFor(cues, segment)
   const started = new Set(hall.lesson.segments.flatMap((s) => s.introduces))
+  const wasRegistering = useRef(false)
+  useEffect(() => {
+    if (wasRegistering.current && !registering) void refit?.()
+    wasRegistering.current = registering
+  }, [registering, refit])
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const digit = Number(event.key)
@@ -157,6 +166,7 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
               cell={state.cells[row.child.id]?.[cue]}
               fresh={state.fresh[key(row.child.id, cue)] ?? NOTHING}
               away={state.away.has(row.child.id)}
+              sitsOut={state.sitsOut.has(row.child.id)}
               registering={registering}
               inCheck={check ? checked(state.pressed, row.child.id, cue, check[row.child.id]) : null}
               stands={stands[row.child.id]?.where}
@@ -210,6 +220,9 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
           <button type="button" onClick={() => setHeld('')}>
             Note
           </button>
+          <button type="button" aria-expanded={talking} onClick={() => setTalking(!talking)}>
+            Talk
+          </button>
           <button type="button" aria-pressed={check !== null} onClick={store.toggleCheck}>
             {check ? 'End the check' : 'Check: five each'}
           </button>
@@ -232,6 +245,7 @@ export function HallScreen({ store, lasting, finish }: HallScreenProps) {
           <Scoreboard store={store} close={() => setScoring(false)} />
         </Suspense>
       )}
+      {talking && <Talk hall={hall} store={store} close={() => setTalking(false)} />}
       {held !== null && (
         <Held
           child={here.find((r) => r.child.id === held)?.child}
@@ -386,6 +400,7 @@ interface TileProps {
   /** presses that the mark does not hold yet */
   fresh: readonly boolean[]
   away: boolean
+  sitsOut: boolean
   registering: boolean
   /** presses in the running check; null without one */
   inCheck: number | null
@@ -407,6 +422,7 @@ const Tile = memo(function Tile({
   cell,
   fresh,
   away,
+  sitsOut,
   registering,
   inCheck,
   stands,
@@ -458,8 +474,19 @@ const Tile = memo(function Tile({
           aria-pressed={!away}
           onClick={() => store.setPresent(child.id, away)}
         >
-          <b>{name}</b> <span>{away ? 'away' : 'here'}</span>
+          <b>{name}</b> <span>{away ? 'away' : sitsOut ? 'sits out' : 'here'}</span>
         </button>
+        {!away && (
+          <button
+            type="button"
+            className={styles.notYet}
+            aria-pressed={sitsOut}
+            aria-label={`${name} sits out`}
+            onClick={() => store.setPresent(child.id, true, !sitsOut)}
+          >
+            sits out
+          </button>
+        )}
       </div>
     )
   const full = inCheck !== null && inCheck >= 5

@@ -217,4 +217,58 @@ describe('teaching in the hall', () => {
     const tiles = screen.getAllByRole('button', { name: /: shown$/ }).map((b) => b.getAttribute('aria-label'))
     expect(tiles).toEqual(['Ben: shown', 'Ada: shown'])
   })
+
+  it('takes the talk, how a question went, and votes in a few taps', async () => {
+    const base = hall(names)
+    base.stretches[0].question = 'Where does it point?'
+    base.stretches[0].level = 2
+    open({ stretches: base.stretches })
+    await press('Talk')
+    fireEvent.change(screen.getByLabelText('What was said'), { target: { value: 'The ball hops.' } })
+    await press('What did you learn?')
+    await press('some knew')
+    await press('drill: favourite')
+    await press('drill: favourite')
+    await press('drill: hardest')
+    expect(screen.getByRole('button', { name: 'drill: favourite' })).toHaveTextContent('favourite 2')
+    await saved()
+    expect(events().map((e) => [e.kind, e.body])).toEqual([
+      ['TALK', { part: 'learnt', text: 'The ball hops.' }],
+      ['TALK', { part: 'question', question: 'Where does it point?', how: 'some knew' }],
+      ['VOTE', { activity: 'drill', what: 'favourite' }],
+      ['VOTE', { activity: 'drill', what: 'favourite' }],
+      ['VOTE', { activity: 'drill', what: 'hardest' }],
+    ])
+  })
+
+  it('takes the register with who sits out', async () => {
+    open()
+    await press(/^Register/)
+    await press('Ada sits out')
+    await press(/^Ben here/)
+    await saved()
+    expect(server.batches.flatMap((b) => b.register).map((r) => [r.child, r.present, r.sitsOut])).toEqual([
+      ['id-Ada', true, true],
+      ['id-Ben', false, false],
+    ])
+    expect(screen.getByText('sits out', { selector: 'span' })).toBeInTheDocument()
+  })
+
+  it('works the lesson out anew once the register is closed', async () => {
+    const refit = vi.fn(async () => store.refit({ ...hall(names), stretches: [] }))
+    store = createHallStore({
+      hall: hall(names),
+      person: 'me',
+      device: 'd',
+      outbox,
+      send: server.send,
+      pauses: [5],
+    })
+    render(<HallScreen store={store} lasting finish={async () => {}} refit={refit} />)
+    await press(/^Register/)
+    expect(refit).not.toHaveBeenCalled()
+    await press('Close the register')
+    expect(refit).toHaveBeenCalledTimes(1)
+    expect(store.get().hall.stretches).toEqual([])
+  })
 })

@@ -48,6 +48,8 @@ export interface HallState {
   /** presses by "child cue" that the server's marks do not hold yet, oldest first */
   fresh: Record<string, boolean[]>
   away: ReadonlySet<string>
+  /** here, and not taking part */
+  sitsOut: ReadonlySet<string>
   registering: boolean
   /** true while goes are counted: who has had a turn at what only some can do */
   counting: boolean
@@ -80,7 +82,7 @@ export interface HallStore {
   /** takes back the latest press, or a given one */
   undo: (trial?: string) => void
   toggleRegister: () => void
-  setPresent: (child: string, present: boolean) => void
+  setPresent: (child: string, present: boolean, sitsOut?: boolean) => void
   toggleGoes: () => void
   /** counts a go more, or takes one back */
   went: (child: string, by: 1 | -1) => void
@@ -90,6 +92,10 @@ export interface HallStore {
   /** a press with the hand that is not the child's own */
   pressOther: (child: string, shown: boolean) => void
   note: (text: string, child?: string) => void
+  /** what the class said in a talk, or how a closing question went */
+  say: (body: Record<string, string>) => void
+  /** a child's favourite or hardest, one press each */
+  vote: (activity: string, what: 'favourite' | 'hardest') => void
   clock: (does: ClockDoes) => void
   /** takes the last thing that happened to the clock back */
   unclock: () => void
@@ -108,6 +114,8 @@ export interface HallStore {
   flush: () => void
   /** what is not sent yet, as a file for another device */
   rescue: () => Promise<string>
+  /** the lesson worked out anew, for who is here */
+  refit: (now: Hall) => void
   stop: () => void
 }
 
@@ -203,7 +211,8 @@ interface Options {
 }
 
 /** The hall's state: plain data, changed at once on each press, brought to the server behind it. */
-export function createHallStore({ hall, person, device, outbox, send, pauses }: Options): HallStore {
+export function createHallStore({ hall: opened, person, device, outbox, send, pauses }: Options): HallStore {
+  let hall = opened
   const segments = hall.lesson.segments.filter((s) => s.focus.length > 0)
   const cues = hall.grid.skills.flatMap((s) => s.cues.map((c) => c.key))
   let state: HallState = {
@@ -213,6 +222,7 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     cells: Object.fromEntries(hall.grid.rows.map((r) => [r.child.id, r.cells])),
     fresh: {},
     away: new Set(hall.away),
+    sitsOut: new Set(hall.sitsOut),
     registering: false,
     counting: false,
     goes: keptGoes(hall.lesson.lesson),
@@ -391,6 +401,8 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     note: (text, child) => {
       if (text.trim()) event('NOTE', child ? { text: text.trim(), child } : { text: text.trim() })
     },
+    say: (body) => void event('TALK', body),
+    vote: (activity, what) => void event('VOTE', { activity, what }),
     clock: (does) => {
       const id = event('CLOCK', { does })
       setClock([...state.clock, { id, does, at: Date.now() }])
@@ -498,20 +510,34 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
       set({ goes })
       keepGoes(hall.lesson.lesson, goes)
     },
-    setPresent: (child, present) => {
+    setPresent: (child, present, sits = false) => {
       const away = new Set(state.away)
+      const sitsOut = new Set(state.sitsOut)
       if (present) away.delete(child)
       else away.add(child)
-      set({ away })
+      if (present && sits) sitsOut.add(child)
+      else sitsOut.delete(child)
+      set({ away, sitsOut })
       const id = uuid7()
       void sender.add(() => ({
         id,
         kind: 'register',
-        entry: { id, lesson: hall.lesson.lesson, child, present, at: new Date().toISOString() },
+        entry: {
+          id,
+          lesson: hall.lesson.lesson,
+          child,
+          present,
+          sitsOut: sits,
+          at: new Date().toISOString(),
+        },
       }))
     },
     toggleCheck: () => set({ check: state.check ? null : {} }),
     flush: () => void sender.flush(),
+    refit: (now) => {
+      hall = now
+      set({ hall: now })
+    },
     rescue: async () => writeRescue(await outbox.all(person, hall.lesson.lesson)),
     stop: sender.stop,
   }

@@ -1,5 +1,6 @@
 import { Segmented } from 'antd'
 import { useState } from 'react'
+import { FromTheHall } from './FromTheHall'
 import styles from './Lesson.module.css'
 import type { Sheet } from './useLesson'
 
@@ -91,6 +92,7 @@ export function LessonSide({ sheet: s }: { sheet: Sheet }) {
           </ul>
         </>
       )}
+      <FromTheHall lesson={s.lesson} />
     </aside>
   )
 }

@@ -169,6 +169,18 @@ final class Application implements AutoCloseable {
         }
     }
 
+    /** The first column of the first row. */
+    String text(String sql) {
+        try (Connection connection = DriverManager.getConnection(server() + database, user(), password());
+                Statement statement = connection.createStatement();
+                ResultSet result = statement.executeQuery(sql)) {
+            result.next();
+            return result.getString(1);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     @Override
     public void close() {
         process.destroy();

@@ -133,6 +133,50 @@ class LessonEventTest {
         assertThat(file.get("hits")).hasSize(1);
     }
 
+    @Test
+    void theDeskReadsWhatCameOfTheLessonWithoutWhatWasTakenBack() {
+        Instant start = Instant.now().minusSeconds(1200);
+        Map<String, Object> begin = at(event("CLOCK", Map.of("does", "begin")), start);
+        Map<String, Object> pause = at(event("CLOCK", Map.of("does", "pause")), start.plusSeconds(60));
+        Map<String, Object> resume = at(event("CLOCK", Map.of("does", "resume")), start.plusSeconds(120));
+        Map<String, Object> next = at(event("CLOCK", Map.of("does", "next")), start.plusSeconds(300));
+        Map<String, Object> wrong = event("NOTE", Map.of("text", "wrong"));
+        String game = hall().get("stretches").get(3).get("activity").asString();
+        send(
+                List.of(
+                        begin,
+                        pause,
+                        resume,
+                        next,
+                        wrong,
+                        event("NOTE", Map.of("text", "left the mat", "child", ada)),
+                        event("TALK", Map.of("part", "learnt", "text", "low is straight")),
+                        event("TALK", Map.of("part", "question", "question", "Why low?", "how", "few knew")),
+                        event("TALK", Map.of("part", "question", "question", "Why low?", "how", "most knew")),
+                        event("VOTE", Map.of("activity", game, "what", "favourite")),
+                        event("VOTE", Map.of("activity", game, "what", "hardest"))),
+                List.of(hits(3, 2)),
+                List.of(back(wrong.get("id"))));
+        JsonNode told = school.as.get("/api/hall/" + lesson + "/record").json();
+        assertThat(told.get("notes")).hasSize(1);
+        assertThat(told.get("notes").get(0).asString())
+                .endsWith(": left the mat")
+                .startsWith("Ada");
+        assertThat(told.get("said").get(0).asString()).isEqualTo("We learnt: low is straight");
+        assertThat(told.get("asked")).hasSize(1);
+        assertThat(told.get("asked").get(0).asString()).isEqualTo("Why low? most knew");
+        assertThat(told.get("votes").get(0).get("favourite").asInt()).isEqualTo(1);
+        // Five minutes of which one was a pause.
+        assertThat(told.get("minutes").get(0).get("had").asInt()).isEqualTo(4);
+        assertThat(told.get("hits").asInt()).isEqualTo(3);
+        assertThat(told.get("tries").asInt()).isEqualTo(5);
+    }
+
+    private static Map<String, Object> at(Map<String, Object> event, Instant at) {
+        event.put("at", at.toString());
+        return event;
+    }
+
     private long count(String table) {
         return RunningServer.bean(JdbcClient.class)
                 .sql("select count(*) from " + table + " where school_id = ?")

@@ -85,7 +85,8 @@ public record Pins(Way way, int pins) implements Game {
                 at += 2;
             }
         }
-        return "%d down, %d strikes, %d spares".formatted(sum, strikes, spares);
+        return "%d down, %d %s, %d %s"
+                .formatted(sum, strikes, strikes == 1 ? "strike" : "strikes", spares, spares == 1 ? "spare" : "spares");
     }
 
     private Result takeAway(List<String> sides, List<List<Scored>> bySide, List<String> findings) {

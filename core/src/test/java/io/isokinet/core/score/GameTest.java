@@ -84,7 +84,7 @@ class GameTest {
         assertThat(one.result(List.of("Gulls"), rolls(0, 4, 6, 3)).findings()).isEmpty();
         Game two = new Pins(Pins.Way.TWO_ROLLS, 6);
         Result turns = two.result(List.of("Gulls"), rolls(0, 6, 2, 4, 1, 2));
-        assertThat(turns.lines().get(0).words()).isEqualTo("15 down, 1 strikes, 1 spares");
+        assertThat(turns.lines().get(0).words()).isEqualTo("15 down, 1 strike, 1 spare");
         assertThat(turns.findings()).isEmpty();
         assertThat(two.result(List.of("Gulls"), rolls(0, 4, 3)).findings())
                 .containsExactly("Gulls: 3 fell and 2 stood. Count again, or was it another side?");

@@ -42,6 +42,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 @RestController
 @RequestMapping("/api/hall")
@@ -56,6 +57,7 @@ class HallController {
     private final Clock clock;
     private final Classes classes;
     private final Teams teams;
+    private final JsonMapper json;
 
     HallController(
             Lessons lessons,
@@ -67,7 +69,9 @@ class HallController {
             Sheets sheets,
             Clock clock,
             Classes classes,
-            Teams teams) {
+            Teams teams,
+            JsonMapper json) {
+        this.json = json;
         this.classes = classes;
         this.teams = teams;
         this.clock = clock;
@@ -136,6 +140,39 @@ class HallController {
                         l.minutes(),
                         l.state()))
                 .toList();
+    }
+
+    /**
+     * What came of a lesson in the hall, for the desk. Voided events are left out.
+     *
+     * @param said what the class said, by part of the talk @param asked closing questions with how they went
+     * @param votes favourite and hardest, the most first @param minutes that each stretch really had
+     */
+    record HallRecord(
+            List<String> notes,
+            List<String> said,
+            List<String> asked,
+            List<Vote> votes,
+            List<RealMinutes> minutes,
+            int hits,
+            int tries) {}
+
+    record Vote(String activity, String name, int favourite, int hardest) {}
+
+    /** @param planned minutes @param had minutes, rounded */
+    record RealMinutes(String name, int planned, int had) {}
+
+    @GetMapping("/{lesson}/record")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT},
+            of = Subject.LESSON,
+            variable = "lesson")
+    @Transactional(readOnly = true)
+    public HallRecord record(@PathVariable UUID lesson) {
+        LessonPlan plan = lessons.plan(lesson);
+        Map<String, String> names = new HashMap<>();
+        classes.view(plan.classId()).children().forEach(c -> names.put(c.id().toString(), c.name()));
+        return RecordOfLesson.of(plan, knowHows.current(), records.events(lesson), records.hitsIn(lesson), names, json);
     }
 
     @PostMapping("/{lesson}/batches")
