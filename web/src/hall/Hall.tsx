@@ -6,6 +6,7 @@ import { HallScreen } from './HallScreen'
 import { get, put } from './http'
 import { install, namesBelongTo } from './offline'
 import { lastingOutbox, passingOutbox } from './outbox'
+import { stayAwake } from './screen'
 import { SendError } from './sender'
 import { createHallStore, type HallStore } from './store'
 
@@ -59,6 +60,7 @@ export function Hall({ lesson }: { lesson: string }) {
   useEffect(() => {
     void open()
   }, [open])
+  useEffect(stayAwake, [])
   useEffect(() => {
     if (!store) return
     window.addEventListener('online', store.flush)

@@ -183,6 +183,7 @@ describe('the hall', () => {
 
   it('says when a lesson could not be marked as taught', async () => {
     const { finish } = open()
+    await saved()
     finish.mockRejectedValueOnce(new Error('The server was not reached.'))
     await press('Lesson taught')
     expect(screen.getByRole('alert')).toHaveTextContent('not reached')

@@ -6,6 +6,7 @@ import styles from './Hall.module.css'
 import { Held } from './Held'
 import { HitTile } from './HitTile'
 import { Signals, StopBar } from './Signals'
+import { isOutdoors, setOutdoors } from './screen'
 import { type HallStore, key, nextToGo } from './store'
 import { Talk } from './Talk'
 
@@ -36,6 +37,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const [more, setMore] = useState(false)
   const [scoring, setScoring] = useState(false)
   const [talking, setTalking] = useState(false)
+  const [outdoors, setBright] = useState(isOutdoors)
   const hold = useCallback((child: string) => setHeld(child), [])
   const { hall, cue, registering, counting, check, hits, asks } = state
   const cues = hall.grid.skills.flatMap((s) => s.cues)
@@ -229,10 +231,20 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
           <button type="button" onClick={() => setHistory(!history)} aria-expanded={history}>
             History
           </button>
+          <button
+            type="button"
+            aria-pressed={outdoors}
+            onClick={() => {
+              setOutdoors(!outdoors)
+              setBright(!outdoors)
+            }}
+          >
+            Outdoors
+          </button>
           <a href={`/lessons/${hall.lesson.lesson}`}>Sheet</a>
           <button
             type="button"
-            disabled={state.sending.status === 'waiting'}
+            disabled={state.sending.status === 'waiting' || state.sending.status === 'opening'}
             onClick={() => finish().catch((e: Error) => setFailed(e.message))}
           >
             Lesson taught
@@ -337,12 +349,12 @@ function Saved({ store }: { store: HallStore }) {
           ▲ {sending.count} failed: {sending.why}
         </>
       )}
-      {sending.status !== 'saved' && sending.status !== 'failed' && (
+      {sending.status === 'waiting' && (
         <button type="button" onClick={store.flush}>
           Try now
         </button>
       )}
-      {sending.status !== 'saved' && (
+      {(sending.status === 'waiting' || sending.status === 'failed') && (
         <button
           type="button"
           title="what is not sent yet, for another device of yours"

@@ -271,4 +271,16 @@ describe('teaching in the hall', () => {
     expect(refit).toHaveBeenCalledTimes(1)
     expect(store.get().hall.stretches).toEqual([])
   })
+
+  it('does not say that all is saved before it has looked what an earlier page left', async () => {
+    let look = (_: never[]) => {}
+    const slow = { ...outbox, all: () => new Promise<never[]>((done) => (look = done)) }
+    store = createHallStore({ hall: hall(names), person: 'me', device: 'd', outbox: slow, send: server.send })
+    render(<HallScreen store={store} lasting finish={async () => {}} />)
+    expect(screen.queryByText(/all saved/)).not.toBeInTheDocument()
+    expect(screen.getByRole('button', { name: 'Lesson taught' })).toBeDisabled()
+    // Looked up once to show what waits, once to send it, once to say how it stands.
+    for (let i = 0; i < 3; i++) await act(async () => look([]))
+    expect(screen.getByText(/all saved/)).toBeInTheDocument()
+  })
 })

@@ -7,6 +7,8 @@ type HallReceipt = Schemas['HallReceipt']
 
 /** What the screen says about what was pressed. */
 export type SendState =
+  /** what an earlier page left is not looked up yet */
+  | { status: 'opening' }
   | { status: 'saved' }
   | { status: 'waiting'; count: number; why?: string }
   | { status: 'failed'; count: number; why: string }

@@ -235,7 +235,7 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     tries: {},
     sets: {},
     score: keptScore(hall.lesson.lesson),
-    sending: { status: 'saved' },
+    sending: { status: 'opening' },
   }
   const listeners = new Set<() => void>()
   // Opened in the middle of a lesson: what runs is what is watched.

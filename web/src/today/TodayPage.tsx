@@ -64,6 +64,14 @@ export default function TodayPage() {
         {d.term && <span className={page.chip}>{[d.term, d.week].filter(Boolean).join(' · ')}</span>}
         {d.closed && <span className={page.chip}>{d.closed}</span>}
         <div className={page.end}>
+          {d.day === d.today && d.lessons.length > 0 && (
+            <Button
+              href="/hall"
+              title="fetches the day's lessons onto this device, so that they open with no network"
+            >
+              Onto this device
+            </Button>
+          )}
           <Button onClick={() => step(-1)} aria-label="The day before">
             ‹
           </Button>

@@ -127,6 +127,21 @@ final class Desk implements AutoCloseable {
         PlaywrightAssertions.assertThat(open).hasCount(0);
     }
 
+    /** Seven to one, as outdoors light asks for (WCAG 2.2, 1.4.6). */
+    void hasStrongContrast() {
+        List<Rule> violations = new AxeBuilder(page)
+                .withRules(List.of("color-contrast-enhanced"))
+                .analyze()
+                .getViolations();
+        assertThat(violations.stream()
+                        .flatMap(v -> v.getNodes().stream())
+                        .map(n -> n.getHtml() + n.getFailureSummary())
+                        .limit(6)
+                        .toList())
+                .as("contrast of " + page.url())
+                .isEmpty();
+    }
+
     /** What WCAG 2.2 AA says of the page as it is. */
     void isAccessible() {
         // Colours are judged when they have arrived: a button that fades in is no button yet.

@@ -26,6 +26,10 @@ class NoNetworkTest {
             desk.isAccessible();
             desk.page.locator("a[href^='/hall/']").first().click();
             assertThat(desk.button("Start the clock")).isVisible();
+            desk.isAccessible();
+            desk.button("Outdoors").click();
+            desk.hasStrongContrast();
+            desk.button("Outdoors").click();
 
             desk.context.setOffline(true);
             assertThat(desk.page.evaluate("fetch('/api/today').then(() => 'reached', () => 'not reached')"))

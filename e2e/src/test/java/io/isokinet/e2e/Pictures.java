@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
+import java.util.List;
 import java.util.regex.Pattern;
 
 /** Takes the pictures in docs/screenshots from the demo data; bin/pictures runs it. */
@@ -18,7 +19,6 @@ final class Pictures {
                 Desk desk = new Desk(application.address())) {
             desk.open("/");
             desk.button("Sign in").waitFor();
-            take(desk, "sign-in");
             desk.signIn();
             desk.open("/today?day=" + demoDay());
             desk.page.getByText("Lay out once").first().waitFor();
@@ -75,10 +75,19 @@ final class Pictures {
             take(desk, "timetable");
             desk.page.setViewportSize(1024, 768);
             desk.open("/hall/" + lesson);
+            desk.button("Start the clock").click();
+            for (int i = 0; i < 3; i++) desk.button("Next").click();
             desk.button("Anouk: shown").click();
+            desk.button("Luka: not yet").click();
             take(desk, "hall");
             desk.page.setViewportSize(390, 844);
             take(desk, "hall-phone");
+            desk.page.setViewportSize(1024, 768);
+            desk.button("Score").click();
+            desk.button("Ten frames of ten pins").click();
+            for (String pins : List.of("10", "7", "2", "9", "1", "6"))
+                desk.button(pins).click();
+            take(desk, "score");
             desk.page.setViewportSize(1280, 800);
             desk.open("/today?day=" + demoDay());
             desk.button("Lost, moved …").nth(1).click();
