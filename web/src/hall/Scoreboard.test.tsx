@@ -2,7 +2,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { passingOutbox } from './outbox'
 import { Scoreboard } from './Scoreboard'
-import { readStanding } from './scores'
+import { gameOf, gamesWith, PINS, readStanding } from './scores'
 import { createHallStore, type HallStore } from './store'
 import { hall, keepingServer, settle } from './testing'
 
@@ -106,5 +106,17 @@ describe('the score desk', () => {
       findings: ['a b'],
     })
     expect(readStanding('error\tThere is no game.').error).toBe('There is no game.')
+  })
+
+  it('knows the game of every log that it begins, with as many pins as were set up', async () => {
+    for (const pins of PINS)
+      for (const g of gamesWith(pins)) expect(gameOf(g.text)).toMatchObject({ text: g.text, name: g.name })
+    expect(gameOf('pins ONE_ROLL 10')?.pad).toEqual({ kind: 'numbers', to: 10 })
+    render(<Scoreboard store={store} close={vi.fn()} />)
+    await press('3 pins')
+    await press('Three pins, one roll a turn')
+    expect(screen.queryByRole('button', { name: '4' })).not.toBeInTheDocument()
+    await press('3')
+    expect(store.get().score?.game).toBe('pins ONE_ROLL 3')
   })
 })

@@ -1,7 +1,7 @@
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { uuid7 } from '../shared/uuid7'
 import styles from './Score.module.css'
-import { type Choice, GAMES, loadScores, readStanding, type Standing } from './scores'
+import { type Choice, gameOf, gamesWith, loadScores, PINS, readStanding, type Standing } from './scores'
 import type { HallStore, ScoreLog } from './store'
 
 /** Shirts: each side has a colour, a name and a shape of its own, for whoever does not see the colours. */
@@ -24,6 +24,7 @@ export function Scoreboard({ store, close }: { store: HallStore; close: () => vo
 
 function Setup({ store, close }: { store: HallStore; close: () => void }) {
   const [sides, setSides] = useState(2)
+  const [pins, setPins] = useState(6)
   return (
     <>
       <header className={styles.head}>
@@ -33,12 +34,17 @@ function Setup({ store, close }: { store: HallStore; close: () => void }) {
             {n} {n === 1 ? 'side' : 'sides'}
           </button>
         ))}
+        {PINS.map((n) => (
+          <button key={n} type="button" aria-pressed={pins === n} onClick={() => setPins(n)}>
+            {n} pins
+          </button>
+        ))}
         <button type="button" onClick={close}>
           Close
         </button>
       </header>
       <div className={styles.games}>
-        {GAMES.map((g) => (
+        {gamesWith(pins).map((g) => (
           <button
             key={g.text}
             type="button"
@@ -61,7 +67,7 @@ function Board({ store, score, close }: { store: HallStore; score: ScoreLog; clo
   const [standing, setStanding] = useState<Standing | null>(null)
   const [failed, setFailed] = useState(false)
   const [side, setSide] = useState(0)
-  const game = GAMES.find((g) => g.text === score.game)
+  const game = gameOf(score.game)
   useEffect(() => {
     let here = true
     loadScores().then(

@@ -57,22 +57,41 @@ export interface Choice {
 const counted = (labels: string[]): Pad => ({ kind: 'choices', labels, numbers: (i) => [i, 1] })
 const one = (labels: string[]): Pad => ({ kind: 'choices', labels, numbers: (i) => [i] })
 
-/** The games of the score desk. */
-export const GAMES: Choice[] = [
-  { text: 'pins ONE_ROLL 6', name: 'Six pins, one roll a turn', pad: { kind: 'numbers', to: 6 } },
+/** So many pins can be set up: triangles of two, three and four rows. */
+export const PINS = [3, 6, 10]
+
+const WORDS: Record<number, string> = { 3: 'Three', 6: 'Six', 10: 'Ten' }
+
+/** The games of the score desk. @param pins that stand at the beginning of a turn */
+export const gamesWith = (pins: number): Choice[] => [
   {
-    text: 'pins TWO_ROLLS 6',
-    name: 'Six pins, two rolls, strikes and spares',
-    pad: { kind: 'numbers', to: 6 },
+    text: `pins ONE_ROLL ${pins}`,
+    name: `${WORDS[pins]} pins, one roll a turn`,
+    pad: { kind: 'numbers', to: pins },
+  },
+  {
+    text: `pins TWO_ROLLS ${pins}`,
+    name: `${WORDS[pins]} pins, two rolls, strikes and spares`,
+    pad: { kind: 'numbers', to: pins },
   },
   { text: 'bowling', name: 'Ten frames of ten pins', pad: { kind: 'numbers', to: 10 } },
-  { text: 'pins IN_A_MINUTE 6', name: 'Six pins in a minute', pad: { kind: 'numbers', to: 6 } },
   {
-    text: 'pins TAKE_AWAY 10',
-    name: 'Ten pins, fallen ones are taken away',
-    pad: { kind: 'numbers', to: 10 },
+    text: `pins IN_A_MINUTE ${pins}`,
+    name: `${WORDS[pins]} pins in a minute`,
+    pad: { kind: 'numbers', to: pins },
+  },
+  {
+    text: `pins TAKE_AWAY ${pins}`,
+    name: `${WORDS[pins]} pins, fallen ones are taken away`,
+    pad: { kind: 'numbers', to: pins },
   },
   { text: 'fallen 10', name: 'Fallen numbers taken from ten', pad: { kind: 'numbers', to: 10 } },
+  {
+    text: 'fallen 20',
+    name: 'Fallen numbers taken from a drawn number',
+    pad: { kind: 'fields', labels: ['fell', 'drawn'] },
+  },
+  { text: 'fallen 0', name: 'Fallen numbers, read and written', pad: { kind: 'numbers', to: 10 } },
   {
     text: 'fewest 3',
     name: 'Fewest throws to three targets',
@@ -123,3 +142,7 @@ export const GAMES: Choice[] = [
     pad: { kind: 'choices', labels: ['success', 'none'], numbers: (i) => [1 - i] },
   },
 ]
+
+/** The game of a log. */
+export const gameOf = (text: string): Choice | undefined =>
+  gamesWith(Number(/^pins \w+ (\d+)$/.exec(text)?.[1] ?? 6)).find((g) => g.text === text)

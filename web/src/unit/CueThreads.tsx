@@ -3,7 +3,7 @@ import { tokens } from '../shared/tokens'
 import { LABELS } from './Board'
 
 /** Room for what the unit does for a cue, in px. */
-export const TOTALS = 84
+export const TOTALS = 100
 
 const ROW = 22
 const TITLE = 24

@@ -80,6 +80,52 @@ class NoNetworkTest {
         }
     }
 
+    /** Forty minutes by the browser's own clock, driven: every stretch to its end, taps in each, and nothing is lost. */
+    @Test
+    void aWholeLessonByItsClockWithNoNetwork() {
+        try (Application application = Application.start();
+                Desk desk = new Desk(application.address(), 1024, 768, ServiceWorkerPolicy.ALLOW)) {
+            desk.signIn();
+            long before = application.count("select count(*) from trial");
+            desk.open("/hall");
+            assertThat(desk.page.getByText("ready, network or not")).hasCount(3);
+            desk.page.getByText("40 min").click();
+            assertThat(desk.button("Start the clock")).isVisible();
+            desk.context.setOffline(true);
+            desk.page.clock().install();
+            desk.button("Start the clock").click();
+            Locator next = desk.button(Pattern.compile("^(Next|Done)$"));
+            Locator left = desk.page.getByRole(AriaRole.TIMER);
+            int stretches = 0;
+            int minutes = 0;
+            while (next.isVisible()) {
+                int has = minutes(left.textContent());
+                minutes += has;
+                desk.page.clock().runFor(has * 60_000L);
+                assertThat(left).hasText(Pattern.compile("^(0:00|−?0:0\\d|−0:\\d\\d)$"));
+                tap(desk, 0, 6);
+                stretches++;
+                next.click();
+            }
+            assertThat(minutes).isEqualTo(40);
+            assertThat(stretches).isGreaterThan(5);
+            desk.context.setOffline(false);
+            desk.page.clock().runFor(10_000);
+            assertThat(desk.page.getByText("all saved")).isVisible();
+            assertThat(application.count("select count(*) from trial") - before).isEqualTo(6L * stretches);
+            assertThat(application.count("select count(*) from lesson_event where kind = 'CLOCK'"))
+                    .isEqualTo(stretches + 1);
+            assertThat(application.count("select count(*) from lesson_event where at > now() + interval '1 minute'"))
+                    .isZero();
+        }
+    }
+
+    /** "8:00" and what a moment took of it. */
+    private static int minutes(String told) {
+        String[] parts = told.split(":");
+        return Integer.parseInt(parts[0]) + (Integer.parseInt(parts[1]) > 30 ? 1 : 0);
+    }
+
     private static void tap(Desk desk, int from, int many) {
         Locator tiles = desk.page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": (shown|not yet)$")));
