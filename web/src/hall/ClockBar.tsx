@@ -51,7 +51,7 @@ export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) 
             {next
               ? `next: ${next.name}, ${Math.round(clock.minutes[clock.index + 1] / 60)} min`
               : `the last; ${clockWords(clock.lessonLeft)} left of the lesson`}
-            {next && moves(hall, stretch, next)}
+            {next && moves(hall, next)}
           </p>
         </div>
         <div className={styles.controls}>
@@ -153,10 +153,10 @@ export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) 
 })
 
 /** What changes hands before the next stretch, in words. */
-function moves(hall: Schemas['HallView'], stretch: Schemas['StretchView'], next: Schemas['StretchView']) {
+function moves(hall: Schemas['HallView'], next: Schemas['StretchView']) {
   const at = hall.stretches.indexOf(next)
   const minute = hall.stretches.slice(0, at).reduce((sum, s) => sum + s.minutes, 0)
-  const told = hall.moves.filter((m) => m.minute === minute && stretch !== next).map((m) => m.words)
+  const told = hall.moves.filter((m) => m.minute === minute).map((m) => m.words)
   return told.length > 0 ? `; ${told.slice(0, 2).join('; ')}` : ''
 }
 

@@ -128,9 +128,20 @@ class LessonEventTest {
         for (JsonNode s : stretches) minutes += s.get("minutes").asInt();
         assertThat(minutes).isEqualTo(30);
         assertThat(stretches.get(2).get("floor").get("svg").asString()).startsWith("<svg");
-        send(List.of(), List.of(hits(2, 1)), List.of());
+        send(
+                List.of(
+                        event("NOTE", Map.of("text", "left the mat", "child", ada)),
+                        event("NOTE", Map.of("text", "rain"))),
+                List.of(hits(2, 1)),
+                List.of());
         JsonNode file = school.as.get("/api/children/" + ada + "/export").json();
         assertThat(file.get("hits")).hasSize(1);
+        assertThat(file.get("notes")).hasSize(1);
+        assertThat(file.get("notes").get(0).get("text").asString()).isEqualTo("left the mat");
+        // Counts stay without a name, as the school's rule usually says; what was written about the child goes.
+        school.as.delete("/api/children/" + ada);
+        assertThat(count("lesson_event")).isEqualTo(1);
+        assertThat(count("hit_set")).isEqualTo(1);
     }
 
     @Test

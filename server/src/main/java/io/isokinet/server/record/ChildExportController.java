@@ -5,6 +5,7 @@ import io.isokinet.server.account.Audit;
 import io.isokinet.server.account.Audit.Act;
 import io.isokinet.server.record.Records.Attended;
 import io.isokinet.server.record.Records.Hits;
+import io.isokinet.server.record.Records.Note;
 import io.isokinet.server.record.Records.Seen;
 import io.isokinet.server.school.Children;
 import io.isokinet.server.school.Children.ChildFile;
@@ -40,7 +41,13 @@ public class ChildExportController {
 
     /** @param schema of this file; docs/formats/child.md says what stands in it */
     record ChildExport(
-            int schema, Instant at, ChildFile file, List<Seen> trials, List<Attended> register, List<Hits> hits) {}
+            int schema,
+            Instant at,
+            ChildFile file,
+            List<Seen> trials,
+            List<Attended> register,
+            List<Hits> hits,
+            List<Note> notes) {}
 
     /** A file to save, as JSON. */
     @GetMapping("/api/children/{id}/export")
@@ -50,8 +57,14 @@ public class ChildExportController {
         ChildFile file = children.file(id);
         Instant now = clock.instant();
         byte[] content = json.writerWithDefaultPrettyPrinter()
-                .writeValueAsBytes(
-                        new ChildExport(1, now, file, records.allTrials(id), records.register(id), records.hits(id)));
+                .writeValueAsBytes(new ChildExport(
+                        1,
+                        now,
+                        file,
+                        records.allTrials(id),
+                        records.register(id),
+                        records.hits(id),
+                        records.notes(id)));
         audit.add(Act.DID, "exported everything about a child", "", id);
         return TableWriter.file("%s.json".formatted(file.child().name()), MediaType.APPLICATION_JSON, content);
     }

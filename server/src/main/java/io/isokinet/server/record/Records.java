@@ -35,6 +35,11 @@ public class Records {
     private static final String HITS = """
             select h.*, exists (select 1 from event_void v where v.school_id = h.school_id and v.event_id = h.id) as voided
             from hit_set h where h.school_id = :school and\s""";
+    private static final String NOTES = """
+            select e.lesson_id, e.body ->> 'text' as text, e.at,
+                   exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
+            from lesson_event e
+            where e.school_id = :school and e.kind = 'NOTE' and e.body ->> 'child' = :child order by e.at""";
     private static final String EVENTS = """
             select e.id, e.segment_id, e.kind, e.body::text as body, e.at, p.name as by,
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
@@ -192,6 +197,23 @@ public class Records {
                         row.getString("body"),
                         instant(row, "at"),
                         row.getString("by"),
+                        row.getBoolean("voided")))
+                .list();
+    }
+
+    /** A note about a child. @param voided true if it was taken back */
+    public record Note(UUID lesson, String text, Instant at, boolean voided) {}
+
+    /** Every note about a child, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Note> notes(UUID child) {
+        return jdbc.sql(NOTES)
+                .param("school", SchoolScope.current())
+                .param("child", child.toString())
+                .query((row, n) -> new Note(
+                        row.getObject("lesson_id", UUID.class),
+                        row.getString("text"),
+                        instant(row, "at"),
                         row.getBoolean("voided")))
                 .list();
     }
