@@ -96,9 +96,11 @@ export function createSender(options: SenderOptions) {
       failures = 0
     } catch (e) {
       const status = e instanceof SendError ? e.status : 0
-      if (status === 413 && most > 1) most = Math.ceil(most / 2)
       why = reasons[status] ?? 'the server has trouble'
-      timer = setTimeout(flush, pauses[Math.min(failures++, pauses.length - 1)])
+      const smaller = status === 413 && most > 1
+      if (smaller) most = Math.ceil(most / 2)
+      // A smaller batch need not wait: nothing is wrong but its size.
+      timer = setTimeout(flush, smaller ? 0 : pauses[Math.min(failures++, pauses.length - 1)])
     }
     // Not running any more before the state is told: whoever adds meanwhile starts anew.
     running = false
