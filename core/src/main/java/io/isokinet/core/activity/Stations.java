@@ -112,8 +112,11 @@ public final class Stations {
     /** The step of a part's own lever at a step of the lever of all. */
     public static int step(Activity part, Activity stations, int step) {
         if (part.levers().isEmpty() || stations.levers().isEmpty()) return 0;
-        Lever own = part.levers().get(0);
-        int away = step - stations.levers().get(0).usual();
+        return step(part.levers().get(0), step - stations.levers().get(0).usual());
+    }
+
+    /** @param away steps from the usual one; beyond the last means the last */
+    private static int step(Lever own, int away) {
         return Math.max(0, Math.min(own.steps().size() - 1, own.usual() + away));
     }
 
@@ -128,11 +131,8 @@ public final class Stations {
         for (int away = -below; away <= above; away++) {
             int at = away;
             steps.add(with.stream()
-                    .map(p -> {
-                        Lever own = p.levers().get(0);
-                        int step = Math.max(0, Math.min(own.steps().size() - 1, own.usual() + at));
-                        return own.steps().get(step);
-                    })
+                    .map(p -> p.levers().get(0))
+                    .map(own -> own.steps().get(step(own, at)))
                     .collect(Collectors.joining(" | ")));
         }
         return Optional.of(new Lever("each station", steps, below));

@@ -24,24 +24,24 @@ public record Zone(Place place, double from, boolean turned) {
      * @throws IllegalArgumentException if a part would be too small to move in
      */
     public static List<Zone> of(Place whole, int parts) {
-        double long1 = whole.length().metres() / parts;
+        double deep = whole.length().metres() / parts;
         double wide = whole.width().metres();
-        if (long1 < 2)
+        if (deep < 2)
             throw new IllegalArgumentException(String.format(
                     Locale.ROOT,
                     "%d stations side by side in %s have %.1f m each; 2 m are needed. Take fewer stations.",
                     parts,
                     whole.name(),
-                    long1));
-        boolean turned = wide > long1;
+                    deep));
+        boolean turned = wide > deep;
         List<Fixture> fixtures = new ArrayList<>(whole.fixtures());
         if (whole.wallSpots() > 0 && fixtures.stream().noneMatch(f -> f.kind() == Fixture.Kind.WALL))
             fixtures.addAll(walls(whole.length().metres(), wide));
         return IntStream.range(0, parts)
                 .mapToObj(i -> {
-                    double from = i * long1;
+                    double from = i * deep;
                     List<Fixture> inside = fixtures.stream()
-                            .flatMap(f -> clipped(f, from, long1))
+                            .flatMap(f -> clipped(f, from, deep))
                             .map(f -> turned ? turned(f) : f)
                             .toList();
                     int spots = inside.stream()
@@ -51,8 +51,8 @@ public record Zone(Place place, double from, boolean turned) {
                     return new Zone(
                             new Place(
                                     "part %d of %s".formatted(i + 1, whole.name()),
-                                    new Length(Math.max(long1, wide)),
-                                    new Length(Math.min(long1, wide)),
+                                    new Length(Math.max(deep, wide)),
+                                    new Length(Math.min(deep, wide)),
                                     whole.ceiling(),
                                     whole.floor(),
                                     Math.min(spots, whole.wallSpots()),
