@@ -2,6 +2,7 @@ import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState, useSync
 import type { Schemas } from '../api/client'
 import { Mark, markWords, Pips } from '../shared/Mark'
 import { ClockBar } from './ClockBar'
+import { clockAt } from './clock'
 import styles from './Hall.module.css'
 import { Held } from './Held'
 import { HitTile } from './HitTile'
@@ -44,6 +45,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const now = cues.find((c) => c.key === cue)
   const segment = hall.lesson.segments.find((s) => s.id === state.segment)
   const stretch = hall.stretches.find((s) => s.id === state.segment)
+  const running = hall.stretches[clockAt(hall.stretches, state.clock, Date.now()).index]
   const stands = standing(stretch)
   const here = hall.grid.rows
     .filter((r) => registering || !state.away.has(r.child.id))
@@ -250,7 +252,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
             Lesson taught
           </button>
         </div>
-        <StopBar gathering={`Everybody: ${stretch?.gathering ?? 'stand still where you are'}.`} />
+        <StopBar gathering={`Everybody: ${running?.gathering ?? 'stand still where you are'}.`} />
       </footer>
       {scoring && (
         <Suspense fallback={null}>

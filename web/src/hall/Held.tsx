@@ -29,7 +29,7 @@ export function Held({ child, call, store, close }: HeldProps) {
       onKeyDown={(e) => e.key === 'Escape' && close()}
     >
       <h2>{child ? child.name : 'A note on the lesson'}</h2>
-      {child && (
+      {child && store.hasSide(child.id) && (
         <p>
           <button type="button" onClick={() => other(true)}>
             Other hand: shown
@@ -39,7 +39,9 @@ export function Held({ child, call, store, close }: HeldProps) {
           </button>
         </p>
       )}
-      {child && call && <p className="mute">“{call}” with the hand that is not its own.</p>}
+      {child && store.hasSide(child.id) && call && (
+        <p className="mute">“{call}” with the hand that is not its own.</p>
+      )}
       <textarea
         ref={field}
         aria-label="Note"

@@ -283,4 +283,57 @@ describe('teaching in the hall', () => {
     for (let i = 0; i < 3; i++) await act(async () => look([]))
     expect(screen.getByText(/all saved/)).toBeInTheDocument()
   })
+
+  it('does not bring back what was taken back when the page is opened anew with no network', async () => {
+    const first = open()
+    await press('Start the clock')
+    await press('Next')
+    await saved()
+    const kept = events().map((e) => ({
+      id: e.id,
+      kind: e.kind,
+      body: JSON.stringify(e.body),
+      at: e.at,
+      by: 'Robin',
+      voided: false,
+    }))
+    await press('Back')
+    first.unmount()
+    open({ events: kept })
+    expect(store.get().clock.map((e) => e.does)).toEqual(['begin'])
+  })
+
+  it('keeps a running set of tries over a reload, and writes it down when what is counted changes', async () => {
+    const first = open()
+    await press('Hits')
+    await press(/^Ada: hit/)
+    await press(/^Ada: miss/)
+    first.unmount()
+    open()
+    expect(screen.getByText('1 of 2, 3 to go')).toBeInTheDocument()
+    await press('own hand')
+    await press(/^Ada: hit/)
+    await press('Hits')
+    await saved()
+    expect(server.batches.flatMap((b) => b.hits ?? []).map((h) => [h.hits, h.missed, h.side])).toEqual([
+      [1, 1, 'LEFT'],
+      [1, 0, 'RIGHT'],
+    ])
+  })
+
+  it('knows no other hand of a child whose own is not settled', async () => {
+    const base = hall(names)
+    base.grid.rows[1].child.sides = []
+    open({ grid: base.grid })
+    fireEvent.contextMenu(screen.getByRole('button', { name: 'Ben: shown' }))
+    expect(screen.queryByRole('button', { name: 'Other hand: shown' })).not.toBeInTheDocument()
+  })
+
+  it('eases what runs, whatever is watched', async () => {
+    open()
+    await press('Start the clock')
+    fireEvent.change(screen.getByRole('combobox'), { target: { value: 'game' } })
+    await press('Harder')
+    expect(store.get().steps).toEqual({ drill: 2 })
+  })
 })

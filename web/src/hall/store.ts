@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { uuid7 } from '../shared/uuid7'
 import { type ClockDoes, type ClockEvent, clockAt, DOES } from './clock'
+import { type Kept, keep, keptOf } from './kept'
 import type { Entry, Hits, LessonEvent, Outbox, Trial } from './outbox'
 import { writeRescue } from './rescue'
 import { createSender, type Send, type SendState } from './sender'
@@ -15,6 +16,8 @@ export interface Pressed {
   name: string
   cue: string
   shown: boolean
+  /** when it was seen */
+  at: string
   fault?: string
 }
 
@@ -30,6 +33,9 @@ export interface Counting {
 
 /** A running set of tries. */
 export type Tries = readonly ('hit' | Miss)[]
+
+/** Finished sets by child, newest last. */
+export type Sets = Readonly<Record<string, readonly { id: string; hits: number; of: number }[]>>
 
 /** A game at the score desk: its text, its sides, and its log. */
 export interface ScoreLog {
@@ -67,7 +73,7 @@ export interface HallState {
   /** running sets by child */
   tries: Readonly<Record<string, Tries>>
   /** finished sets of this lesson by child, newest last */
-  sets: Readonly<Record<string, readonly { id: string; hits: number; of: number }[]>>
+  sets: Sets
   /** the game that is scored; null while there is none */
   score: ScoreLog | null
   sending: SendState
@@ -91,6 +97,8 @@ export interface HallStore {
   blame: (fault: string) => void
   /** a press with the hand that is not the child's own */
   pressOther: (child: string, shown: boolean) => void
+  /** whether it is settled which hand or foot a child uses for the cue that is watched */
+  hasSide: (child: string) => boolean
   note: (text: string, child?: string) => void
   /** what the class said in a talk, or how a closing question went */
   say: (body: Record<string, string>) => void
@@ -119,70 +127,30 @@ export interface HallStore {
   stop: () => void
 }
 
-const CLOCK = 'isokinet clock'
-
-/** The clock's events stay on the device, so that a lesson that is opened anew with no network runs on. */
-function keptClock(lesson: string): ClockEvent[] {
-  try {
-    const kept = JSON.parse(localStorage.getItem(CLOCK) ?? '{}')
-    return kept.lesson === lesson ? kept.events : []
-  } catch {
-    return []
-  }
-}
-
-function keepClock(lesson: string, events: readonly ClockEvent[]) {
-  try {
-    localStorage.setItem(CLOCK, JSON.stringify({ lesson, events }))
-  } catch {
-    // Without storage the server's record is what a new page has.
-  }
-}
-
 /** The clock as the server and this device know it; what was taken back is left out. */
 function clockOf(hall: Hall): ClockEvent[] {
   const ahead = Date.now() - Date.parse(hall.now)
-  const gone = new Set(hall.events.filter((e) => e.voided).map((e) => e.id))
+  const kept = keptOf(hall.lesson.lesson)
+  const gone = new Set([...hall.events.filter((e) => e.voided).map((e) => e.id), ...(kept.gone ?? [])])
   const events = new Map<string, ClockEvent>()
   for (const e of hall.events)
-    if (e.kind === 'CLOCK' && !e.voided) {
+    if (e.kind === 'CLOCK' && !gone.has(e.id)) {
       const { does } = JSON.parse(e.body)
       if (DOES.includes(does)) events.set(e.id, { id: e.id, does, at: Date.parse(e.at) + ahead })
     }
-  for (const e of keptClock(hall.lesson.lesson)) if (!gone.has(e.id)) events.set(e.id, e)
+  for (const e of kept.clock ?? []) if (!gone.has(e.id)) events.set(e.id, e)
   return [...events.values()].sort((a, b) => a.at - b.at)
 }
 
-const SCORE = 'isokinet score'
-
-/** The running game stays on the device: a page that is opened anew goes on with it. */
-function keptScore(lesson: string): ScoreLog | null {
-  try {
-    const kept = JSON.parse(localStorage.getItem(SCORE) ?? '{}')
-    return kept.lesson === lesson ? kept.score : null
-  } catch {
-    return null
+/** Sets that were counted in this lesson, as the server knows them. */
+function setsOf(hall: Hall): Sets {
+  const sets: Record<string, Sets[string]> = {}
+  for (const h of hall.hits) {
+    if (h.voided) continue
+    const of = h.hits + h.missedLeft + h.missedRight + h.missedShort + h.missedLong + h.missed
+    sets[h.child] = [...(sets[h.child] ?? []), { id: h.id, hits: h.hits, of }]
   }
-}
-
-const GOES = 'isokinet goes'
-
-/** Goes of this lesson, kept on the device by id: they are for today, not for the record. */
-function keptGoes(lesson: string): Record<string, number> {
-  try {
-    const kept = JSON.parse(localStorage.getItem(GOES) ?? '{}')
-    return kept.lesson === lesson ? kept.goes : {}
-  } catch {
-    return {}
-  }
-}
-
-function keepGoes(lesson: string, goes: Record<string, number>) {
-  try {
-    localStorage.setItem(GOES, JSON.stringify({ lesson, goes }))
-  } catch {
-    // A full or forbidden storage loses them with the page, nothing else.
-  }
+  return sets
 }
 
 /** Those who are here and have had the fewest goes. */
@@ -213,6 +181,7 @@ interface Options {
 /** The hall's state: plain data, changed at once on each press, brought to the server behind it. */
 export function createHallStore({ hall: opened, person, device, outbox, send, pauses }: Options): HallStore {
   let hall = opened
+  const kept = keptOf(hall.lesson.lesson)
   const segments = hall.lesson.segments.filter((s) => s.focus.length > 0)
   const cues = hall.grid.skills.flatMap((s) => s.cues.map((c) => c.key))
   let state: HallState = {
@@ -225,26 +194,32 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     sitsOut: new Set(hall.sitsOut),
     registering: false,
     counting: false,
-    goes: keptGoes(hall.lesson.lesson),
+    goes: kept.goes ?? {},
     check: null,
     pressed: [],
     asks: null,
     clock: clockOf(hall),
-    steps: {},
-    hits: null,
-    tries: {},
-    sets: {},
-    score: keptScore(hall.lesson.lesson),
+    steps: kept.steps ?? {},
+    hits: kept.hits ?? null,
+    tries: kept.tries ?? {},
+    sets: kept.sets ?? setsOf(hall),
+    score: kept.score ?? null,
     sending: { status: 'opening' },
   }
   const listeners = new Set<() => void>()
+  /** The stretch that the clock is at; the first one before it begins. */
+  const running = () => hall.stretches[clockAt(hall.stretches, state.clock, Date.now()).index]
   // Opened in the middle of a lesson: what runs is what is watched.
-  const runs = hall.stretches[clockAt(hall.stretches, state.clock, Date.now()).index]?.id
-  const watched = state.clock.length > 0 ? segments.find((s) => s.id === runs) : undefined
+  const watched = state.clock.length > 0 ? segments.find((s) => s.id === running()?.id) : undefined
   if (watched) state = { ...state, segment: watched.id, cue: watched.focus[0] ?? state.cue }
   const set = (change: Partial<HallState>) => {
     state = { ...state, ...change }
     for (const listener of listeners) listener()
+  }
+  /** Sets what the next page of this lesson on this device has to know too. */
+  const setAndKeep = (change: Partial<Kept> & Partial<HallState>) => {
+    set(change)
+    keep(hall.lesson.lesson, change)
   }
   const onTheWay = new Map<string, { at: string; shown: boolean }>()
   const refresh = () => {
@@ -315,23 +290,31 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
   }
 
   const childOf = (id: string) => hall.grid.rows.find((r) => r.child.id === id)?.child
-  const actionOf = (cue: string) => hall.grid.skills.find((s) => s.cues.some((c) => c.key === cue))?.action
+  const skillOf = (cue: string) => hall.grid.skills.find((s) => s.cues.some((c) => c.key === cue))
 
-  /** A press as a trial of its own. @param at when it was seen, if that was earlier */
+  /** The hand or foot that a child uses for a cue, or the other one; undefined where it is not settled. */
+  const sideOf = (child: string, cue: string, which: 'own' | 'other'): Trial['side'] => {
+    const action = skillOf(cue)?.action
+    const own = childOf(child)?.sides.find((s) => s.action === action)?.side
+    if (which === 'own' || own === undefined) return own
+    return own === 'LEFT' ? 'RIGHT' : 'LEFT'
+  }
+
+  /** A press as a trial of its own. */
   const tell = (
     child: string,
     shown: boolean,
-    more: { side?: Trial['side']; fault?: string; at?: string },
+    more: { cue?: string; side?: Trial['side']; fault?: string; at?: string } = {},
   ) => {
-    const { cue, check } = state
+    const { check } = state
+    const { cue = state.cue, at = new Date().toISOString() } = more
     teach(cue)
     const id = uuid7()
-    const at = more.at ?? new Date().toISOString()
     const name = childOf(child)?.name ?? ''
     if (check && !check[child]) set({ check: { ...check, [child]: uuid7() } })
     const sitting = state.check?.[child]
     onTheWay.set(id, { at: key(child, cue), shown })
-    const pressed: Pressed = { trial: id, child, name, cue, shown, fault: more.fault }
+    const pressed: Pressed = { trial: id, child, name, cue, shown, at, fault: more.fault }
     set({
       pressed: [...state.pressed.slice(-19), pressed],
       asks: shown || more.fault ? null : pressed,
@@ -358,18 +341,47 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     }))
   }
 
-  const setScore = (score: ScoreLog | null) => {
-    set({ score })
-    try {
-      localStorage.setItem(SCORE, JSON.stringify({ lesson: hall.lesson.lesson, score }))
-    } catch {
-      // Without storage the server's record is what is left of it.
-    }
+  /** Writes down what a child was counted so far as a set. */
+  const closeSet = (child: string, tries: Tries) => {
+    const now = state.hits
+    if (!now || tries.length === 0) return
+    const id = uuid7()
+    const many = (of: 'hit' | Miss) => tries.filter((t) => t === of).length
+    const metres = metresOf(hall, state.segment, state.steps)
+    const { cue, segment } = state
+    setAndKeep({
+      tries: { ...state.tries, [child]: [] },
+      sets: {
+        ...state.sets,
+        [child]: [...(state.sets[child] ?? []), { id, hits: many('hit'), of: tries.length }],
+      },
+    })
+    void sender.add((seq) => ({
+      id,
+      kind: 'hits',
+      entry: {
+        id,
+        child,
+        lesson: hall.lesson.lesson,
+        segment,
+        skill: skillOf(cue)?.skill ?? '',
+        hits: many('hit'),
+        missedLeft: many('left'),
+        missedRight: many('right'),
+        missedShort: many('short'),
+        missedLong: many('long'),
+        missed: many('missed'),
+        distanceMm: metres === undefined ? undefined : Math.round(metres * 1000),
+        side: sideOf(child, cue, now.side),
+        seq,
+        at: new Date().toISOString(),
+      } satisfies Hits,
+    }))
   }
 
-  const setClock = (clock: ClockEvent[]) => {
-    set({ clock })
-    keepClock(hall.lesson.lesson, clock)
+  /** What is counted changes its hand, distance or task: what was counted until now is a set of its own. */
+  const closeSets = () => {
+    for (const [child, tries] of Object.entries(state.tries)) closeSet(child, tries)
   }
 
   const store: HallStore = {
@@ -378,25 +390,23 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
       listeners.add(listener)
       return () => listeners.delete(listener)
     },
-    chooseCue: (cue) => set({ cue, check: null }),
+    chooseCue: (cue) => {
+      if (skillOf(cue) !== skillOf(state.cue)) closeSets()
+      set({ cue, check: null })
+    },
     chooseSegment: (segment) => {
+      if (segment !== state.segment) closeSets()
       const focus = hall.lesson.segments.find((s) => s.id === segment)?.focus ?? []
       set({ segment, cue: focus.includes(state.cue) ? state.cue : (focus[0] ?? state.cue), check: null })
     },
-    press: (child, shown) => tell(child, shown, {}),
-    pressOther: (child, shown) => {
-      const action = actionOf(state.cue)
-      const own = childOf(child)?.sides.find((s) => s.action === action)?.side
-      tell(child, shown, { side: own === 'LEFT' ? 'RIGHT' : 'LEFT' })
-    },
+    press: (child, shown) => tell(child, shown),
+    pressOther: (child, shown) => tell(child, shown, { side: sideOf(child, state.cue, 'other') }),
+    hasSide: (child) => sideOf(child, state.cue, 'own') !== undefined,
     blame: (fault) => {
       const of = state.asks
       if (!of) return
       store.undo(of.trial)
-      const cue = state.cue
-      set({ cue: of.cue })
-      tell(of.child, false, { fault })
-      set({ cue })
+      tell(of.child, false, { cue: of.cue, at: of.at, fault })
     },
     note: (text, child) => {
       if (text.trim()) event('NOTE', child ? { text: text.trim(), child } : { text: text.trim() })
@@ -404,93 +414,62 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     say: (body) => void event('TALK', body),
     vote: (activity, what) => void event('VOTE', { activity, what }),
     clock: (does) => {
-      const id = event('CLOCK', { does })
-      setClock([...state.clock, { id, does, at: Date.now() }])
+      const id = event('CLOCK', { does }, running()?.id)
+      setAndKeep({ clock: [...state.clock, { id, does, at: Date.now() }] })
       if (does !== 'begin' && does !== 'next') return
-      const all = hall.stretches
-      const at = clockAt(all, state.clock, Date.now()).index
-      const now = hall.lesson.segments.find((s) => s.id === all[at]?.id)
+      const now = hall.lesson.segments.find((s) => s.id === running()?.id)
       if (now && now.focus.length > 0) store.chooseSegment(now.id)
     },
     unclock: () => {
       const last = state.clock[state.clock.length - 1]
       if (!last) return
       takeBack(last.id)
-      setClock(state.clock.slice(0, -1))
+      setAndKeep({
+        clock: state.clock.slice(0, -1),
+        gone: [...(keptOf(hall.lesson.lesson).gone ?? []), last.id],
+      })
     },
     ease: (by) => {
-      const s = hall.stretches.find((x) => x.id === state.segment)
+      const s = running()
       if (!s) return
+      if (s.id === state.segment) closeSets()
       const step = Math.max(0, Math.min(s.ladder.length - 1, (state.steps[s.id] ?? s.step) + by))
-      set({ steps: { ...state.steps, [s.id]: step } })
-      event('CLOCK', { does: 'setting', step })
+      setAndKeep({ steps: { ...state.steps, [s.id]: step } })
+      event('CLOCK', { does: 'setting', step }, s.id)
     },
-    countHits: (hits) => set({ hits, counting: false, registering: false }),
+    countHits: (hits) => {
+      closeSets()
+      setAndKeep({ hits })
+      set({ counting: false, registering: false })
+    },
     tried: (child, what) => {
-      const now = state.hits
-      if (!now) return
+      if (!state.hits) return
       const tries = [...(state.tries[child] ?? []), what]
-      if (tries.length < now.of) {
-        set({ tries: { ...state.tries, [child]: tries } })
-        return
-      }
-      const id = uuid7()
-      const many = (of: 'hit' | Miss) => tries.filter((t) => t === of).length
-      const skill = hall.grid.skills.find((s) => s.cues.some((c) => c.key === state.cue))
-      const own = childOf(child)?.sides.find((s) => s.action === skill?.action)?.side
-      const opposite = own === 'LEFT' ? 'RIGHT' : 'LEFT'
-      const metres = metresOf(hall, state.segment, state.steps)
-      set({
-        tries: { ...state.tries, [child]: [] },
-        sets: {
-          ...state.sets,
-          [child]: [...(state.sets[child] ?? []), { id, hits: many('hit'), of: tries.length }],
-        },
-      })
-      void sender.add((seq) => ({
-        id,
-        kind: 'hits',
-        entry: {
-          id,
-          child,
-          lesson: hall.lesson.lesson,
-          segment: state.segment,
-          skill: skill?.skill ?? '',
-          hits: many('hit'),
-          missedLeft: many('left'),
-          missedRight: many('right'),
-          missedShort: many('short'),
-          missedLong: many('long'),
-          missed: many('missed'),
-          distanceMm: metres === undefined ? undefined : Math.round(metres * 1000),
-          side: now.side === 'own' ? own : opposite,
-          seq,
-          at: new Date().toISOString(),
-        } satisfies Hits,
-      }))
+      if (tries.length < state.hits.of) setAndKeep({ tries: { ...state.tries, [child]: tries } })
+      else closeSet(child, tries)
     },
     startScore: (game, sides) => {
       const score = { id: uuid7(), game, sides, events: [] }
-      setScore(score)
+      setAndKeep({ score })
       event('SCORE', { score: score.id, game, sides })
     },
     addScore: (told) => {
       if (!state.score) return
-      setScore({ ...state.score, events: [...state.score.events, told] })
+      setAndKeep({ score: { ...state.score, events: [...state.score.events, told] } })
       event('SCORE', { score: state.score.id, event: told })
     },
-    endScore: () => setScore(null),
+    endScore: () => setAndKeep({ score: null }),
     untried: (child) => {
       const tries = state.tries[child] ?? []
       if (tries.length > 0) {
-        set({ tries: { ...state.tries, [child]: tries.slice(0, -1) } })
+        setAndKeep({ tries: { ...state.tries, [child]: tries.slice(0, -1) } })
         return
       }
       const sets = state.sets[child] ?? []
       const last = sets[sets.length - 1]
       if (!last) return
       takeBack(last.id)
-      set({ sets: { ...state.sets, [child]: sets.slice(0, -1) } })
+      setAndKeep({ sets: { ...state.sets, [child]: sets.slice(0, -1) } })
     },
     undo: (trial) => {
       const target = trial ?? state.pressed[state.pressed.length - 1]?.trial
@@ -503,12 +482,19 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
       refresh()
       takeBack(target)
     },
-    toggleRegister: () => set({ registering: !state.registering, counting: false, hits: null }),
-    toggleGoes: () => set({ counting: !state.counting, registering: false, hits: null }),
+    toggleRegister: () => {
+      const registering = !state.registering
+      store.countHits(null)
+      set({ registering })
+    },
+    toggleGoes: () => {
+      const counting = !state.counting
+      store.countHits(null)
+      set({ counting })
+    },
     went: (child, by) => {
       const goes = { ...state.goes, [child]: Math.max(0, (state.goes[child] ?? 0) + by) }
-      set({ goes })
-      keepGoes(hall.lesson.lesson, goes)
+      setAndKeep({ goes })
     },
     setPresent: (child, present, sits = false) => {
       const away = new Set(state.away)

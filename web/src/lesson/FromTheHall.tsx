@@ -23,7 +23,7 @@ export function FromTheHall({ lesson }: { lesson: string }) {
     <section aria-label="From the hall">
       <h2>From the hall</h2>
       <ul>
-        {lines.map((l) => (
+        {[...new Set(lines)].map((l) => (
           <li key={l}>{l}</li>
         ))}
       </ul>
