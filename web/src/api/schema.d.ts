@@ -2522,7 +2522,7 @@ export interface components {
             asked: string[];
             /** Format: int32 */
             hits: number;
-            minutes: components["schemas"]["RealMinutes"][];
+            minutes: components["schemas"]["Lasted"][];
             notes: string[];
             said: string[];
             /** Format: int32 */
@@ -2683,6 +2683,13 @@ export interface components {
             seconds: number;
             what: string;
             words: string;
+        };
+        Lasted: {
+            /** Format: int32 */
+            had: number;
+            name: string;
+            /** Format: int32 */
+            planned: number;
         };
         Layout: {
             check: string;
@@ -3109,13 +3116,6 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             /** Format: int32 */
             outside: number;
-        };
-        RealMinutes: {
-            /** Format: int32 */
-            had: number;
-            name: string;
-            /** Format: int32 */
-            planned: number;
         };
         Receipt: {
             conflicts: string[];
@@ -3884,6 +3884,7 @@ export interface components {
             /** Format: uuid */
             classId: string;
             className: string;
+            cueSets: string[];
             fits: boolean;
             /** Format: date */
             from: string;

@@ -153,14 +153,14 @@ class HallController {
             List<String> said,
             List<String> asked,
             List<Vote> votes,
-            List<RealMinutes> minutes,
+            List<Lasted> minutes,
             int hits,
             int tries) {}
 
     record Vote(String activity, String name, int favourite, int hardest) {}
 
     /** @param planned minutes @param had minutes, rounded */
-    record RealMinutes(String name, int planned, int had) {}
+    record Lasted(String name, int planned, int had) {}
 
     @GetMapping("/{lesson}/record")
     @Allowed(

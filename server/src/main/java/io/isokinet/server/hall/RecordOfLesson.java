@@ -1,19 +1,22 @@
 package io.isokinet.server.hall;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.lesson.RealMinutes;
 import io.isokinet.server.hall.HallController.HallRecord;
-import io.isokinet.server.hall.HallController.RealMinutes;
+import io.isokinet.server.hall.HallController.Lasted;
 import io.isokinet.server.hall.HallController.Vote;
 import io.isokinet.server.record.Records.Hits;
 import io.isokinet.server.record.Records.LessonEvent;
 import io.isokinet.server.unit.Lessons.LessonPlan;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -21,7 +24,6 @@ import tools.jackson.databind.json.JsonMapper;
 final class RecordOfLesson {
     private static final Map<String, String> PARTS =
             Map.of("know", "We know", "want", "We want to find out", "learnt", "We learnt");
-    private static final Set<String> STEPS = Set.of("next", "repeat");
 
     private RecordOfLesson() {}
 
@@ -37,7 +39,7 @@ final class RecordOfLesson {
         List<String> said = new ArrayList<>();
         Map<String, String> asked = new LinkedHashMap<>();
         Map<String, int[]> votes = new LinkedHashMap<>();
-        List<LessonEvent> clock = new ArrayList<>();
+        List<RealMinutes.Event> clock = new ArrayList<>();
         for (LessonEvent e : events) {
             if (e.voided()) continue;
             JsonNode body = json.readTree(e.body());
@@ -60,7 +62,7 @@ final class RecordOfLesson {
                 case VOTE ->
                     votes.computeIfAbsent(body.path("activity").asString(""), a -> new int[2])[
                             body.path("what").asString("").equals("hardest") ? 1 : 0]++;
-                case CLOCK -> clock.add(e);
+                case CLOCK -> does(body).forEach(d -> clock.add(new RealMinutes.Event(d, e.at())));
                 case SCORE -> {
                     // The score desk shows it.
                 }
@@ -82,44 +84,24 @@ final class RecordOfLesson {
                                 v.getValue()[1]))
                         .sorted((a, b) -> b.favourite() + b.hardest() - a.favourite() - a.hardest())
                         .toList(),
-                minutes(plan, clock, json),
+                minutes(plan, clock),
                 hits.stream().filter(h -> !h.voided()).mapToInt(Hits::hits).sum(),
-                hits.stream()
-                        .filter(h -> !h.voided())
-                        .mapToInt(h -> h.hits()
-                                + h.missed()
-                                + h.missedLeft()
-                                + h.missedRight()
-                                + h.missedShort()
-                                + h.missedLong())
-                        .sum());
+                hits.stream().filter(h -> !h.voided()).mapToInt(Hits::tries).sum());
     }
 
-    /** How long each stretch that was ended really had, pauses left out; repeats of one are added up. */
-    private static List<RealMinutes> minutes(LessonPlan plan, List<LessonEvent> clock, JsonMapper json) {
-        List<RealMinutes> minutes = new ArrayList<>();
-        int at = -1;
-        boolean runs = false;
-        Instant last = Instant.MIN;
-        Duration had = Duration.ZERO;
-        for (LessonEvent e : clock) {
-            String does = json.readTree(e.body()).path("does").asString("");
-            if (runs) had = had.plus(Duration.between(last, e.at()));
-            last = e.at();
-            if (does.equals("begin") && at < 0) {
-                at = 0;
-                runs = true;
-            } else if (does.equals("pause")) runs = false;
-            else if (does.equals("resume")) runs = true;
-            else if (STEPS.contains(does) && at >= 0 && at < plan.segments().size()) {
-                runs = true;
-                if (does.equals("repeat")) continue;
-                var stretch = plan.segments().get(at++);
-                minutes.add(
-                        new RealMinutes(stretch.name(), stretch.minutes(), (int) Math.round(had.toSeconds() / 60.0)));
-                had = Duration.ZERO;
-            }
-        }
-        return minutes;
+    /** How long each stretch that was ended really had, beside what was planned. */
+    private static List<Lasted> minutes(LessonPlan plan, List<RealMinutes.Event> clock) {
+        List<Duration> had = RealMinutes.of(clock);
+        return IntStream.range(0, Math.min(had.size(), plan.segments().size()))
+                .mapToObj(i -> new Lasted(
+                        plan.segments().get(i).name(), plan.segments().get(i).minutes(), (int)
+                                Math.round(had.get(i).toSeconds() / 60.0)))
+                .toList();
+    }
+
+    /** Minutes more or less, and settings, say nothing of how long it was. */
+    private static Stream<RealMinutes.Does> does(JsonNode body) {
+        String told = body.path("does").asString("").toUpperCase(Locale.ROOT);
+        return Arrays.stream(RealMinutes.Does.values()).filter(d -> d.name().equals(told));
     }
 }

@@ -135,7 +135,11 @@ public class Records {
             @Nullable Side side,
             @Nullable String item,
             Instant at,
-            boolean voided) {}
+            boolean voided) {
+        public int tries() {
+            return hits + missedLeft + missedRight + missedShort + missedLong + missed;
+        }
+    }
 
     /** Every set of tries of a child, oldest first, voided ones included. */
     @Transactional(readOnly = true)

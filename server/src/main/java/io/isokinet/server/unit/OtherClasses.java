@@ -36,16 +36,17 @@ class OtherClasses {
     @Transactional(readOnly = true)
     public List<OtherClass> of(UUID id, Predicate<UUID> visible) {
         Units.Loaded unit = units.load(id);
-        List<String> own = sets(unit);
+        UUID own = unit.row().classId;
+        List<String> sets =
+                unit.body().targets().stream().map(UnitBody.TargetBody::cueSet).toList();
+        Map<String, Marks.Owned> here = marks.owned(own, sets);
         List<OtherClass> others = new ArrayList<>();
-        List<UUID> seen = new ArrayList<>(List.of(unit.row().classId));
+        List<UUID> seen = new ArrayList<>(List.of(own));
         for (UnitLine line : units.all()) {
             if (seen.contains(line.classId()) || !visible.test(line.classId())) continue;
-            Units.Loaded other = units.load(line.id());
-            List<String> shared = sets(other).stream().filter(own::contains).toList();
+            List<String> shared = line.cueSets().stream().filter(sets::contains).toList();
             if (shared.isEmpty()) continue;
             seen.add(line.classId());
-            Map<String, Marks.Owned> here = marks.owned(unit.row().classId, shared);
             Map<String, Marks.Owned> there = marks.owned(line.classId(), shared);
             others.add(new OtherClass(
                     line.id(),
@@ -59,18 +60,13 @@ class OtherClasses {
         return others;
     }
 
-    private static List<String> sets(Units.Loaded unit) {
-        return unit.body().targets().stream().map(UnitBody.TargetBody::cueSet).toList();
-    }
-
-    /** What was taught in the first alone. */
+    /** What was taught in the first alone, of what both are to learn. */
     private static List<String> only(
             Units.Loaded unit, Map<String, Marks.Owned> first, Map<String, Marks.Owned> second) {
         var known = unit.problem().knowHow();
         return first.keySet().stream()
                 .filter(c -> first.get(c).taught())
-                .filter(c -> !second.containsKey(c) || !second.get(c).taught())
-                .filter(known::hasCue)
+                .filter(c -> second.containsKey(c) && !second.get(c).taught())
                 .map(known::cue)
                 .map(c -> Mirror.text(c.call(), known.skill(c.skill()).action(), Sides.NOT_SETTLED))
                 .toList();

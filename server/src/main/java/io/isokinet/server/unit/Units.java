@@ -171,6 +171,7 @@ public class Units {
             UUID classId,
             String className,
             List<String> skills,
+            List<String> cueSets,
             int lessons,
             int taught,
             boolean fits,
@@ -205,6 +206,7 @@ public class Units {
                     body.targets().stream()
                             .map(t -> knowHows.current().skill(t.skill()).name())
                             .toList(),
+                    body.targets().stream().map(UnitBody.TargetBody::cueSet).toList(),
                     rows.size(),
                     (int) rows.stream()
                             .filter(l -> l.state == LessonState.TAUGHT)
