@@ -14,7 +14,15 @@ export function FromTheHall({ lesson }: { lesson: string }) {
     ...r.notes,
     ...r.said,
     ...r.asked,
-    ...r.votes.map((v) => `${v.name}: favourite of ${v.favourite}, hardest for ${v.hardest}`),
+    ...r.votes.map(
+      (v) =>
+        `${v.name}: ${[
+          v.favourite > 0 && `favourite of ${v.favourite}`,
+          v.hardest > 0 && `hardest for ${v.hardest}`,
+        ]
+          .filter(Boolean)
+          .join(', ')}`,
+    ),
     ...(r.tries > 0 ? [`${r.hits} hits in ${r.tries} tries`] : []),
     ...late.map((m) => `${m.name} had ${m.had} min; ${m.planned} were planned`),
   ]

@@ -44,7 +44,7 @@ describe('the board', () => {
     expect(block(/^c, 10 minutes, play, rung 2, wall, strained$/)).toBeInTheDocument()
     expect(block(/^d, 10 minutes, practise, locked$/)).toBeInTheDocument()
     expect(screen.getByText(/waits for the next unit/)).toBeInTheDocument()
-    expect(screen.getByText('3 × in 2, gap 1')).toBeInTheDocument()
+    expect(screen.getByText('3 × in 2 ↔1')).toBeInTheDocument()
     expect(screen.getAllByText(/2 change-overs, 50 s/)).toHaveLength(3)
   })
 

@@ -12,7 +12,7 @@ type Segment = Schemas['SegmentView']
 
 /** width of the column of cue names, in px */
 export const LABELS = 178
-const NARROWEST = 108
+const NARROWEST = 103
 const MINUTE = 9.5
 
 interface BoardProps {
@@ -279,12 +279,15 @@ function Legend() {
   const { evidence, evidenceSoft, panel, play } = tokens
   return (
     <div className={styles.legend} style={{ width: LABELS }}>
-      <svg width="150" height="84" role="img" aria-label="What the marks on the threads say">
+      <svg width="176" height="104" role="img" aria-label="What the marks on the threads say">
         <path d="M8 3l6 6l-6 6l-6-6z" fill={panel} stroke={evidence} strokeWidth="2" />
         <rect x="1" y="26" width="15" height="7" rx="2" fill={evidenceSoft} />
         <circle cx="8" cy="50" r="5.5" fill={panel} stroke={evidence} strokeWidth="1.6" />
         <circle cx="8" cy="50" r="2.3" fill={evidence} />
         <path d="M2 76v-12l13 6z" fill={play} />
+        <text x="0" y="96" fontSize="12" fill={tokens.mute}>
+          4 × in 3 ↔1: times, lessons, gap
+        </text>
         {['introduced', 'practised, thick: often', 'watched', 'in a game'].map((t, i) => (
           <text key={t} x="24" y={14 + i * 20.5} fontSize="12" fill={tokens.mute}>
             {t}

@@ -3,7 +3,7 @@ import { tokens } from '../shared/tokens'
 import { LABELS } from './Board'
 
 /** Room for what the unit does for a cue, in px. */
-export const TOTALS = 100
+export const TOTALS = 64
 
 const ROW = 22
 const TITLE = 24
@@ -64,7 +64,7 @@ export function CueThreads({ unit, column, selected, select }: CueThreadsProps) 
                 {cue.totals.exposures > 0 && (
                   <text x={width + 2} y={cy + 4} fontSize="12" fill={tokens.mute}>
                     {cue.totals.exposures} × in {cue.totals.lessons}
-                    {cue.totals.gap > 0 && `, gap ${cue.totals.gap}`}
+                    {cue.totals.gap > 0 && ` ↔${cue.totals.gap}`}
                   </text>
                 )}
                 {cue.waits && (
