@@ -9,6 +9,7 @@ import io.isokinet.core.group.Groups;
 import io.isokinet.core.kit.KitFinder;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.KitList;
+import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
@@ -142,7 +143,12 @@ public final class Fitter {
             return fails(
                     "%d stations need two children each; there are %d. Take fewer stations.".formatted(n, children));
         List<Integer> sizes = Groups.sizes(children, n);
-        List<Zone> zones = Zone.of(place, n);
+        List<Zone> zones;
+        try {
+            zones = Zone.of(place, n);
+        } catch (IllegalArgumentException e) {
+            return fails(e.getMessage());
+        }
         Fit refused = null;
         // Which station has which part of the floor matters where a wall or a door is in one of them.
         for (int turn = 0; turn < n; turn++) {
@@ -165,7 +171,7 @@ public final class Fitter {
         return refused == null ? fails(activity.name() + " does not fit.") : refused;
     }
 
-    private static Fit sideBySide(List<Integer> sizes, List<Fit.Station> stations) {
+    private Fit sideBySide(List<Integer> sizes, List<Fit.Station> stations) {
         int n = stations.size();
         List<Need> needs = new ArrayList<>();
         List<KitLine> kit = new ArrayList<>();
@@ -195,7 +201,7 @@ public final class Fitter {
                                 .map(s -> s.activity().name() + " (" + s.works().formation() + ")")
                                 .collect(Collectors.joining("; ")),
                 needs,
-                kit,
+                LayOut.of(List.of(kit), knowHow.itemsByKey()),
                 tries / n,
                 motion / n,
                 List.copyOf(cautions),

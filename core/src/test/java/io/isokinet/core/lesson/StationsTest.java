@@ -19,7 +19,9 @@ import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.thing.Need.Per;
 import java.util.List;
@@ -83,6 +85,9 @@ class StationsTest {
                         .mapToInt(l -> l.count())
                         .sum())
                 .isLessThanOrEqualTo(8);
+        // What is fetched is told once, for all stations.
+        assertThat(works(fit(16, FOAM, 8, SKITTLE, 20)).kit().stream().map(l -> l.item()))
+                .doesNotHaveDuplicates();
         Fit few = fit(16, FOAM, 3, SKITTLE, 20);
         assertThat(few).isInstanceOf(Fit.Fails.class);
         assertThat(((Fit.Fails) few).reasons().get(0)).startsWith("Station 2 for 8 children: ");
@@ -131,6 +136,9 @@ class StationsTest {
         assertThatThrownBy(() -> Stations.of(List.of(lanes, warm))).hasMessageContaining("work on one skill");
         assertThatThrownBy(() -> Stations.of(List.of(lanes, lanes))).hasMessageContaining("at two stations");
         assertThatThrownBy(() -> Stations.of(List.of(lanes))).hasMessageContaining("2 to 4");
+        Place cupboard = new Place("the stage", new Length(3), new Length(2.5), null, Place.Floor.WOOD, 0);
+        Fit tight = new Fitter(known, cupboard(FOAM, 20), new Age(7), 16).fit(both, cupboard);
+        assertThat(((Fit.Fails) tight).reasons().get(0)).contains("have 1.5 m each; 2 m are needed");
         Fit three = fit(3, FOAM, 20, SKITTLE, 20);
         assertThat(((Fit.Fails) three).reasons().get(0)).contains("two children each; there are 3");
     }
