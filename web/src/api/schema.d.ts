@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hall/{lesson}/score": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["score"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/invitations": {
         parameters: {
             query?: never;
@@ -1246,6 +1262,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["moveUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/score-cards/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scoreCard"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2337,7 +2369,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE";
+            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE" | "COUNT" | "SIDE";
             /** Format: uuid */
             lesson: string;
             /** Format: uuid */
@@ -2520,6 +2552,7 @@ export interface components {
         };
         HallRecord: {
             asked: string[];
+            counts: string[];
             /** Format: int32 */
             hits: number;
             minutes: components["schemas"]["Lasted"][];
@@ -2541,6 +2574,7 @@ export interface components {
             pack: string;
             sitsOut: string[];
             stretches: components["schemas"]["StretchView"][];
+            wet?: components["schemas"]["WetView"];
         };
         Handling: {
             /** Format: int32 */
@@ -2731,7 +2765,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE";
+            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE" | "COUNT" | "SIDE";
             /** Format: uuid */
             segment?: string;
             voided: boolean;
@@ -3282,6 +3316,9 @@ export interface components {
             yearNaming: "YEARS" | "GRADES" | "PRIMARIES" | "AGES" | "OWN";
             years: components["schemas"]["YearView"][];
         };
+        ScoreEvents: {
+            events: components["schemas"]["LessonEvent"][];
+        };
         ScoreView: {
             /** Format: int64 */
             hard: number;
@@ -3655,12 +3692,15 @@ export interface components {
             reasons: string[];
             rung?: string;
             scoring: string;
+            sent: components["schemas"]["ItemName"][];
             setUp: string[];
             sitsOut: string;
             stations?: string;
             /** Format: int32 */
             step: number;
             success?: string;
+            /** Format: int32 */
+            targetMm?: number;
             /** Format: int32 */
             tries: number;
             /** Format: int32 */
@@ -5399,6 +5439,28 @@ export interface operations {
             };
         };
     };
+    score: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScoreEvents"];
+                };
+            };
+        };
+    };
     invite: {
         parameters: {
             query?: never;
@@ -6429,6 +6491,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MovedUp"];
+                };
+            };
+        };
+    };
+    scoreCard: {
+        parameters: {
+            query: {
+                game: string;
+                sides?: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

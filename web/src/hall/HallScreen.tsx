@@ -2,10 +2,13 @@ import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState, useSync
 import type { Schemas } from '../api/client'
 import { Mark, markWords, Pips } from '../shared/Mark'
 import { ClockBar } from './ClockBar'
+import { CountPad } from './CountPad'
 import { clockAt } from './clock'
 import styles from './Hall.module.css'
 import { Held } from './Held'
 import { HitTile } from './HitTile'
+import { Rain } from './Rain'
+import { Sides } from './Sides'
 import { Signals, StopBar } from './Signals'
 import { isOutdoors, setOutdoors } from './screen'
 import { type HallStore, key, nextToGo } from './store'
@@ -38,9 +41,10 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const [more, setMore] = useState(false)
   const [scoring, setScoring] = useState(false)
   const [talking, setTalking] = useState(false)
+  const [over, setOver] = useState<'count' | 'sides' | 'rain' | null>(null)
   const [outdoors, setBright] = useState(isOutdoors)
   const hold = useCallback((child: string) => setHeld(child), [])
-  const { hall, cue, registering, counting, check, hits, asks } = state
+  const { hall, cue, second, registering, counting, check, hits, asks } = state
   const cues = hall.grid.skills.flatMap((s) => s.cues)
   const now = cues.find((c) => c.key === cue)
   const segment = hall.lesson.segments.find((s) => s.id === state.segment)
@@ -50,6 +54,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const here = hall.grid.rows
     .filter((r) => registering || !state.away.has(r.child.id))
     .sort((a, b) => (stands[a.child.id]?.place ?? LAST) - (stands[b.child.id]?.place ?? LAST))
+  const beside = second ? cues.find((c) => c.key === second) : undefined
   const asked = asks && cues.find((c) => c.key === asks.cue)
   const next = counting
     ? nextToGo(
@@ -108,6 +113,12 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
           now && (
             <p className={styles.now}>
               <b>“{now.call.notSettled}”</b> {now.question.notSettled}{' '}
+              {beside && (
+                <>
+                  {' '}
+                  and <b>“{beside.call.notSettled}”</b> {beside.question.notSettled}{' '}
+                </>
+              )}
               <span className={styles.stand}>Stand {now.view.notSettled}.</span>
             </p>
           )
@@ -134,6 +145,20 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
           >
             {hits.side === 'own' ? 'own hand' : 'other hand'}
           </button>
+          {stretch &&
+            stretch.sent.length > 1 &&
+            stretch.sent.map((thing) => (
+              <button
+                key={thing.key}
+                type="button"
+                aria-pressed={hits.item === thing.key}
+                onClick={() =>
+                  store.countHits({ ...hits, item: hits.item === thing.key ? undefined : thing.key })
+                }
+              >
+                {thing.name}
+              </button>
+            ))}
         </div>
       )}
       <main className={styles.tiles}>
@@ -169,6 +194,11 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
               left={sideOf(row.child) === 'LEFT'}
               cell={state.cells[row.child.id]?.[cue]}
               fresh={state.fresh[key(row.child.id, cue)] ?? NOTHING}
+              call={beside ? now?.call.notSettled : undefined}
+              second={beside?.key}
+              secondCall={beside?.call.notSettled}
+              secondCell={beside && state.cells[row.child.id]?.[beside.key]}
+              secondFresh={(beside && state.fresh[key(row.child.id, beside.key)]) || NOTHING}
               away={state.away.has(row.child.id)}
               sitsOut={state.sitsOut.has(row.child.id)}
               registering={registering}
@@ -185,8 +215,8 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
           <button
             key={c.key}
             type="button"
-            aria-pressed={c.key === cue}
-            className={c.key === cue ? styles.chosen : ''}
+            aria-pressed={c.key === cue || c.key === second}
+            className={c.key === cue || c.key === second ? styles.chosen : ''}
             onClick={() => store.chooseCue(c.key)}
           >
             <span>
@@ -212,6 +242,25 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
           >
             Hits
           </button>
+          <button
+            type="button"
+            aria-pressed={second !== null}
+            disabled={offered.length < 2}
+            onClick={() => store.watchTwo(second ? null : (offered.find((c) => c.key !== cue)?.key ?? null))}
+          >
+            Two cues
+          </button>
+          <button type="button" aria-expanded={over === 'count'} onClick={() => setOver('count')}>
+            Count
+          </button>
+          <button type="button" aria-expanded={over === 'sides'} onClick={() => setOver('sides')}>
+            Sides
+          </button>
+          {hall.wet && (
+            <button type="button" aria-expanded={over === 'rain'} onClick={() => setOver('rain')}>
+              Rain
+            </button>
+          )}
           <button type="button" onClick={() => setScoring(true)}>
             Score
           </button>
@@ -258,6 +307,20 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
         <Suspense fallback={null}>
           <Scoreboard store={store} close={() => setScoring(false)} />
         </Suspense>
+      )}
+      {over === 'count' && (
+        <CountPad
+          here={here.map((r) => r.child)}
+          groups={running?.groups ?? []}
+          store={store}
+          close={() => setOver(null)}
+        />
+      )}
+      {over === 'sides' && (
+        <Sides here={here.map((r) => r.child)} store={store} close={() => setOver(null)} />
+      )}
+      {over === 'rain' && hall.wet && (
+        <Rain wet={hall.wet} lesson={hall.lesson.lesson} moved={refit} close={() => setOver(null)} />
       )}
       {talking && <Talk hall={hall} store={store} close={() => setTalking(false)} />}
       {held !== null && (
@@ -413,6 +476,13 @@ interface TileProps {
   cell?: Cell
   /** presses that the mark does not hold yet */
   fresh: readonly boolean[]
+  /** the child's call of the cue; only where two are watched */
+  call?: string
+  /** key of a second cue that is watched beside the first */
+  second?: string
+  secondCall?: string
+  secondCell?: Cell
+  secondFresh: readonly boolean[]
   away: boolean
   sitsOut: boolean
   registering: boolean
@@ -435,6 +505,11 @@ const Tile = memo(function Tile({
   left,
   cell,
   fresh,
+  call,
+  second,
+  secondCall,
+  secondCell,
+  secondFresh,
   away,
   sitsOut,
   registering,
@@ -471,9 +546,9 @@ const Tile = memo(function Tile({
     },
   }
   // Holding is not pressing.
-  const press = (shown: boolean) => {
+  const press = (shown: boolean, of?: string) => {
     if (heldNow.current) heldNow.current = false
-    else store.press(child.id, shown)
+    else store.press(child.id, shown, of)
   }
   const renders = useRef(0)
   renders.current++
@@ -504,6 +579,23 @@ const Tile = memo(function Tile({
       </div>
     )
   const full = inCheck !== null && inCheck >= 5
+  if (second)
+    return (
+      <div className={styles.tile} data-renders={renders.current}>
+        <span className={styles.name}>
+          <b>{name}</b>
+          <small>{stands}</small>
+        </span>
+        <Row name={name} call={call ?? ''} cell={cell} fresh={fresh} press={(shown) => press(shown)} />
+        <Row
+          name={name}
+          call={secondCall ?? ''}
+          cell={secondCell}
+          fresh={secondFresh}
+          press={(shown) => press(shown, second)}
+        />
+      </div>
+    )
   return (
     <div className={styles.tile} data-renders={renders.current}>
       <button
@@ -543,3 +635,31 @@ const Tile = memo(function Tile({
     </div>
   )
 })
+
+interface RowProps {
+  name: string
+  call: string
+  cell?: Cell
+  fresh: readonly boolean[]
+  press: (shown: boolean) => void
+}
+
+/** One of two cues on a tile: the left half is shown, the right one not yet. */
+function Row({ name, call, cell, fresh, press }: RowProps) {
+  return (
+    <div className={styles.row}>
+      <button type="button" aria-label={`${name}, ${call}: shown`} onClick={() => press(true)}>
+        <small>{call}</small>
+        <Pips pips={[...(cell?.pips ?? []), ...fresh].slice(-5)} height={14} />
+      </button>
+      <button
+        type="button"
+        className={styles.notYet}
+        aria-label={`${name}, ${call}: not yet`}
+        onClick={() => press(false)}
+      >
+        <i aria-hidden="true" />
+      </button>
+    </div>
+  )
+}

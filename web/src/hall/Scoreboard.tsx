@@ -1,16 +1,10 @@
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { uuid7 } from '../shared/uuid7'
 import styles from './Score.module.css'
-import { type Choice, gameOf, gamesWith, loadScores, PINS, readStanding, type Standing } from './scores'
+import { type Choice, gameOf, gamesWith, PINS } from './scores'
+import { SHIRTS, shirtOf } from './shirts'
 import type { HallStore, ScoreLog } from './store'
-
-/** Shirts: each side has a colour, a name and a shape of its own, for whoever does not see the colours. */
-const SHIRTS = [
-  { name: 'Blue', colour: '#1d4f91', mark: '●' },
-  { name: 'Orange', colour: '#ad4510', mark: '▲' },
-  { name: 'Green', colour: '#0e5a4a', mark: '■' },
-  { name: 'Violet', colour: '#533f78', mark: '◆' },
-]
+import { useStanding } from './useStanding'
 
 /** The score desk: children can run it. It shows no marks and no notes. */
 export function Scoreboard({ store, close }: { store: HallStore; close: () => void }) {
@@ -64,20 +58,9 @@ function Setup({ store, close }: { store: HallStore; close: () => void }) {
 }
 
 function Board({ store, score, close }: { store: HallStore; score: ScoreLog; close: () => void }) {
-  const [standing, setStanding] = useState<Standing | null>(null)
-  const [failed, setFailed] = useState(false)
+  const { standing, failed } = useStanding(score)
   const [side, setSide] = useState(0)
   const game = gameOf(score.game)
-  useEffect(() => {
-    let here = true
-    loadScores().then(
-      (result) => here && setStanding(readStanding(result(score.game, [...score.sides], [...score.events]))),
-      () => here && setFailed(true),
-    )
-    return () => {
-      here = false
-    }
-  }, [score])
   // Where the game says whose turn it is, that side is asked.
   const turn = standing && standing.next >= 0 && game?.text !== 'swap' ? standing.next : -1
   useEffect(() => {
@@ -109,6 +92,16 @@ function Board({ store, score, close }: { store: HallStore; score: ScoreLog; clo
         <button type="button" onClick={() => document.documentElement.requestFullscreen?.()}>
           Full screen
         </button>
+        <a href={`/hall/${store.get().hall.lesson.lesson}/board`} target="_blank" rel="noreferrer">
+          For a projector
+        </a>
+        <a
+          href={`/api/score-cards/paper?game=${encodeURIComponent(score.game)}&${score.sides.map((n) => `sides=${encodeURIComponent(n)}`).join('&')}`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Card on paper
+        </a>
         <button type="button" onClick={store.endScore}>
           Another game
         </button>
@@ -122,7 +115,7 @@ function Board({ store, score, close }: { store: HallStore; score: ScoreLog; clo
       {standing?.error && <p role="alert">{standing.error}</p>}
       <div className={styles.sides}>
         {score.sides.map((name, i) => {
-          const shirt = SHIRTS[i % SHIRTS.length]
+          const shirt = shirtOf(i)
           const line = standing?.lines[i]
           return (
             <button

@@ -336,4 +336,106 @@ describe('teaching in the hall', () => {
     await press('Harder')
     expect(store.get().steps).toEqual({ drill: 2 })
   })
+
+  it('takes every pair’s count with one press each, and takes the last back', async () => {
+    open()
+    await press('Count')
+    expect(screen.getByRole('group', { name: 'Ada & Ben' })).toBeInTheDocument()
+    await press('+ 30')
+    await press('34')
+    expect(screen.getByText('That is everyone')).toBeInTheDocument()
+    expect(screen.getByText('34 in all, from 1 counts')).toBeInTheDocument()
+    await press('↶ the last')
+    expect(screen.getByRole('group', { name: 'Ada & Ben' })).toBeInTheDocument()
+    await press('Throws by zone')
+    await press('other hand')
+    await press('2.5')
+    await saved()
+    expect(events().map((e) => [e.kind, e.body])).toEqual([
+      ['COUNT', { what: 'together', children: ['id-Ada', 'id-Ben'], count: 34, side: 'own' }],
+      ['COUNT', { what: 'throw', children: ['id-Ada'], count: 2500, side: 'other' }],
+    ])
+    expect(voids().map((v) => v.trial)).toEqual([events()[0].id])
+  })
+
+  it('finds a side with one press, as no trial', async () => {
+    open()
+    await press('Sides')
+    await press('foot')
+    expect(screen.getByText(/2 not settled yet/)).toBeInTheDocument()
+    await press('Ben: left foot')
+    expect(screen.getByText(/1 not settled yet/)).toBeInTheDocument()
+    await saved()
+    expect(events().map((e) => [e.kind, e.body])).toEqual([
+      ['SIDE', { child: 'id-Ben', action: 'KICK', side: 'LEFT' }],
+    ])
+    expect(server.trials()).toEqual([])
+  })
+
+  it('watches two cues at once, each with its own halves', async () => {
+    open()
+    await press('Two cues')
+    await press('Ada, Call roll/foot: shown')
+    await press('Ada, Call roll/low: not yet')
+    await saved()
+    expect(server.trials().map((t) => [t.cue, t.shown])).toEqual([
+      ['roll/foot', true],
+      ['roll/low', false],
+    ])
+    await press('Two cues')
+    expect(screen.getByRole('button', { name: 'Ada: shown' })).toBeInTheDocument()
+  })
+
+  it('says which thing hits were counted with, and how wide the target was', async () => {
+    const two = hall(names)
+    two.stretches[0].sent = [
+      { key: 'foam-ball', name: 'foam ball' },
+      { key: 'sock-ball', name: 'sock ball' },
+    ]
+    two.stretches[0].targetMm = 300
+    open({ stretches: two.stretches })
+    await press('Hits')
+    await press('sock ball')
+    await press('3 tries')
+    for (let i = 0; i < 3; i++) await press(/Ada: hit/)
+    await saved()
+    const [set] = server.batches.flatMap((b) => b.hits ?? [])
+    expect([set.item, set.widthMm, set.hits]).toEqual(['sock-ball', 300, 3])
+  })
+
+  it('has the game of another device', () => {
+    const event = (id: string, body: object) => ({
+      id,
+      kind: 'SCORE' as const,
+      body: JSON.stringify(body),
+      at: new Date().toISOString(),
+      by: 'Robin',
+      voided: false,
+    })
+    open({
+      events: [
+        event('1', { score: 'g', game: 'hits 5', sides: ['Blue', 'Orange'] }),
+        event('2', { score: 'g', event: 's a 0 4' }),
+        event('3', { score: 'other', event: 's b 0 4' }),
+      ],
+    })
+    expect(store.get().score).toEqual({
+      id: 'g',
+      game: 'hits 5',
+      sides: ['Blue', 'Orange'],
+      events: ['s a 0 4'],
+    })
+  })
+
+  it('says what the lesson becomes inside with no network', async () => {
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
+    open({
+      wet: { to: 'the hall', stretches: [{ id: 'drill', same: true, sentence: 'Drill stays: 6 lanes.' }] },
+    })
+    await press('Rain')
+    expect(screen.getByText('Drill stays: 6 lanes.')).toBeInTheDocument()
+    await press('It rains: bring it inside')
+    expect(await screen.findByText(/No connection: teach it by the lines above/)).toBeInTheDocument()
+    vi.unstubAllGlobals()
+  })
 })

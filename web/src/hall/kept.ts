@@ -1,4 +1,5 @@
 import type { ClockEvent } from './clock'
+import type { Count } from './counts'
 import type { Counting, ScoreLog, Sets, Tries } from './store'
 
 /** What a page of a lesson leaves to the next one on the same device, beside the outbox: by ids, no names. */
@@ -12,6 +13,7 @@ export interface Kept {
   hits: Counting | null
   tries: Readonly<Record<string, Tries>>
   sets: Sets
+  counts: readonly Count[]
   score: ScoreLog | null
 }
 

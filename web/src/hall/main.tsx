@@ -3,9 +3,15 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { Days } from './Days'
 import { Hall } from './Hall'
+import { Projected } from './Projected'
 import { restoreLight } from './screen'
 
 const root = document.getElementById('root')
-const lesson = window.location.pathname.split('/')[2] ?? ''
+const [, , lesson = '', view = ''] = window.location.pathname.split('/')
 restoreLight()
-if (root) createRoot(root).render(<StrictMode>{lesson ? <Hall lesson={lesson} /> : <Days />}</StrictMode>)
+if (root)
+  createRoot(root).render(
+    <StrictMode>
+      {view === 'board' ? <Projected lesson={lesson} /> : lesson ? <Hall lesson={lesson} /> : <Days />}
+    </StrictMode>,
+  )

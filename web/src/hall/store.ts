@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { uuid7 } from '../shared/uuid7'
 import { type ClockDoes, type ClockEvent, clockAt, DOES } from './clock'
+import { type Count, countsOf, type What } from './counts'
 import { type Kept, keep, keptOf } from './kept'
 import type { Entry, Hits, LessonEvent, Outbox, Trial } from './outbox'
 import { writeRescue } from './rescue'
@@ -29,6 +30,8 @@ export interface Counting {
   /** tries in a set */
   of: number
   side: 'own' | 'other'
+  /** what is sent, where it was said: key of a thing */
+  item?: string
 }
 
 /** A running set of tries. */
@@ -48,6 +51,8 @@ export interface ScoreLog {
 export interface HallState {
   hall: Hall
   cue: string
+  /** a second cue that is watched with it; null for one */
+  second: string | null
   segment?: string
   /** marks by child and cue as the server last said */
   cells: Record<string, Record<string, Cell>>
@@ -74,6 +79,8 @@ export interface HallState {
   tries: Readonly<Record<string, Tries>>
   /** finished sets of this lesson by child, newest last */
   sets: Sets
+  /** what was counted by number in this lesson, newest last */
+  counts: readonly Count[]
   /** the game that is scored; null while there is none */
   score: ScoreLog | null
   sending: SendState
@@ -84,7 +91,10 @@ export interface HallStore {
   subscribe: (listener: () => void) => () => void
   chooseCue: (cue: string) => void
   chooseSegment: (segment: string) => void
-  press: (child: string, shown: boolean) => void
+  /** watches a second cue beside the first, or one again */
+  watchTwo: (second: string | null) => void
+  /** @param cue the one that is watched if it is left out */
+  press: (child: string, shown: boolean, cue?: string) => void
   /** takes back the latest press, or a given one */
   undo: (trial?: string) => void
   toggleRegister: () => void
@@ -112,6 +122,11 @@ export interface HallStore {
   countHits: (now: Counting | null) => void
   /** a try of a child; a full set is written down */
   tried: (child: string, what: 'hit' | Miss) => void
+  /** writes a count down. @param other with the hand that is not their own */
+  count: (what: What, children: readonly string[], count: number, other?: boolean) => void
+  uncount: (id: string) => void
+  /** a child's side was found out */
+  settle: (child: string, action: string, side: 'LEFT' | 'RIGHT') => void
   startScore: (game: string, sides: string[]) => void
   /** adds an event to the running game's log, as the core reads it */
   addScore: (event: string) => void
@@ -153,6 +168,18 @@ function setsOf(hall: Hall): Sets {
   return sets
 }
 
+/** The latest game of the lesson as the server knows it; null if there was none. */
+export function scoreOf(events: Hall['events']): ScoreLog | null {
+  let score = null as ScoreLog | null
+  for (const e of events) {
+    if (e.kind !== 'SCORE' || e.voided) continue
+    const body = JSON.parse(e.body)
+    if (body.game) score = { id: body.score, game: body.game, sides: body.sides, events: [] }
+    else if (score && body.score === score.id) score = { ...score, events: [...score.events, body.event] }
+  }
+  return score
+}
+
 /** Those who are here and have had the fewest goes. */
 export const nextToGo = (children: readonly string[], goes: Readonly<Record<string, number>>) => {
   const least = Math.min(...children.map((c) => goes[c] ?? 0))
@@ -188,6 +215,7 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     hall,
     segment: segments[0]?.id,
     cue: segments[0]?.focus[0] ?? cues[0] ?? '',
+    second: null,
     cells: Object.fromEntries(hall.grid.rows.map((r) => [r.child.id, r.cells])),
     fresh: {},
     away: new Set(hall.away),
@@ -203,7 +231,8 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     hits: kept.hits ?? null,
     tries: kept.tries ?? {},
     sets: kept.sets ?? setsOf(hall),
-    score: kept.score ?? null,
+    counts: kept.counts ?? countsOf(hall.events),
+    score: kept.score === undefined ? scoreOf(hall.events) : kept.score,
     sending: { status: 'opening' },
   }
   const listeners = new Set<() => void>()
@@ -349,6 +378,7 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     const many = (of: 'hit' | Miss) => tries.filter((t) => t === of).length
     const metres = metresOf(hall, state.segment, state.steps)
     const { cue, segment } = state
+    const thrown = hall.stretches.find((s) => s.id === segment)
     setAndKeep({
       tries: { ...state.tries, [child]: [] },
       sets: {
@@ -373,6 +403,8 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
         missed: many('missed'),
         distanceMm: metres === undefined ? undefined : Math.round(metres * 1000),
         side: sideOf(child, cue, now.side),
+        item: now.item ?? (thrown?.sent.length === 1 ? thrown.sent[0].key : undefined),
+        widthMm: thrown?.targetMm,
         seq,
         at: new Date().toISOString(),
       } satisfies Hits,
@@ -392,14 +424,23 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     },
     chooseCue: (cue) => {
       if (skillOf(cue) !== skillOf(state.cue)) closeSets()
-      set({ cue, check: null })
+      // With two, the one that was there longer goes.
+      if (state.second && cue !== state.cue && cue !== state.second)
+        set({ cue: state.second, second: cue, check: null })
+      else set({ cue, second: state.second === cue ? null : state.second, check: null })
     },
     chooseSegment: (segment) => {
       if (segment !== state.segment) closeSets()
       const focus = hall.lesson.segments.find((s) => s.id === segment)?.focus ?? []
-      set({ segment, cue: focus.includes(state.cue) ? state.cue : (focus[0] ?? state.cue), check: null })
+      set({
+        segment,
+        cue: focus.includes(state.cue) ? state.cue : (focus[0] ?? state.cue),
+        second: null,
+        check: null,
+      })
     },
-    press: (child, shown) => tell(child, shown),
+    watchTwo: (second) => set({ second, check: null }),
+    press: (child, shown, cue) => tell(child, shown, { cue }),
     pressOther: (child, shown) => tell(child, shown, { side: sideOf(child, state.cue, 'other') }),
     hasSide: (child) => sideOf(child, state.cue, 'own') !== undefined,
     blame: (fault) => {
@@ -448,6 +489,15 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
       if (tries.length < state.hits.of) setAndKeep({ tries: { ...state.tries, [child]: tries } })
       else closeSet(child, tries)
     },
+    count: (what, children, count, other = false) => {
+      const id = event('COUNT', { what, children: [...children], count, side: other ? 'other' : 'own' })
+      setAndKeep({ counts: [...state.counts, { id, what, children, count }] })
+    },
+    uncount: (id) => {
+      takeBack(id)
+      setAndKeep({ counts: state.counts.filter((c) => c.id !== id) })
+    },
+    settle: (child, action, side) => void event('SIDE', { child, action, side }),
     startScore: (game, sides) => {
       const score = { id: uuid7(), game, sides, events: [] }
       setAndKeep({ score })

@@ -69,6 +69,7 @@ const stretch = (id: string, minutes: number): Schemas['StretchView'] => ({
   adapted: [],
   kit: [],
   without: [],
+  sent: [],
   lever: 'distance',
   step: 1,
   ladder: ['2 m', '3 m', '4 m'],

@@ -11,6 +11,12 @@ public record BestOfThree() implements Game {
     private static final int THROWS = 3;
 
     @Override
+    public ScoreCard card() {
+        return ScoreCard.numbered(
+                3, "best", "Three tries, measured in half metres or centimetres. The longest counts.");
+    }
+
+    @Override
     public String name() {
         return "best of three";
     }

@@ -13,6 +13,14 @@ public record Bowling() implements Game {
     private static final int PINS = 10;
 
     @Override
+    public ScoreCard card() {
+        return ScoreCard.numbered(
+                10,
+                "sum",
+                "Two rolls a frame, three in the tenth. X is all ten with one roll, / with two; a spare adds the next roll, a strike the next two.");
+    }
+
+    @Override
     public String name() {
         return "ten frames";
     }

@@ -12,6 +12,17 @@ import java.util.List;
  */
 public record Crossing(boolean hidden) implements Game {
     @Override
+    public ScoreCard card() {
+        return hidden
+                ? new ScoreCard(
+                        List.of("wave", "ran", "taken", "kept", "on floor", "with it"),
+                        "One line a wave. Taken, kept and on the floor make as many as ran. With it: who got past with the hidden object.")
+                : new ScoreCard(
+                        List.of("wave", "ran", "taken", "kept", "on floor"),
+                        "One line a wave. Taken, kept and on the floor make as many as ran.");
+    }
+
+    @Override
     public String name() {
         return hidden ? "who gets past with it" : "tails kept over";
     }

@@ -1,6 +1,7 @@
 package io.isokinet.core.score;
 
 import io.isokinet.core.score.ScoreEvent.Scored;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -13,6 +14,17 @@ public record FallenFrom(int start) implements Game {
     public FallenFrom {
         if (start < 0 || start > 100)
             throw new IllegalArgumentException("The start is 1 to 100, or 0 to only read; not %d.".formatted(start));
+    }
+
+    @Override
+    public ScoreCard card() {
+        return ScoreCard.numbered(
+                8,
+                "",
+                start == 0
+                        ? "Read the number on each that fell, and write it."
+                        : "For each that fell: the start less its number. The start is %d, or the number that was drawn."
+                                .formatted(start));
     }
 
     @Override
@@ -33,7 +45,7 @@ public record FallenFrom(int start) implements Game {
 
     @Override
     public Result scored(List<String> sides, List<List<Scored>> bySide, List<Scored> all) {
-        List<Result.Line> lines = new java.util.ArrayList<>();
+        List<Result.Line> lines = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
             List<Integer> answers = answers(bySide.get(i));
             lines.add(new Result.Line(

@@ -17,6 +17,14 @@ public record FewestThrows(int targets) implements Game {
     }
 
     @Override
+    public ScoreCard card() {
+        return ScoreCard.numbered(
+                targets,
+                "sum",
+                "One box a target: throws until it was reached. The farthest throws next. The fewest is best.");
+    }
+
+    @Override
     public String name() {
         return "fewest throws";
     }

@@ -50,6 +50,9 @@ public sealed interface Game
     /** In a few words, as a teacher would say it. */
     String name();
 
+    /** The card to fill in where nobody has a device. */
+    ScoreCard card();
+
     /** How many numbers each thing that is scored has at least. */
     default int numbers() {
         return 1;

@@ -20,6 +20,13 @@ public record HitsOf(int tries) implements Game {
     }
 
     @Override
+    public ScoreCard card() {
+        return new ScoreCard(
+                List.of("distance", "own hand", "other hand", "distance", "own hand", "other hand"),
+                "Hits out of %d, for each hand from each distance.".formatted(tries));
+    }
+
+    @Override
     public String name() {
         return "hits out of " + tries;
     }

@@ -12,6 +12,15 @@ import java.util.List;
  */
 public record Nearest(boolean loserFirst) implements Game {
     @Override
+    public ScoreCard card() {
+        return ScoreCard.numbered(
+                6,
+                "won",
+                "One box a round: centimetres to the target, 0 where it touches. A tie goes to the one touching more. %s begins the next."
+                        .formatted(loserFirst ? "Whoever lost" : "Whoever won"));
+    }
+
+    @Override
     public String name() {
         return "nearest to the target";
     }

@@ -28,6 +28,21 @@ public record Pins(Way way, int pins) implements Game {
     }
 
     @Override
+    public ScoreCard card() {
+        return switch (way) {
+            case TWO_ROLLS ->
+                ScoreCard.numbered(
+                        6, "sum", "Both rolls in a box. X is all %d with one roll, / with two.".formatted(pins));
+            case IN_A_MINUTE ->
+                ScoreCard.numbered(
+                        4, "best", "One box a minute. Stand them up only when all %d are down.".formatted(pins));
+            case TAKE_AWAY ->
+                ScoreCard.numbered(8, "rolls", "One box a roll: how many fell. They stay away until all are gone.");
+            case ONE_ROLL -> ScoreCard.numbered(10, "sum", "One box a roll: how many of %d fell.".formatted(pins));
+        };
+    }
+
+    @Override
     public String name() {
         return switch (way) {
             case ONE_ROLL -> "one roll a turn";

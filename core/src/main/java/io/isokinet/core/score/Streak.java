@@ -12,6 +12,13 @@ import java.util.List;
  */
 public record Streak(int goal) implements Game {
     @Override
+    public ScoreCard card() {
+        return goal == 0
+                ? ScoreCard.numbered(6, "longest", "One box a run without a miss: how many in a row.")
+                : ScoreCard.numbered(10, "sum", "Count on to %d together: what each turn added.".formatted(goal));
+    }
+
+    @Override
     public String name() {
         return goal == 0 ? "longest streak" : "together to " + goal;
     }

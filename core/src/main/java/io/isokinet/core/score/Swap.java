@@ -7,6 +7,11 @@ import java.util.List;
 /** Success changes the places: whoever succeeds goes in, and who was in comes out. The number is 1 for a success, 0 for none. */
 public record Swap() implements Game {
     @Override
+    public ScoreCard card() {
+        return ScoreCard.numbered(8, "sum", "One box a turn: 1 where it worked and the places changed, 0 where not.");
+    }
+
+    @Override
     public String name() {
         return "success changes the places";
     }

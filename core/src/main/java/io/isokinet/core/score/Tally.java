@@ -3,6 +3,7 @@ package io.isokinet.core.score;
 import io.isokinet.core.score.ScoreEvent.Scored;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Points by colour, multiplied at the end. The first number is the index of the colour, the second how many.
@@ -16,6 +17,17 @@ public record Tally(List<Integer> points, int multiplier) implements Game {
         if (points.isEmpty() || multiplier < 1 || multiplier > 100)
             throw new IllegalArgumentException("A tally has at least one colour (%d) and a multiplier of 1 to 100 (%d)."
                     .formatted(points.size(), multiplier));
+    }
+
+    @Override
+    public ScoreCard card() {
+        return new ScoreCard(
+                Stream.concat(points.stream().map(p -> p == 1 ? "for 1" : "for " + p), Stream.of("sum"))
+                        .toList(),
+                multiplier == 1
+                        ? "A stroke for each one caught, under its points."
+                        : "A stroke for each one, under its points; the sum is taken times %d at the end."
+                                .formatted(multiplier));
     }
 
     @Override

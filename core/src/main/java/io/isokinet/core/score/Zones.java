@@ -3,6 +3,7 @@ package io.isokinet.core.score;
 import io.isokinet.core.score.ScoreEvent.Scored;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Points by the zone that was reached, or in which it was caught: one behind the other team is worth more. The number is the
@@ -14,6 +15,14 @@ public record Zones(List<Integer> points) implements Game {
     public Zones {
         points = List.copyOf(points);
         if (points.isEmpty()) throw new IllegalArgumentException("There is at least one zone; none was given.");
+    }
+
+    @Override
+    public ScoreCard card() {
+        return new ScoreCard(
+                Stream.concat(points.stream().map(p -> "for " + p), Stream.of("sum"))
+                        .toList(),
+                "A stroke for each catch, under its zone.");
     }
 
     @Override

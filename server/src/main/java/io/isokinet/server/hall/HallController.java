@@ -10,6 +10,7 @@ import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.lesson.SheetView;
 import io.isokinet.server.lesson.SheetView.StretchView;
 import io.isokinet.server.lesson.Sheets;
+import io.isokinet.server.lesson.WetView;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.record.Batch;
@@ -91,6 +92,7 @@ class HallController {
      * @param stretches the lesson worked out for who is here, with floors and groups
      * @param now the server's clock, by which the times below are told
      * @param events what happened in it so far @param hits what was counted in it so far
+     * @param wet what becomes of it when it rains; null where it has no place to go to
      */
     record HallView(
             LessonPlan lesson,
@@ -102,7 +104,8 @@ class HallController {
             List<KitMoves.Move> moves,
             Instant now,
             List<LessonEvent> events,
-            List<Hits> hits) {}
+            List<Hits> hits,
+            @Nullable WetView wet) {}
 
     /** What became of a batch, and the marks of the children in it as they are now. */
     record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
@@ -146,13 +149,14 @@ class HallController {
      * What came of a lesson in the hall, for the desk. Voided events are left out.
      *
      * @param said what the class said, by part of the talk @param asked closing questions with how they went
-     * @param votes favourite and hardest, the most first @param minutes that each stretch really had
+     * @param votes favourite and hardest, the most first @param counts what was counted by number, in sentences @param minutes that each stretch really had
      */
     record HallRecord(
             List<String> notes,
             List<String> said,
             List<String> asked,
             List<Vote> votes,
+            List<String> counts,
             List<Lasted> minutes,
             int hits,
             int tries) {}
@@ -173,6 +177,22 @@ class HallController {
         Map<String, String> names = new HashMap<>();
         classes.view(plan.classId()).children().forEach(c -> names.put(c.id().toString(), c.name()));
         return RecordOfLesson.of(plan, knowHows.current(), records.events(lesson), records.hitsIn(lesson), names, json);
+    }
+
+    /** @param events of the score desk, oldest first */
+    record ScoreEvents(List<LessonEvent> events) {}
+
+    /** The score alone, for a board that asks often. */
+    @GetMapping("/{lesson}/score")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT},
+            of = Subject.LESSON,
+            variable = "lesson")
+    @Transactional(readOnly = true)
+    public ScoreEvents score(@PathVariable UUID lesson) {
+        return new ScoreEvents(records.events(lesson).stream()
+                .filter(e -> e.kind() == Batch.EventKind.SCORE)
+                .toList());
     }
 
     @PostMapping("/{lesson}/batches")
@@ -211,6 +231,7 @@ class HallController {
                 sheet.moves(),
                 clock.instant(),
                 records.events(lesson),
-                records.hitsIn(lesson));
+                records.hitsIn(lesson),
+                sheets.wet(lesson).orElse(null));
     }
 }

@@ -11,10 +11,13 @@ import io.isokinet.server.unit.Lessons.LessonPlan;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
@@ -39,6 +42,7 @@ final class RecordOfLesson {
         List<String> said = new ArrayList<>();
         Map<String, String> asked = new LinkedHashMap<>();
         Map<String, int[]> votes = new LinkedHashMap<>();
+        List<Counted> counted = new ArrayList<>();
         List<RealMinutes.Event> clock = new ArrayList<>();
         for (LessonEvent e : events) {
             if (e.voided()) continue;
@@ -63,8 +67,16 @@ final class RecordOfLesson {
                     votes.computeIfAbsent(body.path("activity").asString(""), a -> new int[2])[
                             body.path("what").asString("").equals("hardest") ? 1 : 0]++;
                 case CLOCK -> does(body).forEach(d -> clock.add(new RealMinutes.Event(d, e.at())));
-                case SCORE -> {
-                    // The score desk shows it.
+                case COUNT ->
+                    counted.add(new Counted(
+                            body.path("what").asString(""),
+                            body.path("children")
+                                    .valueStream()
+                                    .map(c -> names.getOrDefault(c.asString(""), "somebody"))
+                                    .collect(Collectors.joining(" and ")),
+                            body.path("count").asInt(0)));
+                case SCORE, SIDE -> {
+                    // The score desk shows the one, the class the other.
                 }
             }
         }
@@ -84,9 +96,39 @@ final class RecordOfLesson {
                                 v.getValue()[1]))
                         .sorted((a, b) -> b.favourite() + b.hardest() - a.favourite() - a.hardest())
                         .toList(),
+                counts(counted),
                 minutes(plan, clock),
                 hits.stream().filter(h -> !h.voided()).mapToInt(Hits::hits).sum(),
                 hits.stream().filter(h -> !h.voided()).mapToInt(Hits::tries).sum());
+    }
+
+    /** Something counted by number. @param count millimetres for a throw */
+    private record Counted(String what, String who, int count) {}
+
+    /** What was counted, one sentence a kind: how often, the best, and by whom. */
+    private static List<String> counts(List<Counted> all) {
+        Map<String, List<Counted>> byKind =
+                all.stream().collect(Collectors.groupingBy(Counted::what, TreeMap::new, Collectors.toList()));
+        return byKind.entrySet().stream()
+                .map(kind -> {
+                    List<Counted> some = kind.getValue();
+                    Counted best = some.stream()
+                            .max(Comparator.comparingInt(Counted::count))
+                            .orElseThrow();
+                    int sum = some.stream().mapToInt(Counted::count).sum();
+                    return switch (kind.getKey()) {
+                        case "throw" ->
+                            "%d throws measured: the longest past %.1f m, %s"
+                                    .formatted(some.size(), best.count() / 1000.0, best.who());
+                        case "streak" ->
+                            "%d streaks: the longest %d in a row, %s".formatted(some.size(), best.count(), best.who());
+                        case "down" -> "%d knocked down in %d throws".formatted(sum, some.size());
+                        default ->
+                            "%d counts by pairs, %d in all: the most %d, %s"
+                                    .formatted(some.size(), sum, best.count(), best.who());
+                    };
+                })
+                .toList();
     }
 
     /** How long each stretch that was ended really had, beside what was planned. */

@@ -1,10 +1,6 @@
 package io.isokinet.server.lesson;
 
 import io.isokinet.core.group.GroupWay;
-import io.isokinet.core.lesson.Fitter;
-import io.isokinet.core.lesson.Wet;
-import io.isokinet.core.place.Place;
-import io.isokinet.core.quantity.Age;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.Point;
 import io.isokinet.server.account.Allowed;
@@ -16,7 +12,6 @@ import io.isokinet.server.lesson.ClassGroups.GroupsView;
 import io.isokinet.server.lesson.Sheets.Worked;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.unit.Lessons;
-import io.isokinet.server.unit.Lessons.InHand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -151,42 +146,17 @@ class LessonController {
                 toScale ? FloorSvg.scaleFor(plan, 180) : null);
     }
 
-    /** What becomes of the lesson when it rains. @param to the place it would go to */
-    record WetView(String to, List<Wet.Inside> stretches) {}
-
     @GetMapping("/lessons/{id}/wet")
     @Allowed(
             value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
             of = Subject.LESSON)
     @Transactional(readOnly = true)
     public WetView wet(@PathVariable UUID id) {
-        InHand lesson = lessons.inHand(id);
-        UUID to = spaces.view(lesson.spaceId()).wetSpaceId();
-        if (to == null)
-            throw new IllegalArgumentException(
-                    "%s has no place to go to when it rains; say one under Cupboard & spaces."
-                            .formatted(spaces.view(lesson.spaceId()).name()));
-        Place place = spaces.view(to).toPlace();
-        Fitter fitter = new Fitter(
-                lesson.known(),
-                lesson.cupboard(),
-                new Age(lesson.schoolClass().yearAge()),
-                Math.max(1, lesson.schoolClass().children().size()),
-                lesson.policy());
-        return new WetView(
-                place.name(),
-                Wet.of(
-                        lesson.stretches().stream()
-                                .map(s -> new Wet.Part(
-                                        s.segment().id(),
-                                        s.segment().activity(),
-                                        s.segment().phases(),
-                                        s.segment().minutes(),
-                                        s.segment().focus()))
-                                .toList(),
-                        fitter,
-                        place,
-                        lesson.known()));
+        return sheets.wet(id)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "%s has no place to go to when it rains; say one under Cupboard & spaces."
+                                .formatted(spaces.view(lessons.inHand(id).spaceId())
+                                        .name())));
     }
 
     /** @param cueSets from which marks and needs are read; none to group without them */

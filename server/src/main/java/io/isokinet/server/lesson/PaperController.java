@@ -2,6 +2,8 @@ package io.isokinet.server.lesson;
 
 import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.score.Game;
+import io.isokinet.core.score.Games;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.Subject;
@@ -15,9 +17,11 @@ import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.UnitView;
 import io.isokinet.server.unit.Units;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -33,6 +37,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class PaperController {
+    private static final List<String> EMPTY_LINES = Collections.nCopies(6, " ");
+
     private final Sheets sheets;
     private final Papers papers;
     private final Lessons lessons;
@@ -114,6 +120,20 @@ class PaperController {
     public ResponseEntity<byte[]> segments(@PathVariable UUID id) {
         UnitView unit = units.view(id);
         return TableWriter.csv(unit.schoolClass().name() + " " + unit.title(), UnitPaper.COLUMNS, UnitPaper.rows(unit));
+    }
+
+    /**
+     * The card of a game of the score desk.
+     *
+     * @param game as docs/formats/in-the-hall.md tells it @param sides names of those who play; empty lines without them
+     */
+    @GetMapping(value = "/score-cards/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    ResponseEntity<byte[]> scoreCard(
+            @RequestParam String game, @RequestParam(required = false) @Nullable List<String> sides) {
+        Game played = Games.game(game);
+        String title = "Score card: " + played.name();
+        return pdf(title, papers.gameCard(title, played.card(), sides == null ? EMPTY_LINES : sides));
     }
 
     /** How to make so many of a home-made thing. @param age of the class it is for */

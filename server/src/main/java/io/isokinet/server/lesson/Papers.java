@@ -8,6 +8,7 @@ import com.openhtmltopdf.util.XRLog;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.MakeSheet;
+import io.isokinet.core.score.ScoreCard;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.server.knowhow.CueView;
@@ -113,16 +114,16 @@ class Papers {
     }
 
     /** @param group null where there are no groups */
-    record ScoreCard(StretchView stretch, @Nullable GroupView group, List<String> names) {}
+    record GroupCard(StretchView stretch, @Nullable GroupView group, List<String> names) {}
 
     /** A card for each group of each stretch that is scored; without groups one with empty lines. */
     byte[] scoreCards(String title, SheetView sheet) {
-        List<ScoreCard> cards = new ArrayList<>();
+        List<GroupCard> cards = new ArrayList<>();
         for (StretchView s : sheet.segments()) {
             if (s.countsAsOne() == null) continue;
-            if (s.groups().isEmpty()) cards.add(new ScoreCard(s, null, List.of(" ", " ", " ", " ", " ", " ")));
+            if (s.groups().isEmpty()) cards.add(new GroupCard(s, null, List.of(" ", " ", " ", " ", " ", " ")));
             else if (s.groups().size() > 10)
-                cards.add(new ScoreCard(
+                cards.add(new GroupCard(
                         s,
                         null,
                         s.groups().stream()
@@ -132,7 +133,7 @@ class Papers {
                                 .toList()));
             else
                 for (GroupView g : s.groups())
-                    cards.add(new ScoreCard(
+                    cards.add(new GroupCard(
                             s,
                             g,
                             g.children().stream()
@@ -140,6 +141,11 @@ class Papers {
                                     .toList()));
         }
         return pdf("score-cards", title, Map.of("cards", cards));
+    }
+
+    /** The card of a game of the score desk, a line for each name. */
+    byte[] gameCard(String title, ScoreCard card, List<String> names) {
+        return pdf("game-card", title, Map.of("card", card, "names", names));
     }
 
     /** A unit on a page across: cues over lessons, and what each lesson holds. */

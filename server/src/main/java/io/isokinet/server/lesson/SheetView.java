@@ -86,6 +86,8 @@ public record SheetView(
      * @param success how many tries succeed, and for how many children it is the right setting; null without levers
      * @param pinTurns ways to take turns at things knocked down; empty elsewhere
      * @param adapted children for whom a cue in focus is adapted or left out, with what
+     * @param sent what is rolled, thrown, kicked or struck in it, of what is set out
+     * @param targetMm width of what is aimed at; null where there is none, or several beside each other
      * @param without names of things that were set aside for it, by key
      */
     public record StretchView(
@@ -122,6 +124,8 @@ public record SheetView(
             List<String> adapted,
             List<KitLine> kit,
             List<ItemName> without,
+            List<ItemName> sent,
+            @Nullable Integer targetMm,
             @Nullable String lever,
             int step,
             List<String> ladder,

@@ -11,6 +11,7 @@ import io.isokinet.core.group.Grouper;
 import io.isokinet.core.group.Groups;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.group.Rotation;
+import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
@@ -18,11 +19,14 @@ import io.isokinet.core.lesson.Floors;
 import io.isokinet.core.lesson.LessonFit;
 import io.isokinet.core.lesson.LessonFit.Drawn;
 import io.isokinet.core.lesson.LessonFit.Part;
+import io.isokinet.core.lesson.Wet;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Pace;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.space.FloorPlan;
+import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Need;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
@@ -50,9 +54,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -111,6 +117,30 @@ public class Sheets {
     }
 
     /** A lesson worked out, with its floors for drawing anew. */
+    /** What becomes of a lesson when it rains; empty where its place names none to go to. */
+    @Transactional(readOnly = true)
+    public Optional<WetView> wet(UUID lessonId) {
+        InHand lesson = lessons.inHand(lessonId);
+        UUID to = spaces.view(lesson.spaceId()).wetSpaceId();
+        if (to == null) return Optional.empty();
+        Place place = spaces.view(to).toPlace();
+        Fitter fitter = new Fitter(
+                lesson.known(),
+                lesson.cupboard(),
+                new Age(lesson.schoolClass().yearAge()),
+                Math.max(1, lesson.schoolClass().children().size()),
+                lesson.policy());
+        List<Wet.Part> parts = lesson.stretches().stream()
+                .map(s -> new Wet.Part(
+                        s.segment().id(),
+                        s.segment().activity(),
+                        s.segment().phases(),
+                        s.segment().minutes(),
+                        s.segment().focus()))
+                .toList();
+        return Optional.of(new WetView(place.name(), Wet.of(parts, fitter, place, lesson.known())));
+    }
+
     record Worked(SheetView view, Place place, Map<UUID, FloorPlan> floors) {}
 
     Worked work(UUID lessonId) {
@@ -290,6 +320,8 @@ public class Sheets {
                             .filter(lesson.known()::hasItem)
                             .map(k -> new ItemName(k, lesson.known().item(k).many()))
                             .toList(),
+                    works == null ? List.of() : sent(a, works.kit()),
+                    works == null ? null : targetMm(a, works.kit()),
                     lever == null ? null : lever.name(),
                     segment.setting(),
                     lever == null ? List.of() : lever.steps(),
@@ -302,6 +334,36 @@ public class Sheets {
                     works == null ? List.of() : works.cautions(),
                     drawn == null || part == null ? null : floor(drawn, part),
                     reasons);
+        }
+
+        private List<ItemName> sent(Activity a, List<KitLine> kit) {
+            return items(a, kit, EnumSet.of(Need.Role.SENT))
+                    .map(i -> new ItemName(i.key(), i.name()))
+                    .toList();
+        }
+
+        private @Nullable Integer targetMm(Activity a, List<KitLine> kit) {
+            boolean many = a.needs().stream()
+                    .anyMatch(n -> (n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT) && n.count() > 1);
+            if (many) return null;
+            return items(a, kit, EnumSet.of(Need.Role.TOPPLED, Need.Role.AIMED_AT))
+                    .findFirst()
+                    .map(i -> (int) Math.round(i.width().metres() * 1000))
+                    .orElse(null);
+        }
+
+        /** What is set out for the needs of some roles. */
+        private Stream<Item> items(Activity a, List<KitLine> kit, Set<Need.Role> roles) {
+            Set<String> words = a.needs().stream()
+                    .filter(n -> roles.contains(n.role()))
+                    .map(Need::what)
+                    .collect(Collectors.toSet());
+            return kit.stream()
+                    .filter(k -> words.contains(k.what()))
+                    .map(KitLine::item)
+                    .distinct()
+                    .filter(lesson.known()::hasItem)
+                    .map(lesson.known()::item);
         }
 
         private FloorView floor(Drawn drawn, Part part) {

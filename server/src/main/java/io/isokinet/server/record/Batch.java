@@ -83,7 +83,11 @@ public record Batch(
         SCORE,
         TALK,
         VOTE,
-        NOTE
+        NOTE,
+        /** {@code what} was counted by number: {@code count}, for one or more {@code children}. */
+        COUNT,
+        /** A {@code child}'s {@code side} for an {@code action} was found out. */
+        SIDE
     }
 
     /**

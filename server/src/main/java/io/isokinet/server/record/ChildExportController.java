@@ -47,7 +47,8 @@ public class ChildExportController {
             List<Seen> trials,
             List<Attended> register,
             List<Hits> hits,
-            List<Note> notes) {}
+            List<Note> notes,
+            List<Records.Count> counts) {}
 
     /** A file to save, as JSON. */
     @GetMapping("/api/children/{id}/export")
@@ -64,7 +65,8 @@ public class ChildExportController {
                         records.allTrials(id),
                         records.register(id),
                         records.hits(id),
-                        records.notes(id)));
+                        records.notes(id),
+                        records.counts(id)));
         audit.add(Act.DID, "exported everything about a child", "", id);
         return TableWriter.file("%s.json".formatted(file.child().name()), MediaType.APPLICATION_JSON, content);
     }

@@ -1,6 +1,8 @@
 package io.isokinet.server.record;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Action;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.Ids;
@@ -8,6 +10,7 @@ import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.record.Batch.TrialEntry;
 import io.isokinet.server.record.Receipt.Refusal;
 import io.isokinet.server.school.Children;
+import io.isokinet.server.school.Classes;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -17,6 +20,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -79,6 +83,10 @@ public class Recorder {
             values (:id, :school, :child, :lesson, :segment, :skill, :hits, :left, :right, :short, :long, :missed, :distance,
                     :width, :side, :item, :person, :device, :seq, :at, :received)
             on conflict do nothing""";
+    private static final String LATEST_SIDE = """
+            select body ->> 'side' from lesson_event
+            where school_id = :school and kind = 'SIDE' and body ->> 'child' = :child and body ->> 'action' = :action
+            order by at desc, received_at desc limit 1""";
     private static final String EVENT_VOID = """
             insert into event_void (id, school_id, event_id, by_person, at, received_at)
             values (:id, :school, :trial, :person, :at, :received) on conflict do nothing""";
@@ -95,6 +103,7 @@ public class Recorder {
     private final KnowHows knowHows;
     private final Teams teams;
     private final Children children;
+    private final Classes classes;
     private final Clock clock;
     private final JsonMapper json;
 
@@ -104,6 +113,7 @@ public class Recorder {
             KnowHows knowHows,
             Teams teams,
             Children children,
+            Classes classes,
             Clock clock,
             JsonMapper json) {
         this.jdbc = jdbc;
@@ -111,6 +121,7 @@ public class Recorder {
         this.knowHows = knowHows;
         this.teams = teams;
         this.children = children;
+        this.classes = classes;
         this.clock = clock;
         this.json = json;
     }
@@ -283,6 +294,7 @@ public class Recorder {
                             entry.id(),
                             "It has %d characters and may have %d; make it shorter."
                                     .formatted(body.length(), LONGEST_BODY));
+                else if (!theirs(entry)) refuse(entry.id(), "It speaks of a child or a side that there is not.");
                 else {
                     event(EVENT, entry.id(), entry.at())
                             .param("lesson", entry.lesson())
@@ -292,9 +304,48 @@ public class Recorder {
                             .param("device", batch.device())
                             .param("seq", entry.seq())
                             .update();
+                    if (entry.kind() == Batch.EventKind.SIDE) settle(entry.body());
                     kept.add(entry.id());
                 }
             }
+        }
+
+        /** Whether a count or a side speaks of children given to whoever records. */
+        private boolean theirs(Batch.EventEntry entry) {
+            if (entry.kind() == Batch.EventKind.SIDE)
+                return theirs(List.of(entry.body().getOrDefault("child", "")))
+                        && one(Action.values(), entry.body().get("action"))
+                        && one(Side.values(), entry.body().get("side"));
+            return entry.kind() != Batch.EventKind.COUNT
+                    || entry.body().get("children") instanceof List<?> ids && !ids.isEmpty() && theirs(ids);
+        }
+
+        private boolean theirs(List<?> ids) {
+            try {
+                Set<UUID> all =
+                        ids.stream().map(i -> UUID.fromString(i.toString())).collect(Collectors.toSet());
+                return given(known("child", all)).equals(all);
+            } catch (IllegalArgumentException e) {
+                return false;
+            }
+        }
+
+        private static boolean one(Enum<?>[] values, @Nullable Object name) {
+            return Arrays.stream(values).anyMatch(v -> v.name().equals(name));
+        }
+
+        /** The latest find counts, in whatever order finds arrive. */
+        private void settle(Map<String, Object> body) {
+            String latest = jdbc.sql(LATEST_SIDE)
+                    .param("school", school)
+                    .param("child", body.get("child"))
+                    .param("action", body.get("action"))
+                    .query(String.class)
+                    .single();
+            classes.settle(
+                    UUID.fromString((String) body.get("child")),
+                    Action.valueOf((String) body.get("action")),
+                    Side.valueOf(latest));
         }
 
         private void hits() {

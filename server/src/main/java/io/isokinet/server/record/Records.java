@@ -35,6 +35,11 @@ public class Records {
     private static final String HITS = """
             select h.*, exists (select 1 from event_void v where v.school_id = h.school_id and v.event_id = h.id) as voided
             from hit_set h where h.school_id = :school and\s""";
+    private static final String COUNTS = """
+            select e.lesson_id, e.body ->> 'what' as what, (e.body ->> 'count')::numeric::int as count, e.body ->> 'side' as side, e.at,
+                   exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
+            from lesson_event e
+            where e.school_id = :school and e.kind = 'COUNT' and jsonb_exists(e.body -> 'children', :child) order by e.at""";
     private static final String NOTES = """
             select e.lesson_id, e.body ->> 'text' as text, e.at,
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
@@ -205,6 +210,15 @@ public class Records {
                 .list();
     }
 
+    /**
+     * Something counted by number that a child was part of.
+     *
+     * @param what together, throw, streak or down @param count millimetres for a throw @param side own or other
+     * @param voided true if it was taken back
+     */
+    public record Count(
+            UUID lesson, String what, int count, @Nullable String side, Instant at, boolean voided) {}
+
     /** A note about a child. @param voided true if it was taken back */
     public record Note(UUID lesson, String text, Instant at, boolean voided) {}
 
@@ -217,6 +231,22 @@ public class Records {
                 .query((row, n) -> new Note(
                         row.getObject("lesson_id", UUID.class),
                         row.getString("text"),
+                        instant(row, "at"),
+                        row.getBoolean("voided")))
+                .list();
+    }
+
+    /** Every count by number that a child was part of, oldest first, voided ones included. */
+    @Transactional(readOnly = true)
+    public List<Count> counts(UUID child) {
+        return jdbc.sql(COUNTS)
+                .param("school", SchoolScope.current())
+                .param("child", child.toString())
+                .query((row, n) -> new Count(
+                        row.getObject("lesson_id", UUID.class),
+                        row.getString("what"),
+                        row.getInt("count"),
+                        row.getString("side"),
                         instant(row, "at"),
                         row.getBoolean("voided")))
                 .list();

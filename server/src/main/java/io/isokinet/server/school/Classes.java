@@ -272,6 +272,17 @@ public class Classes {
         return views(List.of(child)).get(0);
     }
 
+    /** Settles which hand or foot a child uses for an action. */
+    @Transactional
+    public void settle(UUID childId, Action action, Side side) {
+        row(children, childId);
+        Optional<ChildSide> known = sides.findByChildIdIn(List.of(childId)).stream()
+                .filter(s -> s.action == action)
+                .findFirst();
+        if (known.isPresent()) known.get().side = side;
+        else sides.saveAndFlush(new ChildSide(Ids.next(), childId, action, side));
+    }
+
     /** Says how a cue fits a child from today on. */
     @Transactional
     public void fitCue(UUID childId, String cueKey, CueFit fit) {

@@ -1,0 +1,21 @@
+import { useEffect, useState } from 'react'
+import { loadScores, readStanding, type Standing } from './scores'
+import type { ScoreLog } from './store'
+
+/** What a game comes to, as the core computes it; failed where the computation is not on this device yet. */
+export function useStanding(score: ScoreLog | null) {
+  const [standing, setStanding] = useState<Standing | null>(null)
+  const [failed, setFailed] = useState(false)
+  useEffect(() => {
+    if (!score) return
+    let here = true
+    loadScores().then(
+      (result) => here && setStanding(readStanding(result(score.game, [...score.sides], [...score.events]))),
+      () => here && setFailed(true),
+    )
+    return () => {
+      here = false
+    }
+  }, [score])
+  return { standing, failed }
+}
