@@ -581,7 +581,7 @@ const Tile = memo(function Tile({
   const full = inCheck !== null && inCheck >= 5
   if (second)
     return (
-      <div className={styles.tile} data-renders={renders.current}>
+      <div className={`${styles.tile} ${styles.two}`} data-renders={renders.current}>
         <span className={styles.name}>
           <b>{name}</b>
           <small>{stands}</small>

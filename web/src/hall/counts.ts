@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client'
 export type What = 'together' | 'throw' | 'streak' | 'down'
 
 export const WHATS: { what: What; name: string; ask: string }[] = [
-  { what: 'together', name: 'How many, by pairs', ask: 'How many did you two get?' },
+  { what: 'together', name: 'How many, by pairs', ask: 'How many did they get?' },
   { what: 'throw', name: 'Throws by zone', ask: 'The last line it went past, in metres' },
   { what: 'streak', name: 'In a row', ask: 'How many in a row, without a miss?' },
   { what: 'down', name: 'Knocked down', ask: 'How many fell with this throw?' },

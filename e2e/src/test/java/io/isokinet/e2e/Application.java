@@ -28,7 +28,7 @@ final class Application implements AutoCloseable {
     static final String PASSWORD = "saltfern-harbour";
     private static final Duration PATIENCE = Duration.ofMinutes(3);
 
-    private final Process process;
+    private Process process;
     private final String database;
     private final boolean owner;
     final int port;
@@ -75,8 +75,23 @@ final class Application implements AutoCloseable {
         return database;
     }
 
+    /** Ends the process at once and starts another on the same port and database. */
+    void restart() {
+        process.destroyForcibly();
+        try {
+            process.waitFor();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+        process = launch(database, owner, port, List.of()).process;
+        await(this::answers);
+    }
+
     private static Application launch(String database, boolean owner, List<String> more) {
-        int port = freePort();
+        return launch(database, owner, freePort(), more);
+    }
+
+    private static Application launch(String database, boolean owner, int port, List<String> more) {
         List<String> command = new ArrayList<>(List.of(
                 java(),
                 "-XX:TieredStopAtLevel=1",

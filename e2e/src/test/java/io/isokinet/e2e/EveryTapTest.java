@@ -143,6 +143,28 @@ class EveryTapTest extends Journey {
         }
     }
 
+    /** Killed and started again while somebody taps: what it had not answered comes again, and counts once. */
+    @Test
+    void aServerRestartedInTheMiddle() throws Exception {
+        try (Application restarted = Application.start();
+                Desk desk = new Desk(restarted.address(), 1024, 768)) {
+            lesson(desk);
+            long before = restarted.count("select count(*) from trial");
+            press(desk.page, 60);
+            Thread restart = new Thread(restarted::restart);
+            restart.start();
+            press(desk.page, 120);
+            assertThat(desk.page.getByText(Pattern.compile("waiting"))).isVisible();
+            restart.join();
+            press(desk.page, 20);
+            saved(desk.page);
+            assertThat(restarted.count("select count(*) from trial") - before).isEqualTo(200);
+            assertThat(restarted.count("select count(*) - count(distinct (device_id, device_seq)) from trial"
+                            + " where device_seq > 0"))
+                    .isZero();
+        }
+    }
+
     /** The browser itself is killed, and started again on the same device. */
     @Test
     void aKilledBrowserHasEveryTapWhenItIsStartedAgain() throws Exception {

@@ -145,6 +145,85 @@ class LessonEventTest {
     }
 
     @Test
+    void countsByNumberComeToTheDeskInSentencesAndOnlyOfChildrenOfTheSchool() {
+        UUID ben = school.children(curlews).get("Ben");
+        JsonNode receipt = send(
+                List.of(
+                        event("COUNT", Map.of("what", "together", "children", List.of(ada, ben), "count", 23)),
+                        event("COUNT", Map.of("what", "together", "children", List.of(ada, ben), "count", 31)),
+                        event("COUNT", Map.of("what", "throw", "children", List.of(ben), "count", 6500)),
+                        event("COUNT", Map.of("what", "down", "children", List.of(ada), "count", 2)),
+                        event("COUNT", Map.of("what", "streak", "children", List.of(UUID.randomUUID()), "count", 2)),
+                        event("COUNT", Map.of("what", "streak", "children", List.of("nobody"), "count", 2)),
+                        event("COUNT", Map.of("what", "streak", "count", 2))),
+                List.of(),
+                List.of());
+        assertThat(receipt.get("kept")).hasSize(4);
+        assertThat(receipt.get("refused")).hasSize(3);
+        assertThat(receipt.get("refused").toString()).contains("a child or a side that there is not");
+        assertThat(school.as
+                        .get("/api/hall/" + lesson + "/record")
+                        .json()
+                        .get("counts")
+                        .toString())
+                .contains("2 counts by pairs, 54 in all: the most 31, Ada and Ben")
+                .contains("1 throw measured: the longest past 6.5 m, Ben")
+                .contains("2 knocked down in 1 throw");
+        assertThat(school.as.get("/api/children/" + ben + "/export").json().get("counts"))
+                .hasSize(3);
+    }
+
+    @Test
+    void theSideThatWasFoundLastIsTheChildsInWhateverOrderTheFindsArrive() {
+        Map<String, Object> later = event("SIDE", Map.of("child", ada, "action", "KICK", "side", "LEFT"));
+        Map<String, Object> earlier = at(
+                event("SIDE", Map.of("child", ada, "action", "KICK", "side", "RIGHT")),
+                Instant.now().minusSeconds(600));
+        assertThat(send(List.of(later), List.of(), List.of()).get("kept")).hasSize(1);
+        assertThat(send(List.of(earlier), List.of(), List.of()).get("kept")).hasSize(1);
+        assertThat(kicks()).isEqualTo("LEFT");
+        assertThat(send(
+                                List.of(event("SIDE", Map.of("child", ada, "action", "KICK", "side", "MIDDLE"))),
+                                List.of(),
+                                List.of())
+                        .get("refused"))
+                .hasSize(1);
+        send(List.of(event("SIDE", Map.of("child", ada, "action", "KICK", "side", "RIGHT"))), List.of(), List.of());
+        assertThat(kicks()).isEqualTo("RIGHT");
+    }
+
+    private String kicks() {
+        for (JsonNode row : hall().get("grid").get("rows"))
+            if (row.get("child").get("id").asString().equals(ada.toString()))
+                for (JsonNode side : row.get("child").get("sides"))
+                    if (side.get("action").asString().equals("KICK"))
+                        return side.get("side").asString();
+        return "not settled";
+    }
+
+    @Test
+    void theBoardReadsOnlyScoresAndACardOfAnyGameIsPrinted() {
+        send(
+                List.of(
+                        event("SCORE", Map.of("score", "g", "game", "hits 5", "sides", List.of("Blue"))),
+                        event("NOTE", Map.of("text", "not for the wall"))),
+                List.of(),
+                List.of());
+        JsonNode score = school.as.get("/api/hall/" + lesson + "/score").json();
+        assertThat(score.get("events")).hasSize(1);
+        assertThat(score.toString()).doesNotContain("not for the wall");
+        for (String game : List.of("bowling", "pins TAKE_AWAY 6", "crossing hidden", "tally 2 1,2,3"))
+            assertThat(school.as
+                            .get("/api/score-cards/paper?game="
+                                    + java.net.URLEncoder.encode(game, java.nio.charset.StandardCharsets.UTF_8)
+                                    + "&sides=Blue&sides=Orange")
+                            .body())
+                    .startsWith("%PDF");
+        assertThat(school.as.get("/api/score-cards/paper?game=leapfrog").status())
+                .isEqualTo(400);
+    }
+
+    @Test
     void theDeskReadsWhatCameOfTheLessonWithoutWhatWasTakenBack() {
         Instant start = Instant.now().minusSeconds(1200);
         Map<String, Object> begin = at(event("CLOCK", Map.of("does", "begin")), start);

@@ -312,8 +312,20 @@ class GameTest {
     void everyGameHasANameAndAnEmptyLogNobodyInFront() {
         games().forEach(g -> {
             assertThat(g.name()).isNotBlank();
+            assertThat(g.card().heads()).hasSizeBetween(4, 11);
+            assertThat(g.card().how()).endsWith(".").doesNotContain("%");
             assertThat(g.result(TWO, Collections.emptyList()).leads()).isEmpty();
         });
+    }
+
+    @Test
+    void aCardHasWhatItsGameAsksFor() {
+        assertThat(new Bowling().card().heads()).hasSize(11);
+        assertThat(new FewestThrows(3).card().heads()).containsExactly("1", "2", "3", "sum");
+        assertThat(new Tally(List.of(1, 3), 2).card().heads()).containsExactly("for 1", "for 3", "sum");
+        assertThat(new Crossing(true).card().heads()).contains("with it");
+        assertThat(new Crossing(false).card().heads()).doesNotContain("with it");
+        assertThat(new Nearest(true).card().how()).contains("Whoever lost begins");
     }
 
     @ParameterizedTest

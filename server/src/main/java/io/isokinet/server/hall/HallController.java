@@ -190,6 +190,7 @@ class HallController {
             variable = "lesson")
     @Transactional(readOnly = true)
     public ScoreEvents score(@PathVariable UUID lesson) {
+        lessons.plan(lesson);
         return new ScoreEvents(records.events(lesson).stream()
                 .filter(e -> e.kind() == Batch.EventKind.SCORE)
                 .toList());

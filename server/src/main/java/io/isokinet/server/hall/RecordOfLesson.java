@@ -118,17 +118,21 @@ final class RecordOfLesson {
                     int sum = some.stream().mapToInt(Counted::count).sum();
                     return switch (kind.getKey()) {
                         case "throw" ->
-                            "%d throws measured: the longest past %.1f m, %s"
-                                    .formatted(some.size(), best.count() / 1000.0, best.who());
+                            "%s measured: the longest past %.1f m, %s"
+                                    .formatted(many(some, "throw"), best.count() / 1000.0, best.who());
                         case "streak" ->
-                            "%d streaks: the longest %d in a row, %s".formatted(some.size(), best.count(), best.who());
-                        case "down" -> "%d knocked down in %d throws".formatted(sum, some.size());
+                            "%s: the longest %d in a row, %s".formatted(many(some, "streak"), best.count(), best.who());
+                        case "down" -> "%d knocked down in %s".formatted(sum, many(some, "throw"));
                         default ->
-                            "%d counts by pairs, %d in all: the most %d, %s"
-                                    .formatted(some.size(), sum, best.count(), best.who());
+                            "%s by pairs, %d in all: the most %d, %s"
+                                    .formatted(many(some, "count"), sum, best.count(), best.who());
                     };
                 })
                 .toList();
+    }
+
+    private static String many(List<Counted> some, String word) {
+        return some.size() == 1 ? "1 " + word : "%d %ss".formatted(some.size(), word);
     }
 
     /** How long each stretch that was ended really had, beside what was planned. */
