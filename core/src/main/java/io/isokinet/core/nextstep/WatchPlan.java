@@ -1,0 +1,89 @@
+package io.isokinet.core.nextstep;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Whom to watch for what, within the looks that one pair of eyes has. Looks go where they are expected to remove most doubt;
+ * whoever would not be seen at all gets one first.
+ *
+ * @param watches in the order of the cells that were given
+ * @param looks that are planned @param settled how many more cells are likely to be decided afterwards @param open how many are left
+ */
+public record WatchPlan(List<Watch> watches, int looks, int settled, int open, String reason) {
+    /** More than so many looks at one cell in one lesson are a check, not a look in passing. */
+    private static final int MOST_IN_A_LESSON = 4;
+
+    public WatchPlan {
+        watches = List.copyOf(watches);
+    }
+
+    /**
+     * A child and a cue.
+     *
+     * @param shown and {@code notYet} are looks so far; the last five count, so a child can change
+     */
+    public record Cell(String child, String cue, int shown, int notYet) {}
+
+    /** So many looks at one child for one cue. */
+    public record Watch(Cell cell, int looks) {}
+
+    /** @param looks there are in the lesson, zero or more */
+    public static WatchPlan of(List<Cell> cells, int looks) {
+        int[] given = new int[cells.size()];
+        int left = looks;
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < cells.size(); i++)
+            if (left > 0 && !seen.contains(cells.get(i).child())) {
+                given[mostDoubtful(cells, cells.get(i).child(), given)]++;
+                seen.add(cells.get(i).child());
+                left--;
+            }
+        while (left > 0) {
+            int best = -1;
+            double most = 1e-9;
+            for (int i = 0; i < cells.size(); i++) {
+                double gain = given[i] >= MOST_IN_A_LESSON ? 0 : gain(cells.get(i), given[i]);
+                if (gain > most) {
+                    most = gain;
+                    best = i;
+                }
+            }
+            if (best < 0) break;
+            given[best]++;
+            left--;
+        }
+        List<Watch> watches = new ArrayList<>();
+        double settled = 0;
+        int before = 0;
+        for (int i = 0; i < cells.size(); i++) {
+            Cell c = cells.get(i);
+            settled += Belief.settledAfter(c.shown(), c.notYet(), given[i]);
+            if (Belief.decided(c.shown(), c.notYet())) before++;
+            if (given[i] > 0) watches.add(new Watch(c, given[i]));
+        }
+        int planned = looks - left;
+        int likely = Math.max(0, (int) Math.round(settled) - before);
+        int open = cells.size() - before - likely;
+        return new WatchPlan(
+                watches,
+                planned,
+                likely,
+                open,
+                "%d looks: %d more likely to be settled, %d left.".formatted(planned, likely, open));
+    }
+
+    private static int mostDoubtful(List<Cell> cells, String child, int[] given) {
+        int best = -1;
+        for (int i = 0; i < cells.size(); i++)
+            if (cells.get(i).child().equals(child)
+                    && (best < 0 || gain(cells.get(i), given[i]) > gain(cells.get(best), given[best]))) best = i;
+        return best;
+    }
+
+    private static double gain(Cell c, int given) {
+        return Belief.doubtAfter(c.shown(), c.notYet(), given) - Belief.doubtAfter(c.shown(), c.notYet(), given + 1);
+    }
+}

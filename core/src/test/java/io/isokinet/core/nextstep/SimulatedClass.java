@@ -1,0 +1,77 @@
+package io.isokinet.core.nextstep;
+
+import io.isokinet.core.nextstep.WatchPlan.Cell;
+import io.isokinet.core.nextstep.WatchPlan.Watch;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import org.apache.commons.statistics.distribution.BetaDistribution;
+
+/** A class whose truth is known, watched lesson by lesson; main prints the curve for docs/figures.md. */
+final class SimulatedClass {
+    private static final int CHILDREN = 27;
+    private static final int CUES = 4;
+    private static final double THERE = 0.8;
+
+    private final double[] truth = new double[CHILDREN * CUES];
+    private final Random looks;
+
+    private SimulatedClass(long seed) {
+        Random kinds = new Random(seed);
+        looks = new Random(seed + 1000);
+        BetaDistribution seldom = BetaDistribution.of(2, 6);
+        BetaDistribution often = BetaDistribution.of(9, 1.5);
+        for (int i = 0; i < truth.length; i++) {
+            double kind = kinds.nextDouble();
+            truth[i] = kind < 0.35
+                    ? seldom.inverseCumulativeProbability(kinds.nextDouble())
+                    : kind < 0.75 ? often.inverseCumulativeProbability(kinds.nextDouble()) : kinds.nextDouble();
+        }
+    }
+
+    static SimulatedClass of(long seed) {
+        return new SimulatedClass(seed);
+    }
+
+    /** The share of cells that are decided rightly after so many lessons. */
+    double right(int lessons, int perLesson, boolean planned) {
+        int[] shown = new int[truth.length];
+        int[] not = new int[truth.length];
+        int next = 0;
+        for (int lesson = 0; lesson < lessons; lesson++) {
+            List<Integer> order = new ArrayList<>();
+            if (planned) {
+                List<Cell> cells = new ArrayList<>();
+                for (int i = 0; i < truth.length; i++)
+                    cells.add(new Cell("c" + i / CUES, String.valueOf(i), shown[i], not[i]));
+                for (Watch w : WatchPlan.of(cells, perLesson).watches())
+                    for (int k = 0; k < w.looks(); k++)
+                        order.add(Integer.parseInt(w.cell().cue()));
+            } else for (int k = 0; k < perLesson; k++) order.add(next++ % truth.length);
+            for (int cell : order) {
+                if (looks.nextDouble() < truth[cell]) shown[cell]++;
+                else not[cell]++;
+            }
+        }
+        int right = 0;
+        for (int i = 0; i < truth.length; i++) if (Belief.there(shown[i], not[i]) >= 0.5 == truth[i] >= THERE) right++;
+        return right / (double) truth.length;
+    }
+
+    public static void main(String[] arguments) {
+        System.out.println("| lessons of 60 looks | even round | by the plan | by the plan with 51 looks |");
+        System.out.println("|---|---|---|---|");
+        for (int lessons : new int[] {1, 2, 3, 4, 6, 8}) {
+            double even = 0;
+            double plan = 0;
+            double less = 0;
+            for (int seed = 1; seed <= 50; seed++) {
+                even += of(seed).right(lessons, 60, false);
+                plan += of(seed).right(lessons, 60, true);
+                less += of(seed).right(lessons, 51, true);
+            }
+            System.out.printf(Locale.ROOT, "| %d | %.3f | %.3f | %.3f |%n", lessons, even / 50, plan / 50, less / 50);
+        }
+    }
+}
