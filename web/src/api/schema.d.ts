@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["next"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/pairs": {
         parameters: {
             query?: never;
@@ -1847,6 +1863,13 @@ export interface components {
             sizes: number[];
             success?: string;
         };
+        Agreed: {
+            cue: string;
+            first: string;
+            second: string;
+            sentence: string;
+            talk: boolean;
+        };
         Alternative: {
             activity: string;
             changes: components["schemas"]["ChangeView"][];
@@ -1942,6 +1965,10 @@ export interface components {
             slots: components["schemas"]["SlotView"][];
             terms: components["schemas"]["TermView"][];
         };
+        CatchUp: {
+            children: string[];
+            cue: string;
+        };
         Caution: {
             key: string;
             remedy?: string;
@@ -1961,12 +1988,15 @@ export interface components {
             fill: number;
             /** @enum {string} */
             fit: "APPLIES" | "ADAPTED" | "NOT_APPLYING";
+            howSure: string;
             /** @enum {string} */
             mark: "NOT_TAUGHT" | "NOT_SEEN" | "EMERGING" | "NEAR" | "SECURE" | "MASTERED" | "DUE" | "NOT_APPLYING";
             pips: boolean[];
             reason: string;
             /** Format: int32 */
             shown: number;
+            /** @enum {string} */
+            sure: "NO_LOOK" | "NOT_SURE" | "SETTLED" | "LOOK_AGAIN";
             /** Format: int32 */
             trials: number;
         };
@@ -2185,6 +2215,10 @@ export interface components {
             cue: string;
             /** @enum {string} */
             fit: "APPLIES" | "ADAPTED" | "NOT_APPLYING";
+        };
+        CueNeed: {
+            cue: string;
+            facts: string[];
         };
         CueTotals: {
             /** Format: int32 */
@@ -2574,6 +2608,7 @@ export interface components {
             pack: string;
             sitsOut: string[];
             stretches: components["schemas"]["StretchView"][];
+            watch: components["schemas"]["StretchWatch"][];
             wet?: components["schemas"]["WetView"];
         };
         Handling: {
@@ -2978,6 +3013,10 @@ export interface components {
             from?: string;
             names: string[];
         };
+        NeedGroup: {
+            children: string[];
+            cue: string;
+        };
         NeedView: {
             /** Format: int32 */
             count: number;
@@ -2994,6 +3033,18 @@ export interface components {
             sourceId?: string;
             /** Format: int32 */
             yearAge: number;
+        };
+        NextLesson: {
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            looks: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            onDate: string;
+            reason: string;
+            watches: components["schemas"]["WatchView"][];
         };
         OpenView: {
             /** Format: date */
@@ -3522,6 +3573,14 @@ export interface components {
             skill: components["schemas"]["SkillView"];
             variants: components["schemas"]["Variant"][];
         };
+        SkillStep: {
+            facts: string[];
+            name: string;
+            skill: string;
+            /** @enum {string} */
+            step: "ON" | "STAY" | "BACK" | "LOOK";
+            words: string;
+        };
         SkillView: {
             /** @enum {string} */
             action: "THROW" | "BAT" | "KICK";
@@ -3711,6 +3770,12 @@ export interface components {
             whyNot: string[];
             without: components["schemas"]["ItemName"][];
         };
+        StretchWatch: {
+            reason: string;
+            /** Format: uuid */
+            segment: string;
+            watches: components["schemas"]["WatchView"][];
+        };
         StripView: {
             classes: components["schemas"]["ClassBeads"][];
             closed: components["schemas"]["ClosedView"][];
@@ -3779,6 +3844,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             introduces: string[];
+            /** Format: int32 */
+            looks: number;
             /** Format: int32 */
             minutes: number;
             name: string;
@@ -4041,6 +4108,13 @@ export interface components {
             from: string;
             question: string;
         };
+        WatchView: {
+            /** Format: uuid */
+            child: string;
+            cue: string;
+            /** Format: int32 */
+            looks: number;
+        };
         WayLine: {
             label: string;
             /** @enum {string} */
@@ -4064,6 +4138,20 @@ export interface components {
         WetView: {
             stretches: components["schemas"]["Inside"][];
             to: string;
+        };
+        WhatNext: {
+            agreements: components["schemas"]["Agreed"][];
+            calls: {
+                [key: string]: string;
+            };
+            catchUps: components["schemas"]["CatchUp"][];
+            cues: components["schemas"]["CueNeed"][];
+            groups: components["schemas"]["NeedGroup"][];
+            lesson?: components["schemas"]["NextLesson"];
+            names: {
+                [key: string]: string;
+            };
+            skills: components["schemas"]["SkillStep"][];
         };
         WishesForm: {
             more?: components["schemas"]["MoreWishes"];
@@ -4960,6 +5048,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Purchase"][];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query: {
+                set: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatNext"];
                 };
             };
         };

@@ -40,7 +40,9 @@ export function CellHistory({ child, cue, cell, close }: CellHistoryProps) {
         <Mark mark={cell.mark} fill={cell.fill} size={20} /> <b>{markWords(cell.mark)}</b>{' '}
         <Pips pips={cell.pips} />
       </p>
-      <p className="mute">{cell.reason}</p>
+      <p className="mute">
+        {cell.reason} {cell.howSure}
+      </p>
       {looks.error && <ProblemNote error={looks.error} retry={() => looks.refetch()} />}
       {looks.data?.length === 0 && <p>No look yet.</p>}
       <ol style={{ paddingLeft: 18, maxHeight: 300, overflow: 'auto' }}>

@@ -4,12 +4,14 @@ import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { todayHere } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { Children } from './Children'
 import { ClassSettings } from './ClassSettings'
 import { GridTable } from './GridTable'
 import { RosterImport } from './RosterImport'
+import { WhatNext } from './WhatNext'
 
 /** One class: its children, and what was seen of each. */
 export default function ClassPage() {
@@ -19,6 +21,7 @@ export default function ClassPage() {
   const [search, setSearch] = useSearchParams()
   const [importing, setImporting] = useState(false)
   const [setting, setSetting] = useState(false)
+  const [before, setBefore] = useState('')
   const group = useQuery({
     queryKey: ['class', id],
     queryFn: () => take(api.GET('/api/classes/{id}', { params: { path: { id } } })),
@@ -107,13 +110,23 @@ export default function ClassPage() {
                     options={skills.data?.map((s) => ({ value: s.key, label: s.name }))}
                     style={{ minWidth: 220 }}
                   />
+                  <label className={page.chip}>
+                    Compare with{' '}
+                    <input
+                      type="date"
+                      aria-label="Compare with"
+                      max={todayHere()}
+                      value={before}
+                      onChange={(e) => setBefore(e.target.value)}
+                    />
+                  </label>
                   <div className={page.end}>
                     <Button href={`/api/classes/${id}/grid.csv?${query}`} disabled={sets.length === 0}>
                       Export as CSV
                     </Button>
                   </div>
                 </div>
-                {sets.length > 0 && <GridTable classId={id} sets={sets} />}
+                {sets.length > 0 && <GridTable classId={id} sets={sets} before={before} />}
                 {units.data && sets.length === 0 && (
                   <p className="mute">
                     The class has no unit yet. Choose skills to see its marks, or plan a unit.
@@ -121,6 +134,16 @@ export default function ClassPage() {
                 )}
               </>
             ),
+          },
+          {
+            key: 'next',
+            label: 'What next',
+            children:
+              sets.length > 0 ? (
+                <WhatNext classId={id} sets={sets} />
+              ) : (
+                <p className="mute">Plan a unit, or choose skills under “What was seen”.</p>
+              ),
           },
           {
             key: 'children',

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { type KeyboardEvent, useRef, useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
-import { Mark, markWords, Pips } from '../shared/Mark'
+import { dayWords } from '../shared/dates'
+import { Mark, markWords, Pips, sureWords } from '../shared/Mark'
 import { ProblemNote } from '../shared/ProblemNote'
 import { CellHistory } from './CellHistory'
 import styles from './GridTable.module.css'
@@ -14,10 +15,32 @@ interface GridTableProps {
   classId: string
   /** cue-set keys, one block of columns each */
   sets: string[]
+  /** an earlier day to compare with; empty for none */
+  before: string
+}
+
+/** From not there to there, for what went up and what went down. */
+const RANK: Record<Cell['mark'], number> = {
+  NOT_APPLYING: 0,
+  NOT_TAUGHT: 0,
+  NOT_SEEN: 0,
+  EMERGING: 1,
+  NEAR: 2,
+  DUE: 3,
+  SECURE: 4,
+  MASTERED: 5,
+}
+
+/** What became of a mark since an earlier day, in a sign and in words; nothing where it is the same. */
+export function change(before: Cell | undefined, now: Cell): { sign: string; words: string } | null {
+  if (!before || RANK[before.mark] === RANK[now.mark]) return null
+  const words = `was ${markWords(before.mark)}`
+  if (RANK[before.mark] === 0) return { sign: '+', words }
+  return { sign: RANK[now.mark] > RANK[before.mark] ? '▲' : '▼', words }
 }
 
 /** Children by cues with marks and pips; arrows walk it, Enter opens the looks behind a mark. */
-export function GridTable({ classId, sets }: GridTableProps) {
+export function GridTable({ classId, sets, before }: GridTableProps) {
   const table = useRef<HTMLTableElement>(null)
   const [open, setOpen] = useState<{
     child: Schemas['ChildView']
@@ -30,6 +53,18 @@ export function GridTable({ classId, sets }: GridTableProps) {
     queryFn: () =>
       take(api.GET('/api/classes/{id}/grid', { params: { path: { id: classId }, query: { set: sets } } })),
   })
+  const earlier = useQuery({
+    queryKey: ['grid', classId, sets, before],
+    enabled: before !== '',
+    queryFn: () =>
+      take(
+        api.GET('/api/classes/{id}/grid', {
+          params: { path: { id: classId }, query: { set: sets, on: before } },
+        }),
+      ),
+  })
+  const then = before ? earlier.data : undefined
+  const cellThen = (child: string, cue: string) => then?.rows.find((r) => r.child.id === child)?.cells[cue]
   if (grid.error) return <ProblemNote error={grid.error} retry={() => grid.refetch()} />
   if (!grid.data) return <p>Reading the records …</p>
   const { skills, rows } = grid.data
@@ -50,6 +85,11 @@ export function GridTable({ classId, sets }: GridTableProps) {
       <p className={styles.rule}>
         <b>How a mark is made</b> {skills[0]?.rule}
       </p>
+      {then && (
+        <p className={styles.rule} role="status">
+          <b>Since {dayWords(before)}</b> {sinceWords(grid.data, then)}
+        </p>
+      )}
       <ul className={styles.legend}>
         {legend.map((mark) => (
           <li key={mark}>
@@ -102,6 +142,7 @@ export function GridTable({ classId, sets }: GridTableProps) {
                   ...s.cues.map((cue, i) => {
                     const cell = row.cells[cue.key]
                     const column = cues.indexOf(cue)
+                    const since = then && change(cellThen(row.child.id, cue.key), cell)
                     return (
                       <td key={cue.key} className={i === 0 ? styles.first : ''}>
                         <button
@@ -109,8 +150,8 @@ export function GridTable({ classId, sets }: GridTableProps) {
                           data-at={`${r}-${column}`}
                           tabIndex={at.row === r && at.column === column ? 0 : -1}
                           className={styles.cell}
-                          title={cell.reason}
-                          aria-label={`${row.child.name}, ${cue.call.notSettled}: ${markWords(cell.mark)}${cell.fit === 'ADAPTED' ? ', adapted' : ''}`}
+                          title={`${cell.reason} ${cell.howSure}`}
+                          aria-label={`${row.child.name}, ${cue.call.notSettled}: ${markWords(cell.mark)}${cell.fit === 'ADAPTED' ? ', adapted' : ''}${cell.sure === 'NO_LOOK' ? '' : `, ${sureWords(cell.sure)}`}${since ? `, ${since.words}` : ''}`}
                           onClick={() => {
                             setAt({ row: r, column })
                             setOpen({ child: row.child, cue, cell })
@@ -118,6 +159,7 @@ export function GridTable({ classId, sets }: GridTableProps) {
                         >
                           <Mark mark={cell.mark} fill={cell.fill} />
                           {cell.mark !== 'NOT_TAUGHT' && <Pips pips={cell.pips} />}
+                          {since && <small className={styles.since}>{since.sign}</small>}
                           {cell.fit === 'ADAPTED' && <span className={styles.adapted}>adapted</span>}
                         </button>
                       </td>
@@ -136,4 +178,17 @@ export function GridTable({ classId, sets }: GridTableProps) {
       {open && <CellHistory {...open} close={() => setOpen(null)} />}
     </>
   )
+}
+
+/** How many marks went up and down between two days. */
+function sinceWords(now: Schemas['Grid'], then: Schemas['Grid']) {
+  const many: Record<string, number> = { '+': 0, '▲': 0, '▼': 0 }
+  for (const row of now.rows) {
+    const old = then.rows.find((r) => r.child.id === row.child.id)
+    for (const [cue, cell] of Object.entries(row.cells)) {
+      const since = change(old?.cells[cue], cell)
+      if (since) many[since.sign]++
+    }
+  }
+  return `${many['+']} were seen for the first time (+), ${many['▲']} marks went up (▲), ${many['▼']} went down (▼).`
 }

@@ -51,9 +51,17 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const stretch = hall.stretches.find((s) => s.id === state.segment)
   const running = hall.stretches[clockAt(hall.stretches, state.clock, Date.now()).index]
   const stands = standing(stretch)
+  const watch = hall.watch.find((w) => w.segment === state.segment)
+  const wanted = new Map(
+    watch?.watches.filter((w) => w.cue === cue || w.cue === second).map((w) => [w.child, w.looks]),
+  )
   const here = hall.grid.rows
     .filter((r) => registering || !state.away.has(r.child.id))
-    .sort((a, b) => (stands[a.child.id]?.place ?? LAST) - (stands[b.child.id]?.place ?? LAST))
+    .sort(
+      (a, b) =>
+        Number(!registering && wanted.has(b.child.id)) - Number(!registering && wanted.has(a.child.id)) ||
+        (stands[a.child.id]?.place ?? LAST) - (stands[b.child.id]?.place ?? LAST),
+    )
   const beside = second ? cues.find((c) => c.key === second) : undefined
   const asked = asks && cues.find((c) => c.key === asks.cue)
   const next = counting
@@ -119,7 +127,9 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
                   and <b>“{beside.call.notSettled}”</b> {beside.question.notSettled}{' '}
                 </>
               )}
-              <span className={styles.stand}>Stand {now.view.notSettled}.</span>
+              <span className={styles.stand}>
+                Stand {now.view.notSettled}.{wanted.size > 0 && ` ◉ ${wanted.size} first.`}
+              </span>
             </p>
           )
         )}
@@ -204,6 +214,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
               registering={registering}
               inCheck={check ? checked(state.pressed, row.child.id, cue, check[row.child.id]) : null}
               stands={stands[row.child.id]?.where}
+              wanted={wanted.get(row.child.id) ?? 0}
               hold={hold}
               store={store}
             />
@@ -488,6 +499,8 @@ interface TileProps {
   registering: boolean
   /** presses in the running check; null without one */
   inCheck: number | null
+  /** looks that would tell most about this child now; 0 for none */
+  wanted: number
   /** its group now; undefined where there are none */
   stands?: string
   /** a note, or the other hand */
@@ -515,6 +528,7 @@ const Tile = memo(function Tile({
   registering,
   inCheck,
   stands,
+  wanted,
   hold,
   store,
 }: TileProps) {
@@ -597,7 +611,7 @@ const Tile = memo(function Tile({
       </div>
     )
   return (
-    <div className={styles.tile} data-renders={renders.current}>
+    <div className={`${styles.tile} ${wanted > 0 ? styles.wanted : ''}`} data-renders={renders.current}>
       <button
         type="button"
         className={styles.shown}
@@ -609,6 +623,7 @@ const Tile = memo(function Tile({
         <span className={styles.name}>
           <b>{name}</b>
           <small>
+            {wanted > 0 && '◉ '}
             {stands}
             {stands && left && ' · '}
             {left && 'left'}

@@ -28,6 +28,8 @@ export const cell = (mark: Cell['mark'] = 'NOT_SEEN', pips: boolean[] = []): Cel
   trials: pips.length,
   reason: '',
   fit: 'APPLIES',
+  sure: 'NOT_SURE',
+  howSure: '',
 })
 
 export const child = (name: string): Schemas['ChildView'] => ({
@@ -91,6 +93,7 @@ export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
     setting,
     introduces: id === 'drill' ? ['roll/low'] : [],
     focus,
+    looks: 10,
   })
   return {
     away: [],
@@ -101,6 +104,7 @@ export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
     now: new Date().toISOString(),
     events: [],
     hits: [],
+    watch: [],
     lesson: {
       lesson: 'lesson-1',
       unit: 'unit-1',

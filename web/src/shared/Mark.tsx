@@ -98,3 +98,13 @@ export function Pips({ pips, height = 11 }: PipsProps) {
     </svg>
   )
 }
+
+const SURE: Record<Schemas['Cell']['sure'], string> = {
+  NO_LOOK: 'no look yet',
+  NOT_SURE: 'not sure yet',
+  SETTLED: 'settled',
+  LOOK_AGAIN: 'look again',
+}
+
+/** How sure a mark is, in words. */
+export const sureWords = (sure: Schemas['Cell']['sure']) => SURE[sure]

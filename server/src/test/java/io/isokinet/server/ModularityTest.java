@@ -23,6 +23,7 @@ class ModularityTest {
                         "io.isokinet.server.place..",
                         "io.isokinet.server.calendar..",
                         "io.isokinet.server.unit..",
+                        "io.isokinet.server.nextstep..",
                         "io.isokinet.server.hall..")
                 .should()
                 .dependOnClassesThat()

@@ -1,6 +1,7 @@
 package io.isokinet.server.hall;
 
 import io.isokinet.core.kit.KitMoves;
+import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
@@ -13,6 +14,7 @@ import io.isokinet.server.lesson.Sheets;
 import io.isokinet.server.lesson.WetView;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.nextstep.Watching;
 import io.isokinet.server.record.Batch;
 import io.isokinet.server.record.Receipt;
 import io.isokinet.server.record.Recorder;
@@ -93,6 +95,7 @@ class HallController {
      * @param now the server's clock, by which the times below are told
      * @param events what happened in it so far @param hits what was counted in it so far
      * @param wet what becomes of it when it rains; null where it has no place to go to
+     * @param watch whom to watch in each stretch that works on cues
      */
     record HallView(
             LessonPlan lesson,
@@ -105,7 +108,11 @@ class HallController {
             Instant now,
             List<LessonEvent> events,
             List<Hits> hits,
-            @Nullable WetView wet) {}
+            @Nullable WetView wet,
+            List<StretchWatch> watch) {}
+
+    /** Whom to watch in a stretch, for what. @param reason how many are likely to be settled by it */
+    record StretchWatch(UUID segment, List<Watching.WatchView> watches, String reason) {}
 
     /** What became of a batch, and the marks of the children in it as they are now. */
     record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
@@ -222,10 +229,12 @@ class HallController {
     public HallView hall(@PathVariable UUID lesson) {
         LessonPlan plan = lessons.plan(lesson);
         SheetView sheet = sheets.view(lesson);
+        Grid grid = marks.grid(plan.classId(), plan.cueSets(), schools.today());
+        Set<UUID> away = records.away(lesson);
         return new HallView(
                 plan,
-                marks.grid(plan.classId(), plan.cueSets(), schools.today()),
-                records.away(lesson),
+                grid,
+                away,
                 records.sitsOut(lesson),
                 knowHows.sha256(),
                 sheet.segments(),
@@ -233,6 +242,17 @@ class HallController {
                 clock.instant(),
                 records.events(lesson),
                 records.hitsIn(lesson),
-                sheets.wet(lesson).orElse(null));
+                sheets.wet(lesson).orElse(null),
+                watch(plan, grid, away));
+    }
+
+    private static List<StretchWatch> watch(LessonPlan plan, Grid grid, Set<UUID> away) {
+        return plan.segments().stream()
+                .filter(s -> !s.focus().isEmpty())
+                .map(s -> {
+                    WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), s.looks());
+                    return new StretchWatch(s.id(), Watching.views(watch), watch.reason());
+                })
+                .toList();
     }
 }

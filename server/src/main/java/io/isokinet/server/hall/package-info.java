@@ -9,7 +9,8 @@
             "record",
             "mastery",
             "unit",
-            "lesson"
+            "lesson",
+            "nextstep"
         })
 @NullMarked
 package io.isokinet.server.hall;

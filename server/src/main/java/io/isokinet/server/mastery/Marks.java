@@ -5,6 +5,7 @@ import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.MasteryRule;
 import io.isokinet.core.mastery.SkillLevel;
 import io.isokinet.core.mastery.Status;
+import io.isokinet.core.mastery.Sureness;
 import io.isokinet.core.mastery.Trial;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
@@ -115,6 +116,7 @@ public class Marks {
 
     private static Cell cell(Status status, CueFit fit) {
         boolean out = fit == CueFit.NOT_APPLYING;
+        Sureness sure = Sureness.of(status);
         return new Cell(
                 out ? Mark.NOT_APPLYING : status.mark(),
                 status.fill(),
@@ -126,7 +128,9 @@ public class Marks {
                         : fit == CueFit.ADAPTED
                                 ? "Adapted for this child; it is not counted. " + status.reason()
                                 : status.reason(),
-                fit);
+                fit,
+                out ? Sureness.Word.NO_LOOK : sure.word(),
+                out ? "" : sure.sentence());
     }
 
     /** What the records say of each cue for planning: whether it was taught and what share of the class owns it. */

@@ -35,6 +35,37 @@ public class Records {
     private static final String HITS = """
             select h.*, exists (select 1 from event_void v where v.school_id = h.school_id and v.event_id = h.id) as voided
             from hit_set h where h.school_id = :school and\s""";
+    private static final String HIT_RATES = """
+            select skill_key, sum(hits) as hits,
+                   sum(hits + missed_left + missed_right + missed_short + missed_long + missed) as tries
+            from hit_set h
+            where h.school_id = :school and h.child_id in (:children) and h.at >= :since
+              and not exists (select 1 from event_void v where v.school_id = h.school_id and v.event_id = h.id)
+            group by skill_key""";
+    private static final String MISSED = """
+            with first_taught as (
+                select distinct on (cue_key) cue_key, lesson_id from cue_taught
+                where school_id = :school and class_id = :class and lesson_id is not null order by cue_key, at)
+            select f.cue_key, r.child_id from first_taught f
+            cross join lateral (
+                select distinct on (child_id) child_id, present from register_event
+                where school_id = :school and lesson_id = f.lesson_id order by child_id, at desc, received_at desc) r
+            where not r.present""";
+    private static final String TWICE = """
+            with looks as (
+                select distinct on (cue_key, lesson_id, child_id, observer) cue_key, lesson_id, child_id, observer, shown from trial t
+                where school_id = :school and child_id in (:children) and cue_key in (:cues) and kind = 'TEACHER' and lesson_id is not null
+                  and not exists (select 1 from trial_void v where v.school_id = t.school_id and v.trial_id = t.id)
+                order by cue_key, lesson_id, child_id, observer, seen_at)
+            select a.cue_key, pa.name as first, pb.name as second,
+                   count(*) filter (where a.shown and b.shown) as both_saw,
+                   count(*) filter (where a.shown and not b.shown) as first_only,
+                   count(*) filter (where not a.shown and b.shown) as second_only,
+                   count(*) filter (where not a.shown and not b.shown) as neither
+            from looks a
+            join looks b on b.cue_key = a.cue_key and b.lesson_id = a.lesson_id and b.child_id = a.child_id and a.observer < b.observer
+            join person pa on pa.id = a.observer join person pb on pb.id = b.observer
+            group by a.cue_key, pa.name, pb.name order by count(*) desc""";
     private static final String COUNTS = """
             select e.lesson_id, e.body ->> 'what' as what, (e.body ->> 'count')::numeric::int as count, e.body ->> 'side' as side, e.at,
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
@@ -263,6 +294,60 @@ public class Records {
                 .query((row, n) -> taught.put(row.getString("cue_key"), instant(row, "first_at")))
                 .list();
         return taught;
+    }
+
+    /** Hits of {@code tries}. */
+    public record HitRate(int hits, int tries) {}
+
+    /** Hits and tries of these children since then, by skill; what was taken back is left out. */
+    @Transactional(readOnly = true)
+    public Map<String, HitRate> hitRates(Collection<UUID> children, Instant since) {
+        Map<String, HitRate> rates = new LinkedHashMap<>();
+        if (!children.isEmpty())
+            jdbc.sql(HIT_RATES)
+                    .param("school", SchoolScope.current())
+                    .param("children", children)
+                    .param("since", java.sql.Timestamp.from(since))
+                    .query((row, n) ->
+                            rates.put(row.getString("skill_key"), new HitRate(row.getInt("hits"), row.getInt("tries"))))
+                    .list();
+        return rates;
+    }
+
+    /** Children who were registered as away from the lesson in which a cue was first taught, by cue. */
+    @Transactional(readOnly = true)
+    public Map<String, Set<UUID>> missed(UUID schoolClass) {
+        Map<String, Set<UUID>> missed = new LinkedHashMap<>();
+        jdbc.sql(MISSED)
+                .param("school", SchoolScope.current())
+                .param("class", schoolClass)
+                .query((row, n) -> missed.computeIfAbsent(row.getString("cue_key"), c -> new HashSet<>())
+                        .add(row.getObject("child_id", UUID.class)))
+                .list();
+        return missed;
+    }
+
+    /** How often two people who looked at the same child for the same cue in the same lesson said the same. */
+    public record Twice(
+            String cue, String first, String second, int both, int firstOnly, int secondOnly, int neither) {}
+
+    /** By cue and pair of observers; of several looks of one of them in a lesson the first counts. */
+    @Transactional(readOnly = true)
+    public List<Twice> watchedTwice(Collection<UUID> children, Collection<String> cues) {
+        if (children.isEmpty() || cues.isEmpty()) return List.of();
+        return jdbc.sql(TWICE)
+                .param("school", SchoolScope.current())
+                .param("children", children)
+                .param("cues", cues)
+                .query((row, n) -> new Twice(
+                        row.getString("cue_key"),
+                        row.getString("first"),
+                        row.getString("second"),
+                        row.getInt("both_saw"),
+                        row.getInt("first_only"),
+                        row.getInt("second_only"),
+                        row.getInt("neither")))
+                .list();
     }
 
     /** Children last registered as away from a lesson. */

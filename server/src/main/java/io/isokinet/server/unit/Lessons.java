@@ -35,9 +35,15 @@ public class Lessons {
         this.calendars = calendars;
     }
 
-    /** @param setting where a trial in it is seen */
+    /** @param setting where a trial in it is seen @param looks one pair of eyes has in it */
     public record Taught(
-            UUID id, String name, int minutes, Setting setting, List<String> introduces, List<String> focus) {}
+            UUID id,
+            String name,
+            int minutes,
+            Setting setting,
+            List<String> introduces,
+            List<String> focus,
+            int looks) {}
 
     /** @param cueSets of the unit, one a skill */
     public record LessonPlan(
@@ -121,7 +127,8 @@ public class Lessons {
                                 s.minutes(),
                                 setting(s),
                                 s.introduces(),
-                                s.focus()))
+                                s.focus(),
+                                s.looks()))
                         .toList());
     }
 

@@ -1,0 +1,204 @@
+package io.isokinet.server.nextstep;
+
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.mastery.Agreement;
+import io.isokinet.core.mastery.Mark;
+import io.isokinet.core.nextstep.MoveOn;
+import io.isokinet.core.nextstep.NeedGroups;
+import io.isokinet.core.nextstep.NextCue;
+import io.isokinet.core.nextstep.NextCue.Candidate;
+import io.isokinet.core.nextstep.WatchPlan;
+import io.isokinet.server.knowhow.CueView;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.mastery.Grid;
+import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.nextstep.WhatNext.Agreed;
+import io.isokinet.server.nextstep.WhatNext.CatchUp;
+import io.isokinet.server.nextstep.WhatNext.CueNeed;
+import io.isokinet.server.nextstep.WhatNext.NeedGroup;
+import io.isokinet.server.nextstep.WhatNext.NextLesson;
+import io.isokinet.server.nextstep.WhatNext.SkillStep;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.LessonState;
+import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.Lessons.LessonPlan;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads the records of a class for what to do next. */
+@Service
+public class NextSteps {
+    private static final Set<Mark> OWNED = EnumSet.of(Mark.SECURE, Mark.MASTERED);
+    private static final int WEEKS_AHEAD = 12;
+    private static final int WEEKS_OF_HITS = 4;
+    private static final int MOST_GROUPS = 4;
+    private static final int MOST_CUES = 5;
+
+    private final Marks marks;
+    private final Records records;
+    private final Lessons lessons;
+    private final KnowHows knowHows;
+    private final Schools schools;
+
+    NextSteps(Marks marks, Records records, Lessons lessons, KnowHows knowHows, Schools schools) {
+        this.marks = marks;
+        this.records = records;
+        this.lessons = lessons;
+        this.knowHows = knowHows;
+        this.schools = schools;
+    }
+
+    /** @param sets cue-set keys, one a skill */
+    @Transactional(readOnly = true)
+    public WhatNext of(UUID classId, List<String> sets) {
+        LocalDate today = schools.today();
+        Grid grid = marks.grid(classId, sets, today);
+        List<LessonPlan> coming = lessons.between(today, today.plusWeeks(WEEKS_AHEAD), classId::equals).stream()
+                .filter(l -> l.state() == LessonState.PLANNED)
+                .map(l -> lessons.plan(l.lesson()))
+                .toList();
+        List<UUID> children = grid.rows().stream().map(r -> r.child().id()).toList();
+        Map<String, Records.HitRate> rates = records.hitRates(
+                children,
+                today.minusWeeks(WEEKS_OF_HITS).atStartOfDay(schools.zone()).toInstant());
+        Map<String, String> calls = new LinkedHashMap<>();
+        for (Grid.SkillColumns s : grid.skills())
+            for (CueView c : s.cues()) calls.put(c.key(), c.call().notSettled());
+        Map<UUID, String> names = new LinkedHashMap<>();
+        grid.rows().forEach(r -> names.put(r.child().id(), r.child().name()));
+        return new WhatNext(
+                grid.skills().stream()
+                        .map(s -> step(grid, s, Optional.ofNullable(rates.get(s.skill()))))
+                        .toList(),
+                cues(grid, coming),
+                groups(grid),
+                coming.stream().findFirst().map(l -> watch(grid, l)).orElse(null),
+                catchUps(classId, grid),
+                agreements(children, calls.keySet()),
+                calls,
+                names);
+    }
+
+    private static SkillStep step(Grid grid, Grid.SkillColumns skill, Optional<Records.HitRate> rate) {
+        List<Mark> all = new ArrayList<>();
+        int shown = 0;
+        int looks = 0;
+        for (Grid.Row row : grid.rows())
+            for (CueView cue : skill.cues()) {
+                Grid.Cell cell = row.cells().get(cue.key());
+                all.add(cell.mark());
+                if (cell.mark() == Mark.NOT_TAUGHT) continue;
+                looks += cell.pips().size();
+                shown += (int) cell.pips().stream().filter(p -> p).count();
+            }
+        MoveOn move = MoveOn.of(
+                all,
+                shown,
+                looks,
+                rate.map(Records.HitRate::hits).orElse(null),
+                rate.map(Records.HitRate::tries).orElse(0));
+        return new SkillStep(
+                skill.skill(), skill.name(), move.step(), move.step().label(), move.facts());
+    }
+
+    private static boolean needs(Grid.Cell cell) {
+        return cell.mark() != Mark.NOT_APPLYING && !OWNED.contains(cell.mark());
+    }
+
+    private List<CueNeed> cues(Grid grid, List<LessonPlan> coming) {
+        KnowHow known = knowHows.current();
+        Set<String> inGrid = grid.skills().stream()
+                .flatMap(s -> s.cues().stream().map(CueView::key))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        List<Candidate> candidates = new ArrayList<>();
+        for (String cue : inGrid) {
+            List<Grid.Cell> cells = grid.rows().stream()
+                    .map(r -> r.cells().get(cue))
+                    .filter(c -> c.mark() != Mark.NOT_APPLYING)
+                    .toList();
+            int waiting = (int) inGrid.stream()
+                    .filter(c -> known.cue(c).prerequisites().contains(cue))
+                    .count();
+            int shows = (int) coming.stream()
+                    .flatMap(l -> l.segments().stream())
+                    .filter(s -> s.focus().contains(cue))
+                    .count();
+            boolean ready = known.cue(cue).prerequisites().stream()
+                    .filter(inGrid::contains)
+                    .allMatch(p ->
+                            grid.rows().stream().anyMatch(r -> r.cells().get(p).mark() != Mark.NOT_TAUGHT));
+            candidates.add(new Candidate(
+                    cue, (int) cells.stream().filter(NextSteps::needs).count(), cells.size(), waiting, shows, ready));
+        }
+        return NextCue.of(candidates).stream()
+                .limit(MOST_CUES)
+                .map(c -> new CueNeed(c.cue(), c.facts()))
+                .toList();
+    }
+
+    /** By the first taught cue that a child does not own. */
+    private static List<NeedGroup> groups(Grid grid) {
+        Map<String, List<String>> needs = new LinkedHashMap<>();
+        for (Grid.Row row : grid.rows()) {
+            List<String> own = new ArrayList<>();
+            for (Grid.SkillColumns s : grid.skills())
+                for (CueView cue : s.cues()) {
+                    Grid.Cell cell = row.cells().get(cue.key());
+                    if (needs(cell) && cell.mark() != Mark.NOT_TAUGHT) own.add(cue.key());
+                }
+            needs.put(row.child().id().toString(), own);
+        }
+        return NeedGroups.of(needs, MOST_GROUPS).stream()
+                .map(g -> new NeedGroup(
+                        g.cue(), g.children().stream().map(UUID::fromString).toList()))
+                .toList();
+    }
+
+    private static NextLesson watch(Grid grid, LessonPlan lesson) {
+        Set<String> cues = lesson.segments().stream()
+                .flatMap(s -> s.focus().stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        int looks = lesson.segments().stream()
+                .filter(s -> !s.focus().isEmpty())
+                .mapToInt(s -> s.looks())
+                .sum();
+        WatchPlan plan = Watching.plan(grid, cues, c -> true, looks);
+        return new NextLesson(
+                lesson.lesson(), lesson.onDate(), lesson.number(), looks, Watching.views(plan), plan.reason());
+    }
+
+    private List<CatchUp> catchUps(UUID classId, Grid grid) {
+        List<CatchUp> all = new ArrayList<>();
+        records.missed(classId).forEach((cue, away) -> {
+            List<UUID> children = grid.rows().stream()
+                    .filter(r -> away.contains(r.child().id()) && r.cells().containsKey(cue))
+                    .filter(r -> r.cells().get(cue).mark() == Mark.NOT_SEEN)
+                    .map(r -> r.child().id())
+                    .toList();
+            if (!children.isEmpty()) all.add(new CatchUp(cue, children));
+        });
+        return all;
+    }
+
+    private List<Agreed> agreements(Collection<UUID> children, Collection<String> cues) {
+        return records.watchedTwice(children, cues).stream()
+                .map(w -> {
+                    Agreement a = new Agreement(w.both(), w.firstOnly(), w.secondOnly(), w.neither());
+                    return new Agreed(w.cue(), w.first(), w.second(), a.talkAboutIt(), a.sentence());
+                })
+                .toList();
+    }
+}

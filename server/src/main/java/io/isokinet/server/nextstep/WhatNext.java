@@ -1,0 +1,43 @@
+package io.isokinet.server.nextstep;
+
+import io.isokinet.core.nextstep.MoveOn.Step;
+import io.isokinet.server.nextstep.Watching.WatchView;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the records of a class say to do next. Each is a proposal with the facts that decide.
+ *
+ * @param lesson the next one that is planned; null if there is none
+ * @param calls of the cues that are spoken of, by their keys @param names of the children, by their ids
+ */
+public record WhatNext(
+        List<SkillStep> skills,
+        List<CueNeed> cues,
+        List<NeedGroup> groups,
+        @Nullable NextLesson lesson,
+        List<CatchUp> catchUps,
+        List<Agreed> agreements,
+        Map<String, String> calls,
+        Map<UUID, String> names) {
+    /** @param words what to do: go on, stay, step back, look first */
+    public record SkillStep(String skill, String name, Step step, String words, List<String> facts) {}
+
+    public record CueNeed(String cue, List<String> facts) {}
+
+    /** @param cue they share; empty for those who need none */
+    public record NeedGroup(String cue, List<UUID> children) {}
+
+    /** @param looks one pair of eyes has in it @param reason how many are likely to be settled, in a sentence */
+    public record NextLesson(
+            UUID lesson, LocalDate onDate, int number, int looks, List<WatchView> watches, String reason) {}
+
+    /** Children who were away when a cue was taught and were not seen at it since. */
+    public record CatchUp(String cue, List<UUID> children) {}
+
+    /** Two people who watched the same children in the same lesson. @param talk whether to talk about what they look for */
+    public record Agreed(String cue, String first, String second, boolean talk, String sentence) {}
+}

@@ -1,0 +1,130 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.isokinet.server.account.Role;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** What the records of a class say to do next, over HTTP. */
+@ExtendWith(RunningServer.class)
+class NextStepsTest {
+    private static final String FOOT = "underarm-roll/other-foot";
+    private static final String EYES = "underarm-roll/eyes-target";
+
+    private final TestSchool school = TestSchool.make();
+    private final UUID curlews = school.schoolClass("Curlews", 7, TestSchool.names(12));
+    private final List<UUID> children = new ArrayList<>(school.children(curlews).values());
+
+    private JsonNode next() {
+        return school.as
+                .get("/api/classes/" + curlews + "/next?set=underarm-roll/components")
+                .json();
+    }
+
+    private Map<String, Object> look(UUID child, boolean shown, UUID lesson, int secondsAgo) {
+        Map<String, Object> trial = school.trial(child, FOOT, shown);
+        trial.put("lesson", lesson);
+        trial.put("at", Instant.now().minusSeconds(secondsAgo).toString());
+        return trial;
+    }
+
+    @Test
+    void anEmptyRecordProposesNothingThatNobodyKnows() {
+        JsonNode next = next();
+        assertThat(next.get("skills").get(0).get("facts").get(0).asString()).isEqualTo("Nothing of it was taught yet.");
+        assertThat(next.has("lesson") && !next.get("lesson").isNull()).isFalse();
+        assertThat(next.get("catchUps")).isEmpty();
+        assertThat(next.get("agreements")).isEmpty();
+        assertThat(next.get("groups")).hasSize(1);
+    }
+
+    @Test
+    void aClassThatOwnsItGoesOnAndWhoWasAwayIsCaughtUp() {
+        UUID unit = school.unit(curlews, 2, 30, "underarm-roll/components");
+        JsonNode lessons = school.as.get("/api/units/" + unit).json().get("lessons");
+        UUID first = UUID.fromString(lessons.get(0).get("id").asString());
+        UUID second = UUID.fromString(lessons.get(1).get("id").asString());
+        Map<String, Object> taught = new HashMap<>();
+        taught.put("id", UUID.randomUUID());
+        taught.put("schoolClass", curlews);
+        taught.put("cue", FOOT);
+        taught.put("lesson", first);
+        taught.put("at", Instant.now().minusSeconds(3600).toString());
+        Map<String, Object> away = Map.of(
+                "id",
+                UUID.randomUUID(),
+                "lesson",
+                first,
+                "child",
+                children.get(11),
+                "present",
+                false,
+                "at",
+                Instant.now().toString());
+        school.as.post("/api/batches", school.batch(List.of(), List.of(), List.of(away), List.of(taught)));
+        List<Object> looks = new ArrayList<>();
+        for (UUID child : children.subList(0, 11)) {
+            looks.add(look(child, true, first, 900));
+            looks.add(look(child, true, first, 600));
+            looks.add(look(child, true, second, 300));
+        }
+        assertThat(school.record(looks).get("kept")).hasSize(33);
+        JsonNode next = next();
+        assertThat(next.get("skills").get(0).get("step").asString()).isEqualTo("ON");
+        assertThat(next.get("skills").get(0).get("facts").toString())
+                .contains("92 % of what was taught is secure or mastered")
+                .contains("33 of the last 33 looks showed it");
+        assertThat(next.get("catchUps").get(0).get("children")).hasSize(1).allMatch(c -> c.asString()
+                .equals(children.get(11).toString()));
+        JsonNode lesson = next.get("lesson");
+        assertThat(lesson.get("looks").asInt()).isPositive();
+        int planned = 0;
+        for (JsonNode w : lesson.get("watches")) planned += w.get("looks").asInt();
+        assertThat(planned).isLessThanOrEqualTo(lesson.get("looks").asInt());
+        JsonNode hall = school.as.get("/api/hall/" + first).json();
+        assertThat(hall.get("watch")).isNotEmpty();
+        assertThat(hall.get("watch").toString()).doesNotContain(children.get(11).toString());
+        JsonNode cell = school.cell(curlews, "underarm-roll/components", children.get(0), FOOT);
+        assertThat(cell.get("mark").asString()).isEqualTo("SECURE");
+        assertThat(cell.get("sure").asString()).isEqualTo("SETTLED");
+        assertThat(cell.get("howSure").asString()).contains("3 of the last 3").contains("77 in 100");
+    }
+
+    @Test
+    void twoPairsOfEyesAreComparedOnWhatBothSaw() {
+        UUID unit = school.unit(curlews, 1, 30, "underarm-roll/components");
+        UUID lesson = UUID.fromString(school.as
+                .get("/api/units/" + unit)
+                .json()
+                .get("lessons")
+                .get(0)
+                .get("id")
+                .asString());
+        school.teach(curlews, FOOT);
+        Caller other = school.member(Role.LEAD).as();
+        List<Object> first = new ArrayList<>();
+        List<Object> second = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            first.add(look(children.get(i), i < 6, lesson, 600 - i));
+            second.add(look(children.get(i), i < 3 || i == 9, lesson, 500 - i));
+        }
+        school.record(first);
+        Map<String, Object> batch = school.batch(second);
+        batch.put("device", UUID.randomUUID());
+        other.post("/api/batches", batch);
+        JsonNode agreed = next().get("agreements").get(0);
+        // Both 3, one alone 3, the other alone 1, none 3: 6 of 10, by chance 0.48, kappa 0.23.
+        assertThat(agreed.get("sentence").asString())
+                .contains("6 of 10 looks (60 %)")
+                .contains("0.23, fair");
+        assertThat(agreed.get("talk").asBoolean()).isTrue();
+    }
+}

@@ -1,0 +1,75 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { render, screen } from '@testing-library/react'
+import { MemoryRouter } from 'react-router'
+import { describe, expect, it } from 'vitest'
+import { cell } from '../hall/testing'
+import { change } from './GridTable'
+import { WhatNext } from './WhatNext'
+
+const answer = {
+  skills: [{ skill: 'roll', name: 'Roll', step: 'STAY', words: 'stay', facts: ['40 % is secure'] }],
+  cues: [{ cue: 'roll/low', facts: ['8 of 20 children do not own it yet'] }],
+  groups: [
+    { cue: 'roll/low', children: ['a'] },
+    { cue: '', children: ['b', 'c'] },
+  ],
+  lesson: {
+    lesson: 'l5',
+    onDate: '2026-11-30',
+    number: 5,
+    looks: 24,
+    watches: [
+      { child: 'a', cue: 'roll/low', looks: 2 },
+      { child: 'b', cue: 'roll/low', looks: 1 },
+    ],
+    reason: '24 looks: 11 more likely to be settled, 4 left.',
+  },
+  catchUps: [{ cue: 'roll/low', children: ['c'] }],
+  agreements: [
+    { cue: 'roll/low', first: 'Robin', second: 'Kim', talk: true, sentence: 'They agree on 6 of 12 looks.' },
+  ],
+  calls: { 'roll/low': 'Low like a crab' },
+  names: { a: 'Ada', b: 'Ben', c: 'Cleo' },
+}
+
+const show = (body: object) => {
+  const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY } } })
+  queries.setQueryData(['next', 'k', ['roll/components']], body)
+  render(
+    <QueryClientProvider client={queries}>
+      <MemoryRouter>
+        <WhatNext classId="k" sets={['roll/components']} />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  )
+}
+
+describe('what next', () => {
+  it('says each proposal with what decides it, and names children, not ids', async () => {
+    show(answer)
+    expect(await screen.findByText('Roll: stay')).toBeInTheDocument()
+    expect(screen.getByText('Own all that was taught, 2 children')).toBeInTheDocument()
+    expect(screen.getByText('Ada (2 looks), Ben')).toBeInTheDocument()
+    expect(screen.getByText(/24 looks: 11 more likely to be settled, 4 left/)).toBeInTheDocument()
+    expect(screen.getByText('Talk about what you look for.')).toBeInTheDocument()
+    expect(screen.getByRole('link', { name: /Lesson 5/ })).toHaveAttribute('href', '/lessons/l5')
+  })
+
+  it('says so where nothing is planned and nothing is needed', async () => {
+    show({ ...answer, cues: [], lesson: undefined, catchUps: [], agreements: [] })
+    expect(await screen.findByText(/No lesson is planned/)).toBeInTheDocument()
+    expect(screen.getByText(/Nobody needs one of these cues/)).toBeInTheDocument()
+    expect(screen.queryByText('Were away when it was taught')).not.toBeInTheDocument()
+  })
+})
+
+describe('a mark beside what it was', () => {
+  it('tells up, down and seen for the first time apart; teaching alone is no change', () => {
+    expect(change(cell('EMERGING'), cell('SECURE'))).toEqual({ sign: '▲', words: 'was emerging' })
+    expect(change(cell('MASTERED'), cell('DUE'))?.sign).toBe('▼')
+    expect(change(cell('NOT_TAUGHT'), cell('EMERGING'))?.sign).toBe('+')
+    expect(change(cell('NOT_TAUGHT'), cell('NOT_SEEN'))).toBeNull()
+    expect(change(cell('NEAR'), cell('NEAR'))).toBeNull()
+    expect(change(undefined, cell('NEAR'))).toBeNull()
+  })
+})

@@ -1,0 +1,122 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { api, type Schemas, take } from '../api/client'
+import { dayWords } from '../shared/dates'
+import { ProblemNote } from '../shared/ProblemNote'
+import styles from './WhatNext.module.css'
+
+interface WhatNextProps {
+  classId: string
+  /** cue-set keys, one a skill */
+  sets: string[]
+}
+
+const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`
+
+/** What the records say to do next: proposals, each with the facts that decide. */
+export function WhatNext({ classId, sets }: WhatNextProps) {
+  const next = useQuery({
+    queryKey: ['next', classId, sets],
+    queryFn: () =>
+      take(api.GET('/api/classes/{id}/next', { params: { path: { id: classId }, query: { set: sets } } })),
+  })
+  if (next.error) return <ProblemNote error={next.error} retry={() => next.refetch()} />
+  if (!next.data) return <p>Reading the records …</p>
+  const { skills, cues, groups, lesson, catchUps, agreements, calls, names } = next.data
+  const call = (cue: string) => `“${calls[cue] ?? cue}”`
+  const people = (ids: string[]) => ids.map((id) => names[id]).join(', ')
+  return (
+    <div className={styles.columns}>
+      <section>
+        <h2>Go on, stay or step back</h2>
+        {skills.map((s) => (
+          <p key={s.skill}>
+            <b>
+              {s.name}: {s.words}
+            </b>
+            <br />
+            <span className="mute">{s.facts.join('; ')}.</span>
+          </p>
+        ))}
+        <h2>The cue to come back to</h2>
+        {cues.length === 0 && <p className="mute">Nobody needs one of these cues any more.</p>}
+        <ol className={styles.cues}>
+          {cues.map((c) => (
+            <li key={c.cue}>
+              <b>{call(c.cue)}</b> <span className="mute">{c.facts.join('; ')}</span>
+            </li>
+          ))}
+        </ol>
+        {catchUps.length > 0 && (
+          <>
+            <h2>Were away when it was taught</h2>
+            {catchUps.map((c) => (
+              <p key={c.cue}>
+                <b>{call(c.cue)}</b> {people(c.children)}
+              </p>
+            ))}
+          </>
+        )}
+      </section>
+      <section>
+        <h2>Groups by what they need</h2>
+        {groups.map((g) => (
+          <p key={g.cue}>
+            <b>
+              {g.cue ? call(g.cue) : 'Own all that was taught'},{' '}
+              {many(g.children.length, 'child', 'children')}
+            </b>
+            <br />
+            {people(g.children)}
+          </p>
+        ))}
+        {agreements.length > 0 && (
+          <>
+            <h2>Two pairs of eyes</h2>
+            {agreements.map((a) => (
+              <p key={`${a.cue} ${a.first} ${a.second}`}>
+                <b>{call(a.cue)}</b> {a.first} and {a.second}: {a.sentence}{' '}
+                {a.talk && <b>Talk about what you look for.</b>}
+              </p>
+            ))}
+          </>
+        )}
+      </section>
+      <section>
+        <h2>Whom to watch</h2>
+        {lesson ? (
+          <>
+            <p>
+              <Link to={`/lessons/${lesson.lesson}`}>
+                Lesson {lesson.number}, {dayWords(lesson.onDate)}
+              </Link>
+              : {lesson.reason}
+            </p>
+            <Watched watches={lesson.watches} call={call} names={names} />
+          </>
+        ) : (
+          <p className="mute">No lesson is planned for this class in the next weeks.</p>
+        )}
+      </section>
+    </div>
+  )
+}
+
+interface WatchedProps {
+  watches: Schemas['WatchView'][]
+  call: (cue: string) => string
+  names: Record<string, string>
+}
+
+/** By cue: who, and how often where it is more than once. */
+function Watched({ watches, call, names }: WatchedProps) {
+  const byCue = new Map<string, Schemas['WatchView'][]>()
+  for (const w of watches) byCue.set(w.cue, [...(byCue.get(w.cue) ?? []), w])
+  return [...byCue].map(([cue, all]) => (
+    <p key={cue}>
+      <b>{call(cue)}</b>
+      <br />
+      {all.map((w) => names[w.child] + (w.looks > 1 ? ` (${w.looks} looks)` : '')).join(', ')}
+    </p>
+  ))
+}
