@@ -260,6 +260,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/children/{id}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/children/{id}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/children/{id}/trials": {
         parameters: {
             query?: never;
@@ -1870,6 +1902,18 @@ export interface components {
             sentence: string;
             talk: boolean;
         };
+        AimView: {
+            /** Format: int32 */
+            hits: number;
+            lean?: string;
+            sets: components["schemas"]["CountedSet"][];
+            /** @enum {string} */
+            side?: "LEFT" | "RIGHT";
+            spread: string;
+            suggestion?: string;
+            /** Format: int32 */
+            tries: number;
+        };
         Alternative: {
             activity: string;
             changes: components["schemas"]["ChangeView"][];
@@ -2054,6 +2098,14 @@ export interface components {
             id: string;
             name: string;
         };
+        ChildPicture: {
+            bests: string[];
+            child: components["schemas"]["ChildView"];
+            notes: string[];
+            /** Format: date */
+            on: string;
+            skills: components["schemas"]["SkillPicture"][];
+        };
         ChildToday: {
             /** Format: uuid */
             id: string;
@@ -2200,6 +2252,16 @@ export interface components {
             count: number;
             storage?: string;
         };
+        CountedSet: {
+            /** Format: int32 */
+            hits: number;
+            /** Format: double */
+            metres?: number;
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            tries: number;
+        };
         CueCall: {
             call: components["schemas"]["Mirrored"];
             key: string;
@@ -2219,6 +2281,14 @@ export interface components {
         CueNeed: {
             cue: string;
             facts: string[];
+        };
+        CuePicture: {
+            call: string;
+            cell: components["schemas"]["Cell"];
+            cue: string;
+            looks: components["schemas"]["LookOn"][];
+            otherHand?: string;
+            question: string;
         };
         CueTotals: {
             /** Format: int32 */
@@ -2914,6 +2984,11 @@ export interface components {
             /** Format: int32 */
             overarm: number;
         };
+        LookOn: {
+            /** Format: date */
+            on: string;
+            shown: boolean;
+        };
         Made: {
             /** Format: date-time */
             expiresAt: string;
@@ -3572,6 +3647,14 @@ export interface components {
             rungs: components["schemas"]["RungView"][];
             skill: components["schemas"]["SkillView"];
             variants: components["schemas"]["Variant"][];
+        };
+        SkillPicture: {
+            aims: components["schemas"]["AimView"][];
+            counted: string;
+            cues: components["schemas"]["CuePicture"][];
+            level: string;
+            name: string;
+            skill: string;
         };
         SkillStep: {
             facts: string[];
@@ -4730,6 +4813,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChildFile"];
+                };
+            };
+        };
+    };
+    paper: {
+        parameters: {
+            query: {
+                set: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query: {
+                set: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChildPicture"];
                 };
             };
         };

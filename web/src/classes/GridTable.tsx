@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { type KeyboardEvent, useRef, useState } from 'react'
+import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
+import { usePlans } from '../session/useSession'
 import { dayWords } from '../shared/dates'
 import { Mark, markWords, Pips, sureWords } from '../shared/Mark'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -41,6 +43,7 @@ export function change(before: Cell | undefined, now: Cell): { sign: string; wor
 
 /** Children by cues with marks and pips; arrows walk it, Enter opens the looks behind a mark. */
 export function GridTable({ classId, sets, before }: GridTableProps) {
+  const plans = usePlans()
   const table = useRef<HTMLTableElement>(null)
   const [open, setOpen] = useState<{
     child: Schemas['ChildView']
@@ -131,7 +134,15 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
             {rows.map((row, r) => (
               <tr key={row.child.id}>
                 <th scope="row">
-                  {row.child.name}
+                  {plans ? (
+                    <Link
+                      to={`/children/${row.child.id}?${sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')}`}
+                    >
+                      {row.child.name}
+                    </Link>
+                  ) : (
+                    row.child.name
+                  )}
                   {row.child.sides.some((s) => s.action === 'THROW' && s.side === 'LEFT') && (
                     <span className={styles.left} title="left-handed">
                       L

@@ -8,6 +8,7 @@ import { Shell } from './Shell'
 
 const ClassesPage = lazy(() => import('../classes/ClassesPage'))
 const ClassPage = lazy(() => import('../classes/ClassPage'))
+const ChildPage = lazy(() => import('../classes/ChildPage'))
 const KnowHowPage = lazy(() => import('../knowhow/KnowHowPage'))
 const CupboardPage = lazy(() => import('../cupboard/CupboardPage'))
 const StockTake = lazy(() => import('../cupboard/StockTake'))
@@ -77,6 +78,7 @@ export function Desk() {
                 <Route path="/" element={<Navigate to="/today" replace />} />
                 <Route path="/classes" element={<ClassesPage />} />
                 <Route path="/classes/:id" element={<ClassPage />} />
+                <Route path="/children/:id" element={<ChildPage />} />
                 <Route path="/units" element={<UnitsPage />} />
                 <Route path="/units/new" element={<NewUnitPage />} />
                 <Route path="/units/:id" element={<UnitPage />} />

@@ -118,7 +118,12 @@ class AccessTest {
                 .replace("{lesson}", ids.get("lessons"));
         return path
                 + switch (template) {
-                    case "/api/classes/{id}/grid", "/api/classes/{id}/grid.csv" -> "?set=underarm-roll/short";
+                    case "/api/classes/{id}/grid",
+                            "/api/classes/{id}/grid.csv",
+                            "/api/classes/{id}/next",
+                            "/api/children/{id}/picture",
+                            "/api/children/{id}/paper" -> "?set=underarm-roll/short";
+                    case "/api/score-cards/paper" -> "?game=bowling";
                     case "/api/children/{id}/trials" -> "?cue=underarm-roll/step";
                     case "/api/units/{id}/spare" -> "?lesson=0";
                     case "/api/classes/{id}/dates" -> "?most=3";

@@ -22,8 +22,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
@@ -76,7 +74,7 @@ class PaperController {
                         sheet.className(),
                         sheet.number(),
                         kind.name().toLowerCase(Locale.ROOT).replace('_', ' '));
-        return pdf(
+        return Papers.answer(
                 title,
                 switch (kind) {
                     case SHEET -> papers.sheets(title, List.of(worked));
@@ -97,7 +95,7 @@ class PaperController {
                 .toList();
         if (all.isEmpty())
             throw NotFoundException.saying("There is no lesson on %s to print; choose another day.".formatted(day));
-        return pdf("Lessons " + day, papers.sheets("Lessons " + day, all));
+        return Papers.answer("Lessons " + day, papers.sheets("Lessons " + day, all));
     }
 
     /** A unit on a page across. */
@@ -108,7 +106,7 @@ class PaperController {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> unit(@PathVariable UUID id) {
         UnitView unit = units.view(id);
-        return pdf(unit.schoolClass().name() + " " + unit.title(), papers.unit(unit));
+        return Papers.answer(unit.schoolClass().name() + " " + unit.title(), papers.unit(unit));
     }
 
     /** One row a segment. */
@@ -133,7 +131,7 @@ class PaperController {
             @RequestParam String game, @RequestParam(required = false) @Nullable List<String> sides) {
         Game played = Games.game(game);
         String title = "Score card: " + played.name();
-        return pdf(title, papers.gameCard(title, played.card(), sides == null ? EMPTY_LINES : sides));
+        return Papers.answer(title, papers.gameCard(title, played.card(), sides == null ? EMPTY_LINES : sides));
     }
 
     /** How to make so many of a home-made thing. @param age of the class it is for */
@@ -147,18 +145,6 @@ class PaperController {
     @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
     ResponseEntity<byte[]> makeSheetPaper(@PathVariable String item, @RequestParam int count, @RequestParam int age) {
         MakeSheet sheet = makeSheet(item, count, age);
-        return pdf("Make " + sheet.name(), papers.makeSheets(List.of(sheet)));
-    }
-
-    private static ResponseEntity<byte[]> pdf(String title, byte[] bytes) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename(title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".pdf")
-                                .build()
-                                .toString())
-                .body(bytes);
+        return Papers.answer("Make " + sheet.name(), papers.makeSheets(List.of(sheet)));
     }
 }

@@ -33,6 +33,10 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.TemplateEngine;
 import org.thymeleaf.context.Context;
@@ -40,7 +44,7 @@ import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 
 /** Lessons on paper: sheets, cue cards, station cards, score cards and make-sheets as PDF, safe in black and white. */
 @Component
-class Papers {
+public class Papers {
     private static final double FLOOR_MM = 76;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
     private final TemplateEngine engine = new TemplateEngine();
@@ -248,6 +252,24 @@ class Papers {
                         && plan.lines().isEmpty()
                         && plan.things().isEmpty()) return null;
         return FloorSvg.of(plan, worked.place(), g.name(), FloorSvg.scaleFor(plan, FLOOR_MM));
+    }
+
+    /** A page from a template of {@code paper/}. @param title also of the file */
+    public byte[] print(String template, String title, Map<String, Object> model) {
+        return pdf(template, title, model);
+    }
+
+    /** A PDF to open in the browser, named after its title. */
+    public static ResponseEntity<byte[]> answer(String title, byte[] bytes) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename(title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".pdf")
+                                .build()
+                                .toString())
+                .body(bytes);
     }
 
     private byte[] pdf(String template, String title, Map<String, Object> model) {

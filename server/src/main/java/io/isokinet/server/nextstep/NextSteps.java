@@ -149,22 +149,34 @@ public class NextSteps {
                 .toList();
     }
 
-    /** By the first taught cue that a child does not own. */
+    /** By the taught cue that a child shows least often; what nobody has looked at comes after what was seen. */
     private static List<NeedGroup> groups(Grid grid) {
         Map<String, List<String>> needs = new LinkedHashMap<>();
         for (Grid.Row row : grid.rows()) {
-            List<String> own = new ArrayList<>();
+            Map<String, Double> own = new LinkedHashMap<>();
             for (Grid.SkillColumns s : grid.skills())
                 for (CueView cue : s.cues()) {
                     Grid.Cell cell = row.cells().get(cue.key());
-                    if (needs(cell) && cell.mark() != Mark.NOT_TAUGHT) own.add(cue.key());
+                    if (needs(cell) && cell.mark() != Mark.NOT_TAUGHT) own.put(cue.key(), shownLately(cell));
                 }
-            needs.put(row.child().id().toString(), own);
+            needs.put(
+                    row.child().id().toString(),
+                    own.entrySet().stream()
+                            .sorted(Map.Entry.comparingByValue())
+                            .map(Map.Entry::getKey)
+                            .toList());
         }
         return NeedGroups.of(needs, MOST_GROUPS).stream()
                 .map(g -> new NeedGroup(
                         g.cue(), g.children().stream().map(UUID::fromString).toList()))
                 .toList();
+    }
+
+    /** The share of the last looks that showed it, one of each kind added so that a single look does not decide; 1 without any. */
+    private static double shownLately(Grid.Cell cell) {
+        if (cell.pips().isEmpty()) return 1;
+        return (cell.pips().stream().filter(p -> p).count() + 1.0)
+                / (cell.pips().size() + 2);
     }
 
     private static NextLesson watch(Grid grid, LessonPlan lesson) {

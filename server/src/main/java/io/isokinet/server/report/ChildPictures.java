@@ -1,0 +1,221 @@
+package io.isokinet.server.report;
+
+import io.isokinet.core.aim.MissHint;
+import io.isokinet.core.aim.Spread;
+import io.isokinet.core.aim.Tries;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.server.knowhow.CueView;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.mastery.Grid;
+import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.record.Kind;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.record.Records.Hits;
+import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.report.ChildPicture.AimView;
+import io.isokinet.server.report.ChildPicture.CountedSet;
+import io.isokinet.server.report.ChildPicture.CuePicture;
+import io.isokinet.server.report.ChildPicture.LookOn;
+import io.isokinet.server.report.ChildPicture.SkillPicture;
+import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.Children;
+import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Schools;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts together what is known of a child. */
+@Service
+class ChildPictures {
+    private static final double CHALLENGE = 0.7;
+    private static final int FEWEST_MISSES = 6;
+    private static final int MOST_NOTES = 12;
+
+    private final Marks marks;
+    private final Records records;
+    private final Classes classes;
+    private final Children children;
+    private final Schools schools;
+    private final KnowHows knowHows;
+
+    ChildPictures(
+            Marks marks, Records records, Classes classes, Children children, Schools schools, KnowHows knowHows) {
+        this.marks = marks;
+        this.records = records;
+        this.classes = classes;
+        this.children = children;
+        this.schools = schools;
+        this.knowHows = knowHows;
+    }
+
+    /** @param sets cue-set keys, one a skill */
+    @Transactional(readOnly = true)
+    public ChildPicture of(UUID id, List<String> sets) {
+        ChildView child = classes.child(id);
+        LocalDate today = schools.today();
+        Optional<Grid> grid = children.classes(id).stream().findFirst().map(c -> marks.grid(c, sets, today));
+        Optional<Grid.Row> row = grid.flatMap(
+                g -> g.rows().stream().filter(r -> r.child().id().equals(id)).findFirst());
+        List<Seen> looks = records.allTrials(id);
+        List<Hits> hits = records.hits(id).stream().filter(h -> !h.voided()).toList();
+        List<SkillPicture> skills = row.map(r -> grid.orElseThrow().skills().stream()
+                        .map(s -> skill(child, r, s, looks, hits))
+                        .toList())
+                .orElse(List.of());
+        List<String> notes = new ArrayList<>();
+        records.notes(id).stream()
+                .filter(n -> !n.voided())
+                .forEach(n -> notes.add(0, "%s: %s".formatted(day(n.at()), n.text())));
+        return new ChildPicture(
+                child,
+                today,
+                skills,
+                bests(id, hits),
+                notes.stream().limit(MOST_NOTES).toList());
+    }
+
+    private SkillPicture skill(
+            ChildView child, Grid.Row row, Grid.SkillColumns skill, List<Seen> looks, List<Hits> hits) {
+        Side own = child.toSides().of(skill.action()).orElse(null);
+        Grid.LevelView level = row.levels().get(skill.skill());
+        return new SkillPicture(
+                skill.skill(),
+                skill.name(),
+                level.label(),
+                level.counted(),
+                skill.cues().stream()
+                        .map(c -> cue(c, own, row.cells().get(c.key()), looks))
+                        .toList(),
+                aims(hits.stream().filter(h -> h.skill().equals(skill.skill())).toList(), new Age(child.yearAge())));
+    }
+
+    private CuePicture cue(CueView cue, @Nullable Side own, Grid.Cell cell, List<Seen> all) {
+        List<Seen> teachers = all.stream()
+                .filter(t -> t.cue().equals(cue.key()) && t.kind() == Kind.TEACHER && !t.voided())
+                .toList();
+        List<Seen> other = teachers.stream()
+                .filter(t -> own != null && t.side() != null && t.side() != own)
+                .toList();
+        String text = own == Side.LEFT
+                ? cue.question().left()
+                : own == Side.RIGHT ? cue.question().right() : cue.question().notSettled();
+        return new CuePicture(
+                cue.key(),
+                own == Side.LEFT
+                        ? cue.call().left()
+                        : own == Side.RIGHT ? cue.call().right() : cue.call().notSettled(),
+                text,
+                cell,
+                teachers.stream()
+                        .filter(t -> !other.contains(t))
+                        .map(t -> new LookOn(day(t.seenAt()), t.shown()))
+                        .toList(),
+                other.isEmpty()
+                        ? null
+                        : "%d of %d with the other hand"
+                                .formatted(other.stream().filter(Seen::shown).count(), other.size()));
+    }
+
+    private List<AimView> aims(List<Hits> hits, Age age) {
+        Map<String, List<Hits>> bySide = hits.stream()
+                .collect(Collectors.groupingBy(
+                        h -> h.side() == null ? "" : h.side().name(), TreeMap::new, Collectors.toList()));
+        return bySide.values().stream().map(h -> aim(h, age)).toList();
+    }
+
+    private AimView aim(List<Hits> hits, Age age) {
+        List<Tries> told = hits.stream()
+                .filter(h -> h.distanceMm() != null && h.widthMm() != null)
+                .map(this::tries)
+                .toList();
+        Spread spread = Spread.of(told, age);
+        int left = hits.stream().mapToInt(Hits::missedLeft).sum();
+        int right = hits.stream().mapToInt(Hits::missedRight).sum();
+        return new AimView(
+                hits.get(0).side(),
+                hits.stream().mapToInt(Hits::hits).sum(),
+                hits.stream().mapToInt(Hits::tries).sum(),
+                hits.stream()
+                        .map(h -> new CountedSet(
+                                day(h.at()),
+                                h.hits(),
+                                h.tries(),
+                                h.distanceMm() == null ? null : h.distanceMm() / 1000.0))
+                        .toList(),
+                told.isEmpty()
+                        ? "Distance or target were not told, so nothing can be said about the aim."
+                        : spread.reason(),
+                told.isEmpty()
+                        ? null
+                        : suggestion(spread, told.get(told.size() - 1).width()),
+                left + right < FEWEST_MISSES
+                        ? null
+                        : MissHint.finding(left, right).orElse(null));
+    }
+
+    private static String suggestion(Spread spread, double width) {
+        Spread.Challenge challenge = spread.challenge(width, CHALLENGE);
+        return String.format(
+                Locale.ROOT,
+                "Seven in ten hit a target like the last one from about %.1f m (between %.1f and %.1f m).",
+                challenge.metres(),
+                challenge.near(),
+                challenge.far());
+    }
+
+    /** The target is as much wider as the ball is. */
+    private Tries tries(Hits h) {
+        KnowHow known = knowHows.withOwnThings();
+        double ball = h.item() != null && known.hasItem(h.item())
+                ? known.item(h.item()).width().metres()
+                : 0;
+        return new Tries(
+                Objects.requireNonNull(h.distanceMm()) / 1000.0,
+                Objects.requireNonNull(h.widthMm()) / 1000.0 + ball,
+                h.hits(),
+                h.missedLeft(),
+                h.missedRight(),
+                h.missedShort() + h.missedLong() + h.missed());
+    }
+
+    private List<String> bests(UUID id, List<Hits> hits) {
+        List<String> bests = new ArrayList<>();
+        List<Records.Count> counts =
+                records.counts(id).stream().filter(c -> !c.voided()).toList();
+        best(counts, "throw").ifPresent(n -> bests.add("Longest throw past %.1f m".formatted(n / 1000.0)));
+        best(counts, "streak").ifPresent(n -> bests.add("%d in a row".formatted(n)));
+        best(counts, "together").ifPresent(n -> bests.add("%d with a partner".formatted(n)));
+        best(counts, "down").ifPresent(n -> bests.add("%d knocked down with one throw".formatted(n)));
+        long full = hits.stream()
+                .filter(h -> h.tries() >= 5 && h.hits() == h.tries())
+                .count();
+        if (full > 0)
+            bests.add(full == 1 ? "Every try of a set hit, once" : "Every try of a set hit, %d times".formatted(full));
+        return bests;
+    }
+
+    private static Optional<Integer> best(List<Records.Count> counts, String what) {
+        return counts.stream()
+                .filter(c -> c.what().equals(what))
+                .map(Records.Count::count)
+                .max(Integer::compare);
+    }
+
+    private LocalDate day(Instant at) {
+        return at.atZone(schools.zone()).toLocalDate();
+    }
+}

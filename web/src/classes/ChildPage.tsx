@@ -1,0 +1,173 @@
+import { useQuery } from '@tanstack/react-query'
+import { Button } from 'antd'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { api, type Schemas, take } from '../api/client'
+import { dayWords } from '../shared/dates'
+import { Mark, markWords, sureWords } from '../shared/Mark'
+import page from '../shared/Page.module.css'
+import { ProblemNote } from '../shared/ProblemNote'
+import styles from './ChildPage.module.css'
+
+/** One child: its cues over time, both hands, hits and what they say, bests and notes. */
+export default function ChildPage() {
+  const { id = '' } = useParams()
+  const [search] = useSearchParams()
+  const sets = search.getAll('set')
+  const picture = useQuery({
+    queryKey: ['picture', id, sets],
+    enabled: sets.length > 0,
+    queryFn: () =>
+      take(api.GET('/api/children/{id}/picture', { params: { path: { id }, query: { set: sets } } })),
+  })
+  if (sets.length === 0)
+    return (
+      <p className={page.page}>
+        Open a child from the marks of <Link to="/classes">its class</Link>, so that it is clear which cues
+        are meant.
+      </p>
+    )
+  if (picture.error)
+    return (
+      <div className={page.page}>
+        <ProblemNote error={picture.error} retry={() => picture.refetch()} />
+      </div>
+    )
+  if (!picture.data) return <p className={page.page}>Opening …</p>
+  const { child, skills, bests, notes } = picture.data
+  const query = sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')
+  return (
+    <div className={page.page}>
+      <div className={page.head}>
+        <h1>
+          {`${child.given} ${child.family}`.trim()} · {child.year}
+        </h1>
+        {child.sides
+          .filter((s) => s.side)
+          .map((s) => (
+            <span key={s.action} className={page.chip}>
+              {WORDS[s.action]} {s.side === 'LEFT' ? 'left' : 'right'}
+            </span>
+          ))}
+        <div className={page.end}>
+          <Button href={`/api/children/${id}/paper?${query}`} target="_blank">
+            A page for home
+          </Button>
+        </div>
+      </div>
+      {skills.map((s) => (
+        <section key={s.skill} className={styles.skill}>
+          <h2>
+            {s.name}: {s.level} <span className="mute">{s.counted}</span>
+          </h2>
+          <div className={styles.cues}>
+            {s.cues.map((c) => (
+              <CueOverTime key={c.cue} cue={c} />
+            ))}
+          </div>
+          {s.aims.map((a) => (
+            <Aim key={a.side ?? 'unsaid'} aim={a} />
+          ))}
+        </section>
+      ))}
+      <section className={styles.skill}>
+        <h2>Bests</h2>
+        {bests.length > 0 ? <p>{bests.join(' · ')}</p> : <p className="mute">Nothing was counted yet.</p>}
+        {notes.length > 0 && (
+          <>
+            <h2>Notes</h2>
+            <ul>
+              {notes.map((n) => (
+                <li key={n}>{n}</li>
+              ))}
+            </ul>
+          </>
+        )}
+      </section>
+    </div>
+  )
+}
+
+const WORDS: Record<Schemas['SideView']['action'], string> = {
+  THROW: 'throws',
+  BAT: 'bats',
+  KICK: 'kicks',
+}
+
+const WIDTH = 200
+const HEIGHT = 40
+const MARGIN = 8
+
+/** A small multiple: every look on its day, shown above the line and not yet below it. */
+function CueOverTime({ cue }: { cue: Schemas['CuePicture'] }) {
+  const days = [...new Set(cue.looks.map((l) => l.on))].sort()
+  const at = (day: string) =>
+    days.length < 2 ? WIDTH / 2 : MARGIN + (days.indexOf(day) / (days.length - 1)) * (WIDTH - 2 * MARGIN)
+  const shown = cue.looks.filter((l) => l.shown).length
+  const stacked = new Map<string, number>()
+  return (
+    <figure className={styles.cue}>
+      <figcaption>
+        <Mark mark={cue.cell.mark} fill={cue.cell.fill} size={18} /> <b>{cue.call}</b>
+        <small title={cue.cell.howSure}>
+          {markWords(cue.cell.mark)}
+          {cue.cell.sure !== 'NO_LOOK' && `, ${sureWords(cue.cell.sure)}`}
+        </small>
+      </figcaption>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`${cue.call}: ${shown} of ${cue.looks.length} looks shown`}
+      >
+        <line x1={0} x2={WIDTH} y1={HEIGHT / 2} y2={HEIGHT / 2} className={styles.axis} />
+        {cue.looks.map((l, i) => {
+          const spot = `${l.on} ${l.shown}`
+          const level = stacked.get(spot) ?? 0
+          stacked.set(spot, level + 1)
+          return (
+            <rect
+              // biome-ignore lint/suspicious/noArrayIndexKey: looks have no ids here and never move
+              key={i}
+              x={at(l.on) - 4 + (level >= 2 ? 9 : 0)}
+              y={l.shown ? HEIGHT / 2 - 9 - 9 * (level % 2) : HEIGHT / 2 + 1 + 9 * (level % 2)}
+              width={8}
+              height={8}
+              className={l.shown ? styles.shown : styles.notYet}
+            />
+          )
+        })}
+      </svg>
+      <small className="mute">
+        {days.length === 0
+          ? 'nobody has looked'
+          : days.length === 1
+            ? dayWords(days[0])
+            : `${dayWords(days[0])} to ${dayWords(days[days.length - 1])}`}
+        {cue.otherHand && ` · ${cue.otherHand}`}
+      </small>
+    </figure>
+  )
+}
+
+/** Hits with one hand or foot, and the line they suggest. */
+function Aim({ aim }: { aim: Schemas['AimView'] }) {
+  return (
+    <div className={styles.aim}>
+      <b>
+        {aim.hits} hits in {aim.tries} tries
+        {aim.side && `, ${aim.side === 'LEFT' ? 'left' : 'right'}`}
+      </b>
+      {aim.suggestion && <p>{aim.suggestion}</p>}
+      {aim.lean && <p>{aim.lean}</p>}
+      <p className="mute">{aim.spread}</p>
+      <p className="mute">
+        {aim.sets
+          .slice(-8)
+          .map(
+            (s) =>
+              `${dayWords(s.on)}: ${s.hits} of ${s.tries}${s.metres === undefined ? '' : ` from ${s.metres} m`}`,
+          )
+          .join(' · ')}
+      </p>
+    </div>
+  )
+}
