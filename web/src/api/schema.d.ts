@@ -5919,7 +5919,7 @@ export interface operations {
     lesson: {
         parameters: {
             query: {
-                kind: "SHEET" | "CUE_CARDS" | "STATION_CARDS" | "SCORE_CARDS";
+                kind: "SHEET" | "CUE_CARDS" | "STATION_CARDS" | "SCORE_CARDS" | "HOME_SHEET";
             };
             header?: never;
             path: {

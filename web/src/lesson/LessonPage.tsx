@@ -38,6 +38,7 @@ const PAPERS = [
   ['CUE_CARDS', 'Cue cards for the wall'],
   ['STATION_CARDS', 'Set-up cards'],
   ['SCORE_CARDS', 'Score cards'],
+  ['HOME_SHEET', 'For home'],
 ] as const
 
 function Lesson({ sheet: s }: { sheet: Sheet }) {

@@ -284,6 +284,10 @@ class LessonTest {
                     .contains(c.get("call").get("notSettled").asString());
         assertThat(text("/api/lessons/" + lesson + "/paper?kind=STATION_CARDS")).contains("Set out");
         assertThat(text("/api/lessons/" + lesson + "/paper?kind=SCORE_CARDS")).contains("Best or sum");
+        assertThat(text("/api/lessons/" + lesson + "/paper?kind=HOME_SHEET"))
+                .contains("PE at home")
+                .contains("To begin with")
+                .contains("Ask a grown-up first");
         String day = sheet.get("onDate").asString();
         assertThat(text("/api/days/" + day + "/paper")).contains("Knots · lesson 2 of 4");
         assertThat(school.as.get("/api/days/2019-01-06/paper").body()).contains("choose another day");

@@ -58,7 +58,8 @@ class PaperController {
         SHEET,
         CUE_CARDS,
         STATION_CARDS,
-        SCORE_CARDS
+        SCORE_CARDS,
+        HOME_SHEET
     }
 
     @GetMapping(value = "/lessons/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -81,6 +82,7 @@ class PaperController {
                     case CUE_CARDS -> papers.cueCards(title, sheet.cues());
                     case STATION_CARDS -> papers.stationCards(title, sheet);
                     case SCORE_CARDS -> papers.scoreCards(title, sheet);
+                    case HOME_SHEET -> papers.homeSheet(sheet, knowHows.current());
                 });
     }
 

@@ -5,9 +5,11 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.slf4j.Slf4jLogger;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
+import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.MakeSheet;
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.score.ScoreCard;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.unit.rule.Rule;
@@ -23,10 +25,13 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -146,6 +151,31 @@ public class Papers {
         }
         return pdf("score-cards", title, Map.of("cards", cards));
     }
+
+    /**
+     * This week's cues and two things to try at home, an easier and a harder one, by the rungs of the lesson's skills; with
+     * household things, cautions, and a box to write in.
+     */
+    byte[] homeSheet(SheetView sheet, KnowHow known) {
+        Set<String> skills =
+                sheet.cues().stream().map(CueView::skill).collect(Collectors.toCollection(LinkedHashSet::new));
+        List<HomeTry> tries = new ArrayList<>();
+        for (String skill : skills) {
+            List<Activity> home = known.activities().stream()
+                    .filter(a -> skill.equals(a.skill()) && a.conduct().home() != null)
+                    .sorted(Comparator.comparingDouble(Activity::difficulty))
+                    .toList();
+            if (home.isEmpty()) continue;
+            tries.add(new HomeTry(
+                    known.skill(skill).name(),
+                    Objects.requireNonNull(home.get(0).conduct().home()),
+                    home.size() < 2 ? null : home.get(home.size() - 1).conduct().home()));
+        }
+        return pdf("home-sheet", "PE at home, " + sheet.className(), Map.of("cues", sheet.cues(), "tries", tries));
+    }
+
+    /** @param harder null where there is only one */
+    record HomeTry(String skill, String easier, @Nullable String harder) {}
 
     /** The card of a game of the score desk, a line for each name. */
     byte[] gameCard(String title, ScoreCard card, List<String> names) {
