@@ -53,8 +53,6 @@ const theme = {
     fontSize: 14,
     controlHeight: 32,
     wireframe: false,
-    // Who asked for less motion gets dialogs and menus at once.
-    motion: !window.matchMedia('(prefers-reduced-motion: reduce)').matches,
   },
   components: {
     Button: {
