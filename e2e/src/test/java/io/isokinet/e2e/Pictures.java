@@ -47,6 +47,13 @@ final class Pictures {
                     .click();
             desk.page.getByText("How a mark is made").waitFor();
             take(desk, "class");
+            desk.link("Ayla").click();
+            desk.heading("Ayla Ferry").waitFor();
+            take(desk, "child");
+            desk.page.goBack();
+            desk.page.getByText("What next").click();
+            desk.heading("Whom to watch").waitFor();
+            take(desk, "what-next");
             desk.page.getByText("Children and sides").click();
             take(desk, "children");
             desk.open("/know-how?tab=skills&skill=overarm-throw");
@@ -57,10 +64,6 @@ final class Pictures {
             desk.choose("For the class", "Sanderlings");
             desk.page.getByText("For Sanderlings").waitFor();
             take(desk, "activities");
-            desk.open("/know-how?tab=symptoms");
-            desk.page.getByLabel("What goes wrong").fill("too late");
-            desk.page.getByText("Likely cause").waitFor();
-            take(desk, "symptoms");
             desk.open("/cupboard");
             desk.page.getByText("Sloping field").first().waitFor();
             take(desk, "cupboard");
@@ -70,9 +73,6 @@ final class Pictures {
             desk.open("/set-up/school");
             desk.page.getByText("One pace").waitFor();
             take(desk, "set-up");
-            desk.open("/set-up/timetable");
-            desk.button(Pattern.compile("Turnstones")).waitFor();
-            take(desk, "timetable");
             desk.page.setViewportSize(1024, 768);
             desk.open("/hall/" + lesson);
             desk.button("Start the clock").click();
