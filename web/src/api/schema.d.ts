@@ -2658,6 +2658,8 @@ export interface components {
             asked: string[];
             counts: string[];
             /** Format: int32 */
+            goSeconds?: number;
+            /** Format: int32 */
             hits: number;
             minutes: components["schemas"]["Lasted"][];
             notes: string[];
@@ -2824,6 +2826,8 @@ export interface components {
             words: string;
         };
         Lasted: {
+            /** Format: int32 */
+            changeSeconds?: number;
             /** Format: int32 */
             had: number;
             name: string;

@@ -65,6 +65,11 @@ export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) 
               <button type="button" className={styles.main} onClick={() => store.clock('next')}>
                 {next ? 'Next' : 'Done'}
               </button>
+              {stretch.changeSeconds > 0 && state.playing !== stretch.id && (
+                <button type="button" title="the change is done" onClick={store.play}>
+                  They play
+                </button>
+              )}
               <button type="button" aria-label="A minute more" onClick={() => store.clock('longer')}>
                 +1
               </button>

@@ -358,6 +358,25 @@ describe('teaching in the hall', () => {
     expect(voids().map((v) => v.trial)).toEqual([events()[0].id])
   })
 
+  it('writes down when the change was done and each go, and takes a go back', async () => {
+    const change = hall(names)
+    change.stretches[0].changeSeconds = 30
+    open({ stretches: change.stretches })
+    await press('Start the clock')
+    await press('They play')
+    expect(screen.queryByRole('button', { name: 'They play' })).not.toBeInTheDocument()
+    await press('Goes')
+    await press(/^Ada: 0 goes/)
+    await press(/^Ada: one go less/)
+    await saved()
+    expect(events().map((e) => e.body)).toEqual([
+      { does: 'begin' },
+      { does: 'set' },
+      { does: 'turn', child: 'id-Ada' },
+    ])
+    expect(voids().map((v) => v.trial)).toEqual([events()[2].id])
+  })
+
   it('finds a side with one press, as no trial', async () => {
     open()
     await press('Sides')

@@ -9,6 +9,7 @@ export interface Kept {
   gone: readonly string[]
   /** goes by child: they are for today, not for the record */
   goes: Readonly<Record<string, number>>
+  playing: string | null
   steps: Readonly<Record<string, number>>
   hits: Counting | null
   tries: Readonly<Record<string, Tries>>

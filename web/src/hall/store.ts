@@ -71,6 +71,8 @@ export interface HallState {
   /** the latest press that is not yet, while its fault may still be picked */
   asks: Pressed | null
   clock: readonly ClockEvent[]
+  /** the stretch whose change was said to be done; null before the first */
+  playing: string | null
   /** step of each stretch's lever as it was eased or hardened here */
   steps: Readonly<Record<string, number>>
   /** hits out of tries; null while none are counted */
@@ -115,6 +117,8 @@ export interface HallStore {
   /** a child's favourite or hardest, one press each */
   vote: (activity: string, what: 'favourite' | 'hardest') => void
   clock: (does: ClockDoes) => void
+  /** what had to be changed is changed: they play */
+  play: () => void
   /** takes the last thing that happened to the clock back */
   unclock: () => void
   /** eases (-1) or hardens (1) what runs now */
@@ -227,6 +231,7 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     pressed: [],
     asks: null,
     clock: clockOf(hall),
+    playing: kept.playing ?? null,
     steps: kept.steps ?? {},
     hits: kept.hits ?? null,
     tries: kept.tries ?? {},
@@ -276,6 +281,8 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
   const taught = (cue: string) =>
     hall.grid.rows.some((r) => state.cells[r.child.id]?.[cue]?.mark !== 'NOT_TAUGHT')
   const told = new Set<string>()
+  /** goes of this page, for the record of how long a turn takes */
+  const turns: { child: string; id: string }[] = []
 
   /** What is watched was taught: the fact is written down with the first look. */
   const teach = (cue: string) => {
@@ -461,6 +468,12 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
       const now = hall.lesson.segments.find((s) => s.id === running()?.id)
       if (now && now.focus.length > 0) store.chooseSegment(now.id)
     },
+    play: () => {
+      const now = running()
+      if (!now) return
+      event('CLOCK', { does: 'set' }, now.id)
+      setAndKeep({ playing: now.id })
+    },
     unclock: () => {
       const last = state.clock[state.clock.length - 1]
       if (!last) return
@@ -545,6 +558,11 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     went: (child, by) => {
       const goes = { ...state.goes, [child]: Math.max(0, (state.goes[child] ?? 0) + by) }
       setAndKeep({ goes })
+      if (by > 0) turns.push({ child, id: event('CLOCK', { does: 'turn', child }, running()?.id) })
+      else {
+        const last = turns.map((t) => t.child).lastIndexOf(child)
+        if (last >= 0) takeBack(turns.splice(last, 1)[0].id)
+      }
     },
     setPresent: (child, present, sits = false) => {
       const away = new Set(state.away)

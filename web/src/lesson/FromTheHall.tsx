@@ -24,6 +24,11 @@ export function FromTheHall({ lesson }: { lesson: string }) {
           .join(', ')}`,
     ),
     ...(r.tries > 0 ? [`${r.hits} hits in ${r.tries} tries`] : []),
+    ...(r.goSeconds ? [`a go every ${r.goSeconds} s`] : []),
+    ...r.minutes
+      .filter((m) => m.changeSeconds !== undefined)
+      .map((m) => `the change into ${m.name} took ${m.changeSeconds} s`),
+    ...r.counts,
     ...late.map((m) => `${m.name} had ${m.had} min; ${m.planned} were planned`),
   ]
   if (lines.length === 0) return null

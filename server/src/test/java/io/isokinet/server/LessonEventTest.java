@@ -238,6 +238,11 @@ class LessonEventTest {
                         pause,
                         resume,
                         next,
+                        at(event("CLOCK", Map.of("does", "set")), start.plusSeconds(25)),
+                        at(event("CLOCK", Map.of("does", "turn", "child", ada)), start.plusSeconds(130)),
+                        at(event("CLOCK", Map.of("does", "turn", "child", ada)), start.plusSeconds(145)),
+                        at(event("CLOCK", Map.of("does", "turn", "child", ada)), start.plusSeconds(161)),
+                        at(event("CLOCK", Map.of("does", "turn", "child", ada)), start.plusSeconds(180)),
                         wrong,
                         event("NOTE", Map.of("text", "left the mat", "child", ada)),
                         event("TALK", Map.of("part", "learnt", "text", "low is straight")),
@@ -258,6 +263,8 @@ class LessonEventTest {
         assertThat(told.get("votes").get(0).get("favourite").asInt()).isEqualTo(1);
         // Five minutes of which one was a pause.
         assertThat(told.get("minutes").get(0).get("had").asInt()).isEqualTo(4);
+        assertThat(told.get("minutes").get(0).get("changeSeconds").asInt()).isEqualTo(25);
+        assertThat(told.get("goSeconds").asInt()).isEqualTo(16);
         assertThat(told.get("hits").asInt()).isEqualTo(3);
         assertThat(told.get("tries").asInt()).isEqualTo(5);
     }

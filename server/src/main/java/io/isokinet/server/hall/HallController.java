@@ -156,7 +156,7 @@ class HallController {
      * What came of a lesson in the hall, for the desk. Voided events are left out.
      *
      * @param said what the class said, by part of the talk @param asked closing questions with how they went
-     * @param votes favourite and hardest, the most first @param counts what was counted by number, in sentences @param minutes that each stretch really had
+     * @param votes favourite and hardest, the most first @param goSeconds from one go to the next; null for too few @param counts what was counted by number, in sentences @param minutes that each stretch really had
      */
     record HallRecord(
             List<String> notes,
@@ -166,12 +166,14 @@ class HallController {
             List<String> counts,
             List<Lasted> minutes,
             int hits,
-            int tries) {}
+            int tries,
+            @Nullable Integer goSeconds) {}
 
     record Vote(String activity, String name, int favourite, int hardest) {}
 
-    /** @param planned minutes @param had minutes, rounded */
-    record Lasted(String name, int planned, int had) {}
+    /** @param planned minutes @param had minutes, rounded @param changeSeconds the change into it took; null where nobody said */
+    record Lasted(
+            String name, int planned, int had, @Nullable Integer changeSeconds) {}
 
     @GetMapping("/{lesson}/record")
     @Allowed(

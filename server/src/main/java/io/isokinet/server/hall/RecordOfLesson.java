@@ -9,6 +9,7 @@ import io.isokinet.server.record.Records.Hits;
 import io.isokinet.server.record.Records.LessonEvent;
 import io.isokinet.server.unit.Lessons.LessonPlan;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -44,6 +45,7 @@ final class RecordOfLesson {
         Map<String, int[]> votes = new LinkedHashMap<>();
         List<Counted> counted = new ArrayList<>();
         List<RealMinutes.Event> clock = new ArrayList<>();
+        List<Instant> goes = new ArrayList<>();
         for (LessonEvent e : events) {
             if (e.voided()) continue;
             JsonNode body = json.readTree(e.body());
@@ -66,7 +68,10 @@ final class RecordOfLesson {
                 case VOTE ->
                     votes.computeIfAbsent(body.path("activity").asString(""), a -> new int[2])[
                             body.path("what").asString("").equals("hardest") ? 1 : 0]++;
-                case CLOCK -> does(body).forEach(d -> clock.add(new RealMinutes.Event(d, e.at())));
+                case CLOCK -> {
+                    if (body.path("does").asString("").equals("turn")) goes.add(e.at());
+                    does(body).forEach(d -> clock.add(new RealMinutes.Event(d, e.at())));
+                }
                 case COUNT ->
                     counted.add(new Counted(
                             body.path("what").asString(""),
@@ -99,7 +104,8 @@ final class RecordOfLesson {
                 counts(counted),
                 minutes(plan, clock),
                 hits.stream().filter(h -> !h.voided()).mapToInt(Hits::hits).sum(),
-                hits.stream().filter(h -> !h.voided()).mapToInt(Hits::tries).sum());
+                hits.stream().filter(h -> !h.voided()).mapToInt(Hits::tries).sum(),
+                RealMinutes.betweenGoes(goes).map(d -> (int) d.toSeconds()).orElse(null));
     }
 
     /** Something counted by number. @param count millimetres for a throw */
@@ -138,10 +144,13 @@ final class RecordOfLesson {
     /** How long each stretch that was ended really had, beside what was planned. */
     private static List<Lasted> minutes(LessonPlan plan, List<RealMinutes.Event> clock) {
         List<Duration> had = RealMinutes.of(clock);
+        Map<Integer, Duration> changes = RealMinutes.changes(clock);
         return IntStream.range(0, Math.min(had.size(), plan.segments().size()))
                 .mapToObj(i -> new Lasted(
-                        plan.segments().get(i).name(), plan.segments().get(i).minutes(), (int)
-                                Math.round(had.get(i).toSeconds() / 60.0)))
+                        plan.segments().get(i).name(),
+                        plan.segments().get(i).minutes(),
+                        (int) Math.round(had.get(i).toSeconds() / 60.0),
+                        changes.containsKey(i) ? (int) changes.get(i).toSeconds() : null))
                 .toList();
     }
 
