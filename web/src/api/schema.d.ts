@@ -3836,6 +3836,7 @@ export interface components {
             play: boolean;
             question?: string;
             reasons: string[];
+            roles: string[];
             rung?: string;
             scoring: string;
             sent: components["schemas"]["ItemName"][];

@@ -11,7 +11,7 @@ import { Rain } from './Rain'
 import { Sides } from './Sides'
 import { Signals, StopBar } from './Signals'
 import { isOutdoors, setOutdoors } from './screen'
-import { type HallStore, key, nextToGo } from './store'
+import { goKey, type HallStore, key, nextToGo } from './store'
 import { Talk } from './Talk'
 
 const Scoreboard = lazy(() => import('./Scoreboard').then((m) => ({ default: m.Scoreboard })))
@@ -68,6 +68,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
     ? nextToGo(
         here.map((r) => r.child.id),
         state.goes,
+        state.role,
       )
     : null
   const offered = cuesFor(cues, segment)
@@ -171,13 +172,28 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
             ))}
         </div>
       )}
+      {counting && running && running.roles.length > 0 && (
+        <div className={styles.counting}>
+          <b>Who was</b>
+          {[...running.roles, ''].map((role) => (
+            <button
+              key={role}
+              type="button"
+              aria-pressed={state.role === role}
+              onClick={() => store.chooseRole(role)}
+            >
+              {role || 'anything'}
+            </button>
+          ))}
+        </div>
+      )}
       <main className={styles.tiles}>
         {next &&
           here.map((row) => (
             <Goes
               key={row.child.id}
               name={row.child.name}
-              goes={state.goes[row.child.id] ?? 0}
+              goes={state.goes[goKey(row.child.id, state.role)] ?? 0}
               next={next.has(row.child.id)}
               went={(by) => store.went(row.child.id, by)}
             />

@@ -377,6 +377,25 @@ describe('teaching in the hall', () => {
     expect(voids().map((v) => v.trial)).toEqual([events()[2].id])
   })
 
+  it('knows who has not had each role', async () => {
+    const roles = hall(names)
+    roles.stretches[0].roles = ['rolls', 'gathers']
+    open({ stretches: roles.stretches })
+    await press('Goes')
+    await press('Ada: 0 goes, next')
+    expect(screen.getByRole('button', { name: 'Goes: 1 next' })).toBeInTheDocument()
+    await press('gathers')
+    expect(screen.getByRole('button', { name: 'Ada: 0 goes, next' })).toBeInTheDocument()
+    await press('Ben: 0 goes, next')
+    await press('rolls')
+    expect(screen.getByRole('button', { name: 'Ben: 0 goes, next' })).toBeInTheDocument()
+    await saved()
+    expect(events().map((e) => e.body)).toEqual([
+      { does: 'turn', child: 'id-Ada', role: 'rolls' },
+      { does: 'turn', child: 'id-Ben', role: 'gathers' },
+    ])
+  })
+
   it('finds a side with one press, as no trial', async () => {
     open()
     await press('Sides')

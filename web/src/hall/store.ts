@@ -65,6 +65,8 @@ export interface HallState {
   /** true while goes are counted: who has had a turn at what only some can do */
   counting: boolean
   goes: Readonly<Record<string, number>>
+  /** the role whose goes are counted; empty for a go of any kind */
+  role: string
   /** the running five-trial check: a sitting a child; null while there is none */
   check: Record<string, string> | null
   pressed: readonly Pressed[]
@@ -102,6 +104,8 @@ export interface HallStore {
   toggleRegister: () => void
   setPresent: (child: string, present: boolean, sitsOut?: boolean) => void
   toggleGoes: () => void
+  /** whose goes are counted now: one of the roles of what runs, or empty for any */
+  chooseRole: (role: string) => void
   /** counts a go more, or takes one back */
   went: (child: string, by: 1 | -1) => void
   toggleCheck: () => void
@@ -184,10 +188,14 @@ export function scoreOf(events: Hall['events']): ScoreLog | null {
   return score
 }
 
+/** Under what a child's goes in a role are kept. */
+export const goKey = (child: string, role: string) => (role ? `${child} ${role}` : child)
+
 /** Those who are here and have had the fewest goes. */
-export const nextToGo = (children: readonly string[], goes: Readonly<Record<string, number>>) => {
-  const least = Math.min(...children.map((c) => goes[c] ?? 0))
-  return new Set(children.filter((c) => (goes[c] ?? 0) === least))
+export const nextToGo = (children: readonly string[], goes: Readonly<Record<string, number>>, role = '') => {
+  const had = (child: string) => goes[goKey(child, role)] ?? 0
+  const least = Math.min(...children.map(had))
+  return new Set(children.filter((c) => had(c) === least))
 }
 
 /** How far it is to the target at the step that is set here; undefined where the lever says no metres. */
@@ -227,6 +235,7 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     registering: false,
     counting: false,
     goes: kept.goes ?? {},
+    role: '',
     check: null,
     pressed: [],
     asks: null,
@@ -282,7 +291,7 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     hall.grid.rows.some((r) => state.cells[r.child.id]?.[cue]?.mark !== 'NOT_TAUGHT')
   const told = new Set<string>()
   /** goes of this page, for the record of how long a turn takes */
-  const turns: { child: string; id: string }[] = []
+  const turns: { at: string; id: string }[] = []
 
   /** What is watched was taught: the fact is written down with the first look. */
   const teach = (cue: string) => {
@@ -553,14 +562,18 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     toggleGoes: () => {
       const counting = !state.counting
       store.countHits(null)
-      set({ counting })
+      set({ counting, role: counting ? (running()?.roles[0] ?? '') : '' })
     },
+    chooseRole: (role) => set({ role }),
     went: (child, by) => {
-      const goes = { ...state.goes, [child]: Math.max(0, (state.goes[child] ?? 0) + by) }
+      const { role } = state
+      const at = goKey(child, role)
+      const goes = { ...state.goes, [at]: Math.max(0, (state.goes[at] ?? 0) + by) }
       setAndKeep({ goes })
-      if (by > 0) turns.push({ child, id: event('CLOCK', { does: 'turn', child }, running()?.id) })
+      if (by > 0)
+        turns.push({ at, id: event('CLOCK', { does: 'turn', child, ...(role && { role }) }, running()?.id) })
       else {
-        const last = turns.map((t) => t.child).lastIndexOf(child)
+        const last = turns.map((t) => t.at).lastIndexOf(at)
         if (last >= 0) takeBack(turns.splice(last, 1)[0].id)
       }
     },

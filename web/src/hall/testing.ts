@@ -72,6 +72,7 @@ const stretch = (id: string, minutes: number): Schemas['StretchView'] => ({
   kit: [],
   without: [],
   sent: [],
+  roles: [],
   lever: 'distance',
   step: 1,
   ladder: ['2 m', '3 m', '4 m'],

@@ -82,6 +82,7 @@ public record SheetView(
      * @param options other numbers of groups and what they would give
      * @param groupsWished number of groups that was wished; null for the usual one
      * @param groups who is with whom; empty where there are no groups
+     * @param roles the parts that are played in turn; empty where all do the same
      * @param parts roles in their order, and how they go round; null where all do the same
      * @param success how many tries succeed, and for how many children it is the right setting; null without levers
      * @param pinTurns ways to take turns at things knocked down; empty elsewhere
@@ -112,6 +113,7 @@ public record SheetView(
             List<Minutes.Option> options,
             List<GroupView> groups,
             @Nullable String parts,
+            List<String> roles,
             @Nullable String stations,
             int tries,
             int looks,

@@ -303,6 +303,7 @@ public class Sheets {
                     drawn == null ? List.of() : drawn.options(),
                     with,
                     drawn == null ? null : parts(drawn, a),
+                    a.conduct().roles(),
                     drawn == null
                             ? null
                             : drawn.carousel().map(Carousel::reason).orElse(null),
