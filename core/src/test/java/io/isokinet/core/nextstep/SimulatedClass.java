@@ -16,6 +16,8 @@ final class SimulatedClass {
 
     private final double[] truth = new double[CHILDREN * CUES];
     private final Random looks;
+    private final int[] shown = new int[CHILDREN * CUES];
+    private final int[] not = new int[CHILDREN * CUES];
 
     private SimulatedClass(long seed) {
         Random kinds = new Random(seed);
@@ -36,8 +38,21 @@ final class SimulatedClass {
 
     /** The share of cells that are decided rightly after so many lessons. */
     double right(int lessons, int perLesson, boolean planned) {
-        int[] shown = new int[truth.length];
-        int[] not = new int[truth.length];
+        watch(lessons, perLesson, planned);
+        int right = 0;
+        for (int i = 0; i < truth.length; i++) if (believed(i) >= 0.5 == isThere(i)) right++;
+        return right / (double) truth.length;
+    }
+
+    private double believed(int cell) {
+        return Belief.there(shown[cell], not[cell]);
+    }
+
+    private boolean isThere(int cell) {
+        return truth[cell] >= THERE;
+    }
+
+    private void watch(int lessons, int perLesson, boolean planned) {
         int next = 0;
         for (int lesson = 0; lesson < lessons; lesson++) {
             List<Integer> order = new ArrayList<>();
@@ -54,12 +69,42 @@ final class SimulatedClass {
                 else not[cell]++;
             }
         }
-        int right = 0;
-        for (int i = 0; i < truth.length; i++) if (Belief.there(shown[i], not[i]) >= 0.5 == truth[i] >= THERE) right++;
-        return right / (double) truth.length;
     }
 
     public static void main(String[] arguments) {
+        curve();
+        calibration();
+    }
+
+    /** Of the cells that are believed to be there with some chance, the share that truly is. */
+    private static void calibration() {
+        double[] edges = {0, 0.1, 0.3, 0.5, 0.7, 0.9, 1.0001};
+        int[] cells = new int[edges.length - 1];
+        int[] there = new int[edges.length - 1];
+        for (int seed = 1; seed <= 50; seed++) {
+            SimulatedClass one = of(seed);
+            one.watch(6, 60, true);
+            for (int i = 0; i < one.truth.length; i++) {
+                int bin = 0;
+                while (one.believed(i) >= edges[bin + 1]) bin++;
+                cells[bin]++;
+                if (one.isThere(i)) there[bin]++;
+            }
+        }
+        System.out.println();
+        System.out.println("| believed to be there | cells | truly there |");
+        System.out.println("|---|---|---|");
+        for (int b = 0; b < cells.length; b++)
+            System.out.printf(
+                    Locale.ROOT,
+                    "| %.1f to %.1f | %d | %.2f |%n",
+                    edges[b],
+                    Math.min(1, edges[b + 1]),
+                    cells[b],
+                    there[b] / (double) Math.max(1, cells[b]));
+    }
+
+    private static void curve() {
         System.out.println("| lessons of 60 looks | even round | by the plan | by the plan with 51 looks |");
         System.out.println("|---|---|---|---|");
         for (int lessons : new int[] {1, 2, 3, 4, 6, 8}) {
