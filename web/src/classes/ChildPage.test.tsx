@@ -1,0 +1,80 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { render, screen } from '@testing-library/react'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { describe, expect, it } from 'vitest'
+import { cell, child } from '../hall/testing'
+import ChildPage from './ChildPage'
+
+const picture = {
+  child: child('Ada'),
+  on: '2026-11-26',
+  skills: [
+    {
+      skill: 'roll',
+      name: 'Roll',
+      level: 'developing',
+      counted: '0 of 1 taught so far',
+      cues: [
+        {
+          cue: 'roll/foot',
+          call: 'Other foot steps',
+          question: 'Does the other foot step?',
+          cell: cell('EMERGING', [true, false]),
+          looks: [
+            { on: '2026-11-12', shown: true },
+            { on: '2026-11-16', shown: false },
+          ],
+          otherHand: '0 of 1 with the other hand',
+        },
+      ],
+      aims: [
+        {
+          side: 'LEFT',
+          hits: 6,
+          tries: 10,
+          sets: [{ on: '2026-11-16', hits: 6, tries: 10, metres: 3 }],
+          spread: '6 hits in 10 tries: a spread of 0.077 rad.',
+          suggestion: 'Seven in ten hit a target like the last one from about 2.5 m.',
+        },
+      ],
+    },
+  ],
+  bests: ['9 in a row'],
+  notes: ['2026-11-16: left the mat'],
+}
+
+const show = (at: string) => {
+  const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY } } })
+  queries.setQueryData(['picture', 'a', ['roll/components']], picture)
+  render(
+    <QueryClientProvider client={queries}>
+      <MemoryRouter initialEntries={[at]}>
+        <Routes>
+          <Route path="/children/:id" element={<ChildPage />} />
+        </Routes>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  )
+}
+
+describe('a child', () => {
+  it('shows every look on its day, the other hand beside, and a line to try next', () => {
+    show('/children/a?set=roll%2Fcomponents')
+    expect(screen.getByRole('heading', { name: 'Ada · Year 3' })).toBeInTheDocument()
+    expect(screen.getByText('throws left')).toBeInTheDocument()
+    expect(screen.getByRole('img', { name: 'Other foot steps: 1 of 2 looks shown' })).toBeInTheDocument()
+    expect(screen.getByText(/0 of 1 with the other hand/)).toBeInTheDocument()
+    expect(screen.getByText(/from about 2.5 m/)).toBeInTheDocument()
+    expect(screen.getByText(/6 of 10 from 3 m/)).toBeInTheDocument()
+    expect(screen.getByText('9 in a row')).toBeInTheDocument()
+    expect(screen.getByRole('link', { name: 'A page for home' })).toHaveAttribute(
+      'href',
+      '/api/children/a/paper?set=roll%2Fcomponents',
+    )
+  })
+
+  it('says where to open it from when it is not clear which cues are meant', () => {
+    show('/children/a')
+    expect(screen.getByText(/so that it is clear which cues are meant/)).toBeInTheDocument()
+  })
+})
