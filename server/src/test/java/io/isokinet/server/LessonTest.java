@@ -285,7 +285,7 @@ class LessonTest {
         assertThat(text("/api/lessons/" + lesson + "/paper?kind=STATION_CARDS")).contains("Set out");
         assertThat(text("/api/lessons/" + lesson + "/paper?kind=SCORE_CARDS")).contains("Best or sum");
         assertThat(text("/api/lessons/" + lesson + "/paper?kind=HOME_SHEET"))
-                .contains("PE at home")
+                .contains("To try together")
                 .contains("To begin with")
                 .contains("Ask a grown-up first");
         String day = sheet.get("onDate").asString();

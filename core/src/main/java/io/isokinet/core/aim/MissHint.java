@@ -27,13 +27,13 @@ public final class MissHint {
     public static Optional<String> finding(int left, int right) {
         double luck = chance(left, right);
         if (luck > BY_LUCK) return Optional.empty();
+        boolean mostlyLeft = left > right;
         return Optional.of(String.format(
                 Locale.ROOT,
-                "%d misses went %s and %d %s: by luck in %.0f of 100 such counts. Look at the stance and where the hips point.",
-                Math.max(left, right),
-                left > right ? "left" : "right",
-                Math.min(left, right),
-                left > right ? "right" : "left",
+                "%d of %d misses went %s: by luck in %.0f of 100 such counts. Look at the stance and where the hips point.",
+                mostlyLeft ? left : right,
+                left + right,
+                mostlyLeft ? "left" : "right",
                 Math.max(1, 100 * luck)));
     }
 

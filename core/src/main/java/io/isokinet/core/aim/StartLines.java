@@ -12,9 +12,13 @@ import java.util.Locale;
  * @param inBand how many children hit between six and eight tries in ten from their line
  */
 public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, String reason) {
+    /** Where a task is neither lost nor too easy: six to eight tries in ten. Common practice. */
     public static final double BAND_FROM = 0.6;
+
     public static final double BAND_TO = 0.8;
-    private static final double MIDDLE = 0.7;
+    /** What a distance to try next aims at. */
+    public static final double MIDDLE = 0.7;
+
     private static final double APART = 0.5;
     private static final int LINES = 3;
 
@@ -60,7 +64,7 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
         for (double[] of : hits) {
             int line = nearestToMiddle(of, chosen);
             lineOf.add(line);
-            if (inBand(of[chosen[line]])) inside++;
+            if (isInBand(of[chosen[line]])) inside++;
         }
         List<Double> metres = List.of(offered.get(best[0]), offered.get(best[1]), offered.get(best[2]));
         return new StartLines(
@@ -82,7 +86,7 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
         double worth = 0;
         for (double[] of : hits) {
             double chance = of[lines[nearestToMiddle(of, lines)]];
-            worth += (inBand(chance) ? 1 : 0) - Math.abs(chance - MIDDLE) / hits.length;
+            worth += (isInBand(chance) ? 1 : 0) - Math.abs(chance - MIDDLE) / hits.length;
         }
         return worth;
     }
@@ -94,7 +98,8 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
         return best;
     }
 
-    private static boolean inBand(double chance) {
+    /** Whether such a share of hits is neither lost nor too easy. */
+    public static boolean isInBand(double chance) {
         return chance >= BAND_FROM && chance <= BAND_TO;
     }
 }

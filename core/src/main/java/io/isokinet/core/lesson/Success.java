@@ -4,6 +4,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Difficulty;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.aim.HitChance;
+import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Share;
@@ -46,10 +47,6 @@ public record Success(double share, boolean computed, String reason) {
     /** How much children of one age differ in skill, in logits. Common practice. */
     private static final double SKILLS_DIFFER = 0.8;
 
-    /** Where a task is neither lost nor too easy: six to eight tries in ten. Common practice. */
-    public static final double BAND_FROM = 0.6;
-
-    public static final double BAND_TO = 0.8;
     /** The normal distribution in twenty equal parts, by the middle of each. */
     private static final double[] TWENTIETHS = {
         -1.960, -1.440, -1.150, -0.935, -0.755, -0.598, -0.454, -0.319, -0.189, -0.063, 0.063, 0.189, 0.319, 0.454,
@@ -67,7 +64,7 @@ public record Success(double share, boolean computed, String reason) {
                     .map(Success::share)
                     .orElseGet(() -> Difficulty.success(
                             activity.difficulty() + lever.logits().get(step) + SKILLS_DIFFER * z, age.years()));
-            if (share >= BAND_FROM && share <= BAND_TO) inside++;
+            if (StartLines.isInBand(share)) inside++;
         }
         return Share.of(inside, TWENTIETHS.length);
     }
@@ -77,7 +74,7 @@ public record Success(double share, boolean computed, String reason) {
         int inside = 0;
         for (double z : TWENTIETHS) {
             double share = Difficulty.success(logits + SKILLS_DIFFER * z, age);
-            if (share >= BAND_FROM && share <= BAND_TO) inside++;
+            if (StartLines.isInBand(share)) inside++;
         }
         return Share.of(inside, TWENTIETHS.length);
     }

@@ -3,10 +3,10 @@ package io.isokinet.core.mastery;
 /**
  * How sure a mark is, in words that go with it. What it is computed from is what the pips show: the last five looks.
  *
- * @param least and {@code most} hold the true rate with a chance of 90 %, 0 to 1
+ * @param rate what the looks tell of how often it is shown, with its interval
  * @param chance that the cue is shown in at least four of five tries
  */
-public record Sureness(Word word, double least, double most, double chance, String sentence) {
+public record Sureness(Word word, ShownRate rate, double chance, String sentence) {
     /** How sure, in a word. */
     public enum Word {
         NO_LOOK("no look yet"),
@@ -30,7 +30,6 @@ public record Sureness(Word word, double least, double most, double chance, Stri
     /** Of an emerging one that it is not there yet, the chance that it is must be so small. */
     public static final double SURELY_NOT = 0.05;
 
-    private static final double LEVEL = 0.9;
     private static final int FEWEST_TO_SAY_NOT = 3;
 
     /**
@@ -43,8 +42,7 @@ public record Sureness(Word word, double least, double most, double chance, Stri
         ShownRate rate = new ShownRate(shown, looks);
         double chance = rate.chanceOfAtLeast(ShownRate.THERE);
         Word word = word(status.mark(), looks, chance);
-        return new Sureness(
-                word, rate.least(LEVEL), rate.most(LEVEL), chance, sentence(word, status, shown, looks, chance));
+        return new Sureness(word, rate, chance, sentence(word, status, shown, looks, chance));
     }
 
     private static Word word(Mark mark, int looks, double chance) {

@@ -1,5 +1,7 @@
 package io.isokinet.core.nextstep;
 
+import io.isokinet.core.mastery.ShownRate;
+
 /**
  * What is believed of a cell, one child and one cue, after so many looks. How often children show a cue is taken to be drawn from
  * three kinds: hardly ever, Beta(2, 6), nearly always, Beta(9, 1.5), and anything; the shares are common practice.
@@ -8,7 +10,6 @@ final class Belief {
     private static final int STEPS = 100;
     private static final double[] RATE = new double[STEPS];
     private static final double[] PRIOR = new double[STEPS];
-    private static final double THERE = 0.8;
     private static final int MOST = 40;
     private static final double[][] CHANCE = new double[MOST + 1][MOST + 1];
     private static final double[][] NEXT = new double[MOST + 1][MOST + 1];
@@ -37,7 +38,7 @@ final class Belief {
                     double weight = PRIOR[i] * Math.pow(RATE[i], shown) * Math.pow(1 - RATE[i], not);
                     sum += weight;
                     next += weight * RATE[i];
-                    if (RATE[i] >= THERE) there += weight;
+                    if (RATE[i] >= ShownRate.THERE) there += weight;
                 }
                 CHANCE[shown][not] = there / sum;
                 NEXT[shown][not] = next / sum;

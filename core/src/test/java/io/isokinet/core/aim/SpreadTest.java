@@ -108,7 +108,7 @@ class SpreadTest {
         assertThat(MissHint.chance(5, 0)).isCloseTo(0.0625, within(1e-12));
         assertThat(MissHint.chance(0, 6)).isCloseTo(0.03125, within(1e-12));
         assertThat(MissHint.finding(5, 0)).isEmpty();
-        assertThat(MissHint.finding(0, 6).orElseThrow()).startsWith("6 misses went right and 0 left");
+        assertThat(MissHint.finding(0, 6).orElseThrow()).startsWith("6 of 6 misses went right: by luck in 3 of 100");
         assertThat(MissHint.chance(0, 0)).isEqualTo(1);
         assertThat(MissHint.chance(3, 3)).isEqualTo(1);
     }

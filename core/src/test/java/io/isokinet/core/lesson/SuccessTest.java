@@ -10,6 +10,7 @@ import io.isokinet.core.activity.Difficulty;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.aim.HitChance;
+import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.thing.Need;
@@ -73,7 +74,7 @@ class SuccessTest {
         for (int i = 0; i < many; i++) {
             double z = normal.inverseCumulativeProbability((i + 0.5) / many);
             double share = Difficulty.success(0.8 * z, 8);
-            if (share >= Success.BAND_FROM && share <= Success.BAND_TO) counted++;
+            if (share >= StartLines.BAND_FROM && share <= StartLines.BAND_TO) counted++;
         }
         assertThat(Success.inBand(hop, distance, 1, known, new Age(8)).value()).isCloseTo(counted / many, within(0.06));
         // Far too near and far too far nobody is inside.

@@ -68,7 +68,9 @@ class SurenessTest {
         assertThat(sure.sentence().contains("not there yet"))
                 .as(told)
                 .isEqualTo(word == Word.SETTLED && status.mark() == Mark.EMERGING);
-        assertThat(sure.least()).as(told).isLessThanOrEqualTo(sure.most());
+        assertThat(sure.rate().least(0.9))
+                .as(told)
+                .isLessThanOrEqualTo(sure.rate().most(0.9));
     }
 
     /** What 4 of 5 tells: docs/figures.md; common practice, worked. */

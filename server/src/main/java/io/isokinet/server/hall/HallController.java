@@ -199,7 +199,7 @@ class HallController {
             variable = "lesson")
     @Transactional(readOnly = true)
     public ScoreEvents score(@PathVariable UUID lesson) {
-        lessons.plan(lesson);
+        lessons.require(lesson);
         return new ScoreEvents(records.events(lesson).stream()
                 .filter(e -> e.kind() == Batch.EventKind.SCORE)
                 .toList());

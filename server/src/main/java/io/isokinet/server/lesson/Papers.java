@@ -171,7 +171,7 @@ public class Papers {
                     Objects.requireNonNull(home.get(0).conduct().home()),
                     home.size() < 2 ? null : home.get(home.size() - 1).conduct().home()));
         }
-        return pdf("home-sheet", "PE at home, " + sheet.className(), Map.of("cues", sheet.cues(), "tries", tries));
+        return pdf("home-sheet", "To try together: " + sheet.className(), Map.of("cues", sheet.cues(), "tries", tries));
     }
 
     /** @param harder null where there is only one */

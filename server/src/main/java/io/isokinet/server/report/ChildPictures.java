@@ -2,6 +2,7 @@ package io.isokinet.server.report;
 
 import io.isokinet.core.aim.MissHint;
 import io.isokinet.core.aim.Spread;
+import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.aim.Tries;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
@@ -41,7 +42,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Puts together what is known of a child. */
 @Service
 class ChildPictures {
-    private static final double CHALLENGE = 0.7;
     private static final int FEWEST_MISSES = 6;
     private static final int MOST_NOTES = 12;
 
@@ -168,7 +168,7 @@ class ChildPictures {
     }
 
     private static String suggestion(Spread spread, double width) {
-        Spread.Challenge challenge = spread.challenge(width, CHALLENGE);
+        Spread.Challenge challenge = spread.challenge(width, StartLines.MIDDLE);
         return String.format(
                 Locale.ROOT,
                 "Seven in ten hit a target like the last one from about %.1f m (between %.1f and %.1f m).",

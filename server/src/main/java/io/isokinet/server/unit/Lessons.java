@@ -9,6 +9,7 @@ import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.server.calendar.Calendars;
+import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.school.Classes.ClassView;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -99,6 +100,11 @@ public class Lessons {
         listed.sort(Comparator.comparing(Listed::onDate)
                 .thenComparing(Listed::starts, Comparator.nullsLast(Comparator.naturalOrder())));
         return listed;
+    }
+
+    /** Does nothing if there is such a lesson; for what need not read its plan. @throws NotFoundException if there is none */
+    public void require(UUID lessonId) {
+        if (!rows.existsById(lessonId)) throw new NotFoundException("lesson", lessonId);
     }
 
     @Transactional(readOnly = true)
