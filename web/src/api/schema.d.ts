@@ -484,6 +484,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/report/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/report/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/report/table.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classXlsx"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard": {
         parameters: {
             query?: never;
@@ -654,6 +718,22 @@ export interface paths {
         get: operations["firstRun"];
         put?: never;
         post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formats/marks.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schema_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1310,6 +1390,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["moveUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofSchool"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/report/marks.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/report/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schoolPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/report/results.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["results"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/report/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schoolCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/report/table.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schoolXlsx"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2040,6 +2216,8 @@ export interface components {
             /** Format: int32 */
             shown: number;
             /** @enum {string} */
+            standing: "LEFT_OUT" | "NOT_TAUGHT" | "NOT_SEEN" | "DEVELOPING" | "OWNED";
+            /** @enum {string} */
             sure: "NO_LOOK" | "NOT_SURE" | "SETTLED" | "LOOK_AGAIN";
             /** Format: int32 */
             trials: number;
@@ -2093,6 +2271,13 @@ export interface components {
             enrolments: components["schemas"]["EnrolmentView"][];
             pairs: components["schemas"]["PairView"][];
         };
+        ChildMarks: {
+            family: string;
+            given: string;
+            /** Format: uuid */
+            id: string;
+            skills: components["schemas"]["SkillMark"][];
+        };
         ChildName: {
             /** Format: uuid */
             id: string;
@@ -2145,6 +2330,15 @@ export interface components {
             /** Format: int32 */
             yearAge: number;
         };
+        ClassLevels: {
+            /** Format: int32 */
+            children: number;
+            /** Format: uuid */
+            classId: string;
+            className: string;
+            skills: components["schemas"]["SkillLevels"][];
+            year: string;
+        };
         ClassLine: {
             /** Format: int32 */
             children: number;
@@ -2156,6 +2350,28 @@ export interface components {
             year: string;
             /** Format: int32 */
             yearAge: number;
+        };
+        ClassMarks: {
+            children: components["schemas"]["ChildMarks"][];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            skills: components["schemas"]["SkillRule"][];
+            year: string;
+        };
+        ClassReport: {
+            /** Format: int32 */
+            children: number;
+            /** Format: uuid */
+            classId: string;
+            className: string;
+            /** Format: date */
+            from: string;
+            outcomes: components["schemas"]["OutcomeReport"][];
+            skills: components["schemas"]["SkillReport"][];
+            /** Format: date */
+            to: string;
+            year: string;
         };
         ClassView: {
             /** Format: int32 */
@@ -2236,6 +2452,7 @@ export interface components {
             /** Format: uuid */
             other: string;
             proposal: boolean;
+            why: string;
         };
         CopyBody: {
             /** Format: uuid */
@@ -2262,6 +2479,21 @@ export interface components {
             /** Format: int32 */
             tries: number;
         };
+        CoverageLine: {
+            code: string;
+            /** Format: int32 */
+            lessons: number;
+            missing: string[];
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            planned: number;
+            set: string;
+            skills: string[];
+            /** Format: int32 */
+            taught: number;
+            text: string;
+        };
         CueCall: {
             call: components["schemas"]["Mirrored"];
             key: string;
@@ -2278,6 +2510,22 @@ export interface components {
             /** @enum {string} */
             fit: "APPLIES" | "ADAPTED" | "NOT_APPLYING";
         };
+        CueMark: {
+            cue: string;
+            /** Format: int32 */
+            looks: number;
+            /** @enum {string} */
+            mark: "NOT_TAUGHT" | "NOT_SEEN" | "EMERGING" | "NEAR" | "SECURE" | "MASTERED" | "DUE" | "NOT_APPLYING";
+            /** Format: int32 */
+            shown: number;
+            /** @enum {string} */
+            standing: "LEFT_OUT" | "NOT_TAUGHT" | "NOT_SEEN" | "DEVELOPING" | "OWNED";
+        };
+        CueName: {
+            call: string;
+            cue: string;
+            question: string;
+        };
         CueNeed: {
             cue: string;
             facts: string[];
@@ -2288,6 +2536,17 @@ export interface components {
             cue: string;
             looks: components["schemas"]["LookOn"][];
             otherHand?: string;
+            question: string;
+        };
+        CueReport: {
+            after: components["schemas"]["Tally"];
+            before: components["schemas"]["Tally"];
+            call: string;
+            cue: string;
+            /** Format: int32 */
+            gained: number;
+            /** Format: int32 */
+            lost: number;
             question: string;
         };
         CueTotals: {
@@ -2938,6 +3197,18 @@ export interface components {
             label: string;
             /** @enum {string} */
             level: "NOT_SEEN" | "DEVELOPING" | "NEAR_MASTERY" | "MASTERY";
+            /** Format: int32 */
+            owned: number;
+        };
+        Levels: {
+            /** Format: int32 */
+            developing: number;
+            /** Format: int32 */
+            mastery: number;
+            /** Format: int32 */
+            near: number;
+            /** Format: int32 */
+            notSeen: number;
         };
         LeverView: {
             name: string;
@@ -3007,6 +3278,15 @@ export interface components {
             name: string;
             steps: string[];
             warning?: string;
+        };
+        MarksFile: {
+            classes: components["schemas"]["ClassMarks"][];
+            format: string;
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            schema: number;
+            school: string;
         };
         MasteryRule: {
             /** Format: int32 */
@@ -3123,6 +3403,10 @@ export interface components {
             /** Format: date */
             onDate: string;
             reason: string;
+            skills: string[];
+            title: string;
+            /** Format: uuid */
+            unit: string;
             watches: components["schemas"]["WatchView"][];
         };
         OpenView: {
@@ -3165,6 +3449,18 @@ export interface components {
             code: string;
             cues: string[];
             skills: string[];
+            text: string;
+        };
+        OutcomeReport: {
+            /** Format: int32 */
+            advanced: number;
+            code: string;
+            /** Format: int32 */
+            lessons: number;
+            set: string;
+            skills: string[];
+            /** Format: int32 */
+            taught: number;
             text: string;
         };
         OutcomeSet: {
@@ -3420,6 +3716,16 @@ export interface components {
             /** @enum {string} */
             yearNaming: "YEARS" | "GRADES" | "PRIMARIES" | "AGES" | "OWN";
         };
+        SchoolReport: {
+            classes: components["schemas"]["ClassLevels"][];
+            coverage: components["schemas"]["CoverageLine"][];
+            /** Format: date */
+            from: string;
+            school: string;
+            skills: components["schemas"]["SkillLevels"][];
+            /** Format: date */
+            to: string;
+        };
         SchoolView: {
             cautions: string[];
             /** @enum {string} */
@@ -3637,6 +3943,18 @@ export interface components {
             setName: string;
             skill: string;
         };
+        SkillLevels: {
+            after: components["schemas"]["Levels"];
+            before: components["schemas"]["Levels"];
+            name: string;
+            skill: string;
+        };
+        SkillMark: {
+            cues: components["schemas"]["CueMark"][];
+            /** @enum {string} */
+            level: "NOT_SEEN" | "DEVELOPING" | "NEAR_MASTERY" | "MASTERY";
+            skill: string;
+        };
         SkillPage: {
             borrows: components["schemas"]["TransferView"][];
             crosswalk: components["schemas"]["Link"][];
@@ -3658,6 +3976,23 @@ export interface components {
             cues: components["schemas"]["CuePicture"][];
             level: string;
             name: string;
+            skill: string;
+        };
+        SkillReport: {
+            after: components["schemas"]["Levels"];
+            before: components["schemas"]["Levels"];
+            cues: components["schemas"]["CueReport"][];
+            name: string;
+            rule: string;
+            ruleThen: string;
+            setName: string;
+            skill: string;
+        };
+        SkillRule: {
+            cueSet: string;
+            cues: components["schemas"]["CueName"][];
+            name: string;
+            rule: string;
             skill: string;
         };
         SkillStep: {
@@ -3920,6 +4255,18 @@ export interface components {
             file: string;
             lessons: components["schemas"]["LessonBody"][];
             title?: string;
+        };
+        Tally: {
+            /** Format: int32 */
+            developing: number;
+            /** Format: int32 */
+            leftOut: number;
+            /** Format: int32 */
+            notSeen: number;
+            /** Format: int32 */
+            notTaught: number;
+            /** Format: int32 */
+            owned: number;
         };
         TargetBody: {
             cueSet: string;
@@ -4247,6 +4594,9 @@ export interface components {
             newCues?: number;
             /** @enum {string} */
             order?: "BLOCKED" | "INTERLEAVED" | "MIXED";
+            steps?: {
+                [key: string]: "ON" | "STAY" | "BACK" | "LOOK";
+            };
         };
         WishesPart: {
             more?: components["schemas"]["MoreWishes"];
@@ -5260,6 +5610,114 @@ export interface operations {
             };
         };
     };
+    ofClass: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassReport"];
+                };
+            };
+        };
+    };
+    classPaper: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    classCsv: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    classXlsx: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     cupboard: {
         parameters: {
             query?: never;
@@ -5554,6 +6012,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    schema_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
             };
         };
     };
@@ -6739,6 +7217,156 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MovedUp"];
+                };
+            };
+        };
+    };
+    ofSchool: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolReport"];
+                };
+            };
+        };
+    };
+    marks: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarksFile"];
+                };
+            };
+        };
+    };
+    schoolPaper: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    results: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    schoolCsv: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    schoolXlsx: {
+        parameters: {
+            query?: {
+                kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
+                skill?: string[] | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

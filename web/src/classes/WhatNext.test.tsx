@@ -15,6 +15,9 @@ const answer = {
   ],
   lesson: {
     lesson: 'l5',
+    unit: 'u1',
+    title: 'Rolling',
+    skills: ['roll'],
     onDate: '2026-11-30',
     number: 5,
     looks: 24,
@@ -53,11 +56,14 @@ describe('what next', () => {
     expect(screen.getByText(/24 looks: 11 more likely to be settled, 4 left/)).toBeInTheDocument()
     expect(screen.getByText('Talk about what you look for.')).toBeInTheDocument()
     expect(screen.getByRole('link', { name: /Lesson 5/ })).toHaveAttribute('href', '/lessons/l5')
+    expect(screen.getByRole('radio', { name: 'stay' })).toBeChecked()
+    expect(screen.getByRole('button', { name: 'Change the rest of the unit so' })).toBeEnabled()
   })
 
   it('says so where nothing is planned and nothing is needed', async () => {
     show({ ...answer, cues: [], lesson: undefined, catchUps: [], agreements: [] })
     expect(await screen.findByText(/No lesson is planned/)).toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Change the rest of the unit so' })).not.toBeInTheDocument()
     expect(screen.getByText(/Nobody needs one of these cues/)).toBeInTheDocument()
     expect(screen.queryByText('Were away when it was taught')).not.toBeInTheDocument()
   })

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
+import { Steps } from './Steps'
 import styles from './WhatNext.module.css'
 
 interface WhatNextProps {
@@ -28,16 +29,7 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
   return (
     <div className={styles.columns}>
       <section>
-        <h2>Go on, stay or step back</h2>
-        {skills.map((s) => (
-          <p key={s.skill}>
-            <b>
-              {s.name}: {s.words}
-            </b>
-            <br />
-            <span className="mute">{s.facts.join('; ')}.</span>
-          </p>
-        ))}
+        <Steps classId={classId} skills={skills} lesson={lesson} />
         <h2>The cue to come back to</h2>
         {cues.length === 0 && <p className="mute">Nobody needs one of these cues any more.</p>}
         <ol className={styles.cues}>

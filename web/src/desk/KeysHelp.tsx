@@ -2,7 +2,7 @@ import { Modal } from 'antd'
 
 const keys: [string, string][] = [
   ['?', 'this list'],
-  ['g then t, u, c, k, b, s', 'go to Today, Units, Classes, Know-how, Cupboard & spaces, Set-up'],
+  ['g then t, u, c, r, k, b, s', 'go to Today, Units, Classes, Reports, Know-how, Cupboard & spaces, Set-up'],
   ['arrows', 'on the term strip: from bead to bead'],
   ['Alt + left or right', 'on a bead: lift the lesson over the days; Enter lets it down, Escape leaves it'],
   ['M', 'on a bead: lost, moved, swapped, shorter, indoors'],

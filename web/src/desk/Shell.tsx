@@ -21,6 +21,7 @@ const places: { to: string; label: string; key: string; for?: Role[] }[] = [
   { to: '/today', label: 'Today', key: 't' },
   { to: '/units', label: 'Units', key: 'u' },
   { to: '/classes', label: 'Classes', key: 'c', for: ['LEAD', 'TEACHER', 'VIEWER'] },
+  { to: '/reports', label: 'Reports', key: 'r', for: ['LEAD', 'TEACHER', 'VIEWER'] },
   { to: '/know-how', label: 'Know-how', key: 'k' },
   { to: '/cupboard', label: 'Cupboard & spaces', key: 'b', for: ['LEAD', 'TEACHER', 'ASSISTANT'] },
   { to: '/set-up', label: 'Set-up', key: 's' },

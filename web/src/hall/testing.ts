@@ -28,6 +28,7 @@ export const cell = (mark: Cell['mark'] = 'NOT_SEEN', pips: boolean[] = []): Cel
   trials: pips.length,
   reason: '',
   fit: 'APPLIES',
+  standing: 'DEVELOPING',
   sure: 'NOT_SURE',
   howSure: '',
 })

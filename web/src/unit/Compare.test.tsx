@@ -33,6 +33,7 @@ const comparison: Schemas['Comparison'] = {
   other: 'v',
   proposal: true,
   cause: 'A proposal',
+  why: '',
   before: { hard: 0, medium: 0, soft: 9 },
   after: { hard: 0, medium: 0, soft: 4 },
   changes: [{ rule: 'Each cue comes back', level: 'SOFT', before: 12, after: 6 }],

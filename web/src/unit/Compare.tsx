@@ -57,6 +57,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
       {(error !== null || compared.error) && <ProblemNote error={error ?? compared.error} />}
       {c && (
         <>
+          {c.why && <p>{c.why}</p>}
           <div className={styles.rules}>
             {c.changes.length === 0 && <span>No rule is better or worse kept.</span>}
             {c.changes.map((r) => (

@@ -420,4 +420,40 @@ class VariantTest {
         }));
         assertThat(work.get("underarm-roll")).isGreaterThan(work.get("two-hand-catch"));
     }
+
+    private static int rungs(JsonNode parts) {
+        int sum = 0;
+        for (JsonNode s : parts)
+            if (s.hasNonNull("level")) sum += s.get("level").asInt();
+        return sum;
+    }
+
+    @Test
+    void goingOnIsAProposalAroundTheLockedChangeAndIsTakenInPart() {
+        UUID rolls = school.unit(curlews, 3, 30, "underarm-roll/components");
+        String path = "/api/units/" + rolls;
+        JsonNode lessons = school.as.get(path).json().get("lessons");
+        school.as.put("/api/lessons/" + id(lessons.get(0)) + "/state", Map.of("state", "TAUGHT"));
+        List<JsonNode> lines =
+                lines(school.as.post(path + "/proposals", Map.of("steps", Map.of("underarm-roll", "ON"))));
+        String proposal = lines.get(lines.size() - 1).get("made").asString();
+        JsonNode compared = school.as.get(path + "/versions/" + proposal).json();
+        assertThat(compared.get("proposal").asBoolean()).isTrue();
+        assertThat(compared.get("why").asString()).contains("esson 2");
+        JsonNode next = compared.get("lessons").get(1);
+        assertThat(rungs(next.get("after"))).isGreaterThan(rungs(next.get("before")));
+        assertThat(next.get("after")).anyMatch(p -> p.get("locked").asBoolean());
+        Caller.Answer taken = school.as.post(
+                path + "/versions",
+                Map.of(
+                        "version",
+                        proposal,
+                        "lessons",
+                        List.of(next.get("lesson").asString())),
+                "If-Match",
+                head(school.as.get(path).json()));
+        assertThat(taken.status()).isEqualTo(200);
+        assertThat(taken.json().get("cause").asString()).startsWith("Took 1 lesson of a proposal");
+        assertThat(rungs(taken.json().get("lessons").get(1).get("segments"))).isEqualTo(rungs(next.get("after")));
+    }
 }

@@ -20,4 +20,11 @@ public record Status(Mark mark, List<Boolean> pips, int shown, int trials, boole
         if (pips.isEmpty()) return 0;
         return (int) Math.round(100.0 * pips.stream().filter(p -> p).count() / pips.size());
     }
+
+    /** As reports count it, for a child to whom it applies. */
+    public Standing standing() {
+        if (mark == Mark.NOT_TAUGHT) return Standing.NOT_TAUGHT;
+        if (trials == 0) return Standing.NOT_SEEN;
+        return owned ? Standing.OWNED : Standing.DEVELOPING;
+    }
 }

@@ -1,10 +1,10 @@
 package io.isokinet.core.nextstep;
 
-import io.isokinet.core.mastery.Mark;
+import io.isokinet.core.mastery.Standing;
+import io.isokinet.core.mastery.Tally;
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.Collection;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,9 +30,6 @@ public record MoveOn(Step step, List<String> facts) {
         }
     }
 
-    private static final Set<Mark> OWNED = EnumSet.of(Mark.SECURE, Mark.MASTERED, Mark.DUE);
-    private static final Set<Mark> COUNTED =
-            EnumSet.of(Mark.NOT_SEEN, Mark.EMERGING, Mark.NEAR, Mark.SECURE, Mark.MASTERED, Mark.DUE);
     private static final int OWN_ENOUGH = 75;
     private static final int SHOW_TOO_FEW = 30;
     private static final int HIT_ENOUGH = 80;
@@ -47,15 +44,15 @@ public record MoveOn(Step step, List<String> facts) {
     }
 
     /**
-     * @param marks of every child and cue of the skill that was taught and applies
+     * @param cells of every child and cue of the skill
      * @param shown looks that showed the cue, of {@code looks}, over the last ones of every child
      * @param hits and {@code tries} that were counted in it lately; null where nothing was
      */
-    public static MoveOn of(List<Mark> marks, int shown, int looks, @Nullable Integer hits, int tries) {
-        List<Mark> counted = marks.stream().filter(COUNTED::contains).toList();
-        if (counted.isEmpty()) return new MoveOn(Step.STAY, List.of("Nothing of it was taught yet."));
-        int seen = percent(counted.stream().filter(m -> m != Mark.NOT_SEEN).count(), counted.size());
-        int owned = percent(counted.stream().filter(OWNED::contains).count(), counted.size());
+    public static MoveOn of(Collection<Standing> cells, int shown, int looks, @Nullable Integer hits, int tries) {
+        Tally tally = Tally.of(cells);
+        if (tally.counted() == 0) return new MoveOn(Step.STAY, List.of("Nothing of it was taught yet."));
+        int seen = percent(tally.developing() + tally.owned(), tally.counted());
+        int owned = tally.percentOwned();
         int rate = looks == 0 ? 0 : percent(shown, looks);
         List<String> facts = new ArrayList<>();
         facts.add("%d %% of what was taught is secure or mastered".formatted(owned));

@@ -2,7 +2,7 @@ package io.isokinet.core.nextstep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.isokinet.core.mastery.Mark;
+import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.nextstep.MoveOn.Step;
 import io.isokinet.core.nextstep.NeedGroups.Group;
 import io.isokinet.core.nextstep.NextCue.Candidate;
@@ -14,11 +14,11 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class NextStepTest {
-    private static List<Mark> marks(int secure, int emerging, int notSeen) {
-        List<Mark> marks = new ArrayList<>(Collections.nCopies(secure, Mark.SECURE));
-        marks.addAll(Collections.nCopies(emerging, Mark.EMERGING));
-        marks.addAll(Collections.nCopies(notSeen, Mark.NOT_SEEN));
-        return marks;
+    private static List<Standing> marks(int owned, int developing, int notSeen) {
+        List<Standing> all = new ArrayList<>(Collections.nCopies(owned, Standing.OWNED));
+        all.addAll(Collections.nCopies(developing, Standing.DEVELOPING));
+        all.addAll(Collections.nCopies(notSeen, Standing.NOT_SEEN));
+        return all;
     }
 
     @Test
@@ -40,7 +40,7 @@ class NextStepTest {
         MoveOn look = MoveOn.of(marks(2, 2, 16), 6, 8, null, 0);
         assertThat(look.step()).isEqualTo(Step.LOOK);
         assertThat(look.facts()).contains("20 % of it has been looked at");
-        MoveOn nothing = MoveOn.of(List.of(Mark.NOT_TAUGHT, Mark.NOT_APPLYING), 0, 0, null, 0);
+        MoveOn nothing = MoveOn.of(List.of(Standing.NOT_TAUGHT, Standing.LEFT_OUT), 0, 0, null, 0);
         assertThat(nothing.step()).isEqualTo(Step.STAY);
         assertThat(nothing.facts()).containsExactly("Nothing of it was taught yet.");
     }

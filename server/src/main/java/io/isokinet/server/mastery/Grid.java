@@ -2,6 +2,7 @@ package io.isokinet.server.mastery;
 
 import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.SkillLevel.Level;
+import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.mastery.Sureness;
 import io.isokinet.core.skill.Action;
 import io.isokinet.server.knowhow.CueView;
@@ -27,9 +28,10 @@ public record Grid(
     /** @param cells by cue key @param levels by skill key */
     public record Row(ChildView child, Map<String, Cell> cells, Map<String, LevelView> levels) {}
 
-    /** @param sure how sure the mark is @param howSure the same in a sentence with its numbers @param fill part of the mark that is filled, in per cent @param pips the last five, oldest first */
+    /** @param standing as reports count it @param sure how sure the mark is @param howSure the same in a sentence with its numbers @param fill part of the mark that is filled, in per cent @param pips the last five, oldest first */
     public record Cell(
             Mark mark,
+            Standing standing,
             int fill,
             List<Boolean> pips,
             int shown,
@@ -39,6 +41,6 @@ public record Grid(
             Sureness.Word sure,
             String howSure) {}
 
-    /** @param counted what is counted, in words */
-    public record LevelView(Level level, String label, String counted) {}
+    /** @param owned cues that are owned @param counted what is counted, in words */
+    public record LevelView(Level level, int owned, String label, String counted) {}
 }

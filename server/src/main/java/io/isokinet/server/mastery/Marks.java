@@ -4,8 +4,10 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.MasteryRule;
 import io.isokinet.core.mastery.SkillLevel;
+import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.mastery.Status;
 import io.isokinet.core.mastery.Sureness;
+import io.isokinet.core.mastery.Tally;
 import io.isokinet.core.mastery.Trial;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
@@ -109,7 +111,8 @@ public class Marks {
             }
             SkillLevel level = SkillLevel.of(counted, leftOut);
             levels.put(
-                    column.skill(), new LevelView(level.level(), level.level().label(), level.sentence()));
+                    column.skill(),
+                    new LevelView(level.level(), level.owned(), level.level().label(), level.sentence()));
         }
         return new Row(child, cells, levels);
     }
@@ -119,6 +122,7 @@ public class Marks {
         Sureness sure = Sureness.of(status);
         return new Cell(
                 out ? Mark.NOT_APPLYING : status.mark(),
+                fit == CueFit.APPLIES ? status.standing() : Standing.LEFT_OUT,
                 status.fill(),
                 status.pips(),
                 status.shown(),
@@ -140,19 +144,19 @@ public class Marks {
         Map<String, Owned> owned = new LinkedHashMap<>();
         for (SkillColumns column : grid.skills())
             for (CueView cue : column.cues()) {
-                List<Cell> cells =
-                        grid.rows().stream().map(r -> r.cells().get(cue.key())).toList();
-                long own = cells.stream()
-                        .filter(c -> c.mark() == Mark.SECURE || c.mark() == Mark.MASTERED)
-                        .count();
-                boolean taught =
-                        cells.stream().anyMatch(c -> c.mark() != Mark.NOT_TAUGHT && c.mark() != Mark.NOT_APPLYING);
-                owned.put(cue.key(), new Owned(taught, cells.isEmpty() ? 0 : (int) (100 * own / cells.size())));
+                List<Standing> cells = grid.rows().stream()
+                        .map(r -> r.cells().get(cue.key()).standing())
+                        .toList();
+                owned.put(
+                        cue.key(),
+                        new Owned(
+                                cells.stream().anyMatch(Standing::isCounted),
+                                Tally.of(cells).percentOwned()));
             }
         return owned;
     }
 
-    /** @param percent share of the class that owns it */
+    /** @param percent share that owns it of those to whom it was taught and applies */
     public record Owned(boolean taught, int percent) {}
 
     /** The looks at a class by child and cue, carried ones included, read at once. */

@@ -2,7 +2,7 @@ package io.isokinet.server.nextstep;
 
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Agreement;
-import io.isokinet.core.mastery.Mark;
+import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.nextstep.MoveOn;
 import io.isokinet.core.nextstep.NeedGroups;
 import io.isokinet.core.nextstep.NextCue;
@@ -20,13 +20,11 @@ import io.isokinet.server.nextstep.WhatNext.NextLesson;
 import io.isokinet.server.nextstep.WhatNext.SkillStep;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.school.Schools;
-import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -41,7 +39,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Reads the records of a class for what to do next. */
 @Service
 public class NextSteps {
-    private static final Set<Mark> OWNED = EnumSet.of(Mark.SECURE, Mark.MASTERED);
     private static final int WEEKS_AHEAD = 12;
     private static final int WEEKS_OF_HITS = 4;
     private static final int MOST_GROUPS = 4;
@@ -66,10 +63,7 @@ public class NextSteps {
     public WhatNext of(UUID classId, List<String> sets) {
         LocalDate today = schools.today();
         Grid grid = marks.grid(classId, sets, today);
-        List<LessonPlan> coming = lessons.between(today, today.plusWeeks(WEEKS_AHEAD), classId::equals).stream()
-                .filter(l -> l.state() == LessonState.PLANNED)
-                .map(l -> lessons.plan(l.lesson()))
-                .toList();
+        List<LessonPlan> coming = lessons.coming(classId, today, today.plusWeeks(WEEKS_AHEAD));
         List<UUID> children = grid.rows().stream().map(r -> r.child().id()).toList();
         Map<String, Records.HitRate> rates = records.hitRates(
                 children,
@@ -93,14 +87,14 @@ public class NextSteps {
     }
 
     private static SkillStep step(Grid grid, Grid.SkillColumns skill, Optional<Records.HitRate> rate) {
-        List<Mark> all = new ArrayList<>();
+        List<Standing> all = new ArrayList<>();
         int shown = 0;
         int looks = 0;
         for (Grid.Row row : grid.rows())
             for (CueView cue : skill.cues()) {
                 Grid.Cell cell = row.cells().get(cue.key());
-                all.add(cell.mark());
-                if (cell.mark() == Mark.NOT_TAUGHT) continue;
+                all.add(cell.standing());
+                if (!cell.standing().isCounted()) continue;
                 looks += cell.pips().size();
                 shown += (int) cell.pips().stream().filter(p -> p).count();
             }
@@ -115,7 +109,7 @@ public class NextSteps {
     }
 
     private static boolean needs(Grid.Cell cell) {
-        return cell.mark() != Mark.NOT_APPLYING && !OWNED.contains(cell.mark());
+        return cell.standing() != Standing.LEFT_OUT && cell.standing() != Standing.OWNED;
     }
 
     private List<CueNeed> cues(Grid grid, List<LessonPlan> coming) {
@@ -127,7 +121,7 @@ public class NextSteps {
         for (String cue : inGrid) {
             List<Grid.Cell> cells = grid.rows().stream()
                     .map(r -> r.cells().get(cue))
-                    .filter(c -> c.mark() != Mark.NOT_APPLYING)
+                    .filter(c -> c.standing() != Standing.LEFT_OUT)
                     .toList();
             int waiting = (int) inGrid.stream()
                     .filter(c -> known.cue(c).prerequisites().contains(cue))
@@ -138,8 +132,8 @@ public class NextSteps {
                     .count();
             boolean ready = known.cue(cue).prerequisites().stream()
                     .filter(inGrid::contains)
-                    .allMatch(p ->
-                            grid.rows().stream().anyMatch(r -> r.cells().get(p).mark() != Mark.NOT_TAUGHT));
+                    .allMatch(p -> grid.rows().stream()
+                            .anyMatch(r -> r.cells().get(p).standing().isCounted()));
             candidates.add(new Candidate(
                     cue, (int) cells.stream().filter(NextSteps::needs).count(), cells.size(), waiting, shows, ready));
         }
@@ -157,7 +151,7 @@ public class NextSteps {
             for (Grid.SkillColumns s : grid.skills())
                 for (CueView cue : s.cues()) {
                     Grid.Cell cell = row.cells().get(cue.key());
-                    if (needs(cell) && cell.mark() != Mark.NOT_TAUGHT) own.put(cue.key(), shownLately(cell));
+                    if (needs(cell) && cell.standing().isCounted()) own.put(cue.key(), shownLately(cell));
                 }
             needs.put(
                     row.child().id().toString(),
@@ -179,7 +173,7 @@ public class NextSteps {
                 / (cell.pips().size() + 2);
     }
 
-    private static NextLesson watch(Grid grid, LessonPlan lesson) {
+    private NextLesson watch(Grid grid, LessonPlan lesson) {
         Set<String> cues = lesson.segments().stream()
                 .flatMap(s -> s.focus().stream())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
@@ -189,7 +183,17 @@ public class NextSteps {
                 .sum();
         WatchPlan plan = Watching.plan(grid, cues, c -> true, looks);
         return new NextLesson(
-                lesson.lesson(), lesson.onDate(), lesson.number(), looks, Watching.views(plan), plan.reason());
+                lesson.lesson(),
+                lesson.unit(),
+                lesson.title(),
+                lesson.cueSets().stream()
+                        .map(set -> knowHows.current().set(set).skill())
+                        .toList(),
+                lesson.onDate(),
+                lesson.number(),
+                looks,
+                Watching.views(plan),
+                plan.reason());
     }
 
     private List<CatchUp> catchUps(UUID classId, Grid grid) {
@@ -197,7 +201,7 @@ public class NextSteps {
         records.missed(classId).forEach((cue, away) -> {
             List<UUID> children = grid.rows().stream()
                     .filter(r -> away.contains(r.child().id()) && r.cells().containsKey(cue))
-                    .filter(r -> r.cells().get(cue).mark() == Mark.NOT_SEEN)
+                    .filter(r -> r.cells().get(cue).standing() == Standing.NOT_SEEN)
                     .map(r -> r.child().id())
                     .toList();
             if (!children.isEmpty()) all.add(new CatchUp(cue, children));

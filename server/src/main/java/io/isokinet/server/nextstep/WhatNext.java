@@ -31,9 +31,20 @@ public record WhatNext(
     /** @param cue they share; empty for those who need none */
     public record NeedGroup(String cue, List<UUID> children) {}
 
-    /** @param looks one pair of eyes has in it @param reason how many are likely to be settled, in a sentence */
+    /**
+     * @param skills of its unit @param looks one pair of eyes has in it
+     * @param reason how many are likely to be settled, in a sentence
+     */
     public record NextLesson(
-            UUID lesson, LocalDate onDate, int number, int looks, List<WatchView> watches, String reason) {}
+            UUID lesson,
+            UUID unit,
+            String title,
+            List<String> skills,
+            LocalDate onDate,
+            int number,
+            int looks,
+            List<WatchView> watches,
+            String reason) {}
 
     /** Children who were away when a cue was taught and were not seen at it since. */
     public record CatchUp(String cue, List<UUID> children) {}

@@ -98,6 +98,14 @@ public class Children {
                 pairs(List.of(id)));
     }
 
+    /** What rosters call the children that came by one, by their own ids. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> sourceIds() {
+        Map<UUID, String> ids = new HashMap<>();
+        children.findBySourceIdIsNotNull().forEach(c -> ids.put(c.id(), c.sourceId));
+        return ids;
+    }
+
     /** The pairs that children of these are in, seen from them. */
     @Transactional(readOnly = true)
     public List<PairView> pairs(Collection<UUID> of) {

@@ -114,10 +114,31 @@ public class Lessons {
                 .filter(l -> l.id().equals(lessonId))
                 .findFirst()
                 .orElseThrow();
+        return plan(unit, lesson);
+    }
+
+    /** The lessons that a class is still to have on these days, in order; each unit is read once. */
+    @Transactional(readOnly = true)
+    public List<LessonPlan> coming(UUID classId, LocalDate first, LocalDate last) {
+        return rows.findByOnDateBetween(first, last).stream()
+                .filter(l -> l.state == LessonState.PLANNED)
+                .map(l -> l.unitId)
+                .distinct()
+                .filter(u -> units.listing(u, classId::equals).isPresent())
+                .map(units::load)
+                .flatMap(unit -> unit.lessons().stream()
+                        .filter(l ->
+                                l.state == LessonState.PLANNED && !l.onDate.isBefore(first) && !l.onDate.isAfter(last))
+                        .map(l -> plan(unit, l)))
+                .sorted(Comparator.comparing(LessonPlan::onDate))
+                .toList();
+    }
+
+    private static LessonPlan plan(Units.Loaded unit, LessonRow lesson) {
         int planned = unit.planned().indexOf(lesson);
         List<Segment> segments = planned < 0 ? List.of() : unit.plan().lessons().get(planned);
         return new LessonPlan(
-                lessonId,
+                lesson.id(),
                 unit.row().id(),
                 unit.row().classId,
                 unit.row().title,

@@ -677,7 +677,7 @@ public class Units {
     }
 
     /** Saves a plan beside the chain of revisions, for looking at and taking from. */
-    UUID propose(Loaded unit, UnitBody body, Outcome.Planned found) {
+    UUID propose(Loaded unit, UnitBody body, Outcome.Planned found, String cause) {
         UnitBody proposed = body.with(found.plan(), ids(unit.planned()));
         return store(
                         unit.row(),
@@ -685,11 +685,11 @@ public class Units {
                         proposed,
                         found.evaluations(),
                         worth(unit.row(), proposed, unit.lessons()),
-                        PROPOSED)
+                        cause)
                 .id();
     }
 
-    /** The cause of a revision that nothing was taken from yet. */
+    /** How the cause of a revision begins that nothing was taken from yet. */
     static final String PROPOSED = "A proposal";
 
     /** Saves the body as it is, with the score that it has now. */

@@ -1,6 +1,8 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.nextstep.MoveOn.Step;
+import io.isokinet.core.nextstep.Steer;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Outcome;
 import io.isokinet.core.unit.Plan;
@@ -19,6 +21,7 @@ import io.isokinet.server.unit.Units.Loaded;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -39,9 +42,12 @@ class Variants {
         this.schools = schools;
     }
 
-    /** @param order null to leave the wishes as they are */
+    /** @param order null to leave the wishes as they are @param steps by skill, what to do with it in its next lesson; null for nothing */
     record WishesForm(
-            Wishes.@Nullable Order order, @Nullable Integer newCues, UnitBody.@Nullable MoreWishes more) {}
+            Wishes.@Nullable Order order,
+            @Nullable Integer newCues,
+            UnitBody.@Nullable MoreWishes more,
+            @Nullable Map<String, Step> steps) {}
 
     /** @param inForce true for the one that is taught @param proposal true if it never was */
     record VersionLine(
@@ -66,12 +72,19 @@ class Variants {
             boolean locked,
             boolean same) {}
 
-    /** Two plans of one unit. @param proposal true if the other one was never in force @param cues exposures by cue, where they differ */
+    /**
+     * Two plans of one unit.
+     *
+     * @param proposal true if the other one was never in force @param cause of the other one
+     * @param why what a proposal was asked for; empty if for nothing more than planning anew
+     * @param cues exposures by cue, where they differ
+     */
     record Comparison(
             UUID head,
             UUID other,
             boolean proposal,
             String cause,
+            String why,
             ScoreView before,
             ScoreView after,
             List<ChangeView> changes,
@@ -81,7 +94,8 @@ class Variants {
     record CueCount(String cue, int before, int after) {}
 
     /**
-     * Plans anew what is neither taught nor locked, under other wishes if some are given, and keeps it as a proposal.
+     * Plans anew what is neither taught nor locked, under other wishes if some are given and around the steps that are asked for, and
+     * keeps it as a proposal.
      *
      * @return the id of the proposal
      * @throws CancelledException if the watcher cancelled; then nothing is kept
@@ -93,8 +107,15 @@ class Variants {
                 ? unit.body()
                 : unit.body().wishing(wishes.order(), wishes.newCues(), wishes.more());
         body.toWishes();
+        String why = "";
+        if (wishes != null && wishes.steps() != null && !wishes.steps().isEmpty()) {
+            Steer steer = Steer.of(unit.plan(), new Candidates(unit.problem()), wishes.steps());
+            body = body.with(
+                    steer.plan(), unit.planned().stream().map(LessonRow::id).toList());
+            why = ": " + String.join(" ", steer.reasons());
+        }
         Outcome.Planned found = units.search(unit.row(), body, unit.planned(), l -> false, watcher);
-        return units.propose(unit, body, found);
+        return units.propose(unit, body, found, Units.PROPOSED + why);
     }
 
     @Transactional(readOnly = true)
@@ -149,6 +170,7 @@ class Variants {
                 row.id(),
                 isProposal(row),
                 row.cause,
+                isProposal(row) ? row.cause.substring(Units.PROPOSED.length()).replaceFirst("^: ", "") : "",
                 score(now),
                 score(then),
                 RuleChange.between(now, then).stream().map(ChangeView::of).toList(),
@@ -231,7 +253,7 @@ class Variants {
     }
 
     private static boolean isProposal(RevisionRow row) {
-        return row.cause.equals(Units.PROPOSED);
+        return row.cause.startsWith(Units.PROPOSED);
     }
 
     private static List<UnitBody.SegmentBody> segments(UnitBody body, LessonRow lesson) {

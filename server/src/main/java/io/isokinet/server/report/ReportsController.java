@@ -1,0 +1,247 @@
+package io.isokinet.server.report;
+
+import io.isokinet.core.mastery.Tally;
+import io.isokinet.core.skill.CueSet;
+import io.isokinet.server.account.Allowed;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Subject;
+import io.isokinet.server.lesson.Papers;
+import io.isokinet.server.report.ClassReport.CueReport;
+import io.isokinet.server.report.ClassReport.Levels;
+import io.isokinet.server.report.ClassReport.SkillReport;
+import io.isokinet.server.report.Reports.Span;
+import io.isokinet.server.report.SchoolReport.SkillLevels;
+import io.isokinet.server.school.Children;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.table.TableWriter;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Pictures of a class and of the school, on the screen, on paper and as files. */
+@RestController
+@RequestMapping("/api")
+class ReportsController {
+    private static final List<String> CLASS_COLUMNS = List.of(
+            "Skill",
+            "Cue",
+            "On",
+            "Children",
+            "Left out",
+            "Not taught",
+            "Not seen",
+            "Developing",
+            "Secure or mastered",
+            "Per cent of those taught",
+            "Gained",
+            "Lost");
+    private static final List<String> SCHOOL_COLUMNS =
+            List.of("Class", "Year", "Children", "Skill", "On", "Not seen", "Developing", "Near mastery", "Mastery");
+
+    private final Reports reports;
+    private final Papers papers;
+    private final Children children;
+    private final Schools schools;
+
+    ReportsController(Reports reports, Papers papers, Children children, Schools schools) {
+        this.reports = reports;
+        this.papers = papers;
+        this.children = children;
+        this.schools = schools;
+    }
+
+    /**
+     * @param kind of cue sets; components if left out @param skill keys; left out for those the class works on this year
+     * @param from left out for the first day of the year @param to left out for today
+     */
+    record Asked(
+            CueSet.@Nullable Kind kind,
+            @Nullable List<String> skill,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to) {
+        CueSet.Kind kindOrUsual() {
+            return kind == null ? CueSet.Kind.COMPONENTS : kind;
+        }
+
+        List<String> skills() {
+            return skill == null ? List.of() : skill;
+        }
+    }
+
+    @GetMapping("/classes/{id}/report")
+    @Allowed(
+            value = {Role.TEACHER, Role.VIEWER},
+            of = Subject.CLASS)
+    ClassReport ofClass(@PathVariable UUID id, @ParameterObject Asked asked) {
+        return reports.ofClass(id, asked.kindOrUsual(), asked.skills(), reports.span(asked.from(), asked.to()));
+    }
+
+    @GetMapping(value = "/classes/{id}/report/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Allowed(
+            value = {Role.TEACHER, Role.VIEWER},
+            of = Subject.CLASS)
+    ResponseEntity<byte[]> classPaper(@PathVariable UUID id, @ParameterObject Asked asked) {
+        ClassReport report = ofClass(id, asked);
+        String title = "%s, %s".formatted(report.className(), report.year());
+        return Papers.answer(title, papers.print("class-report", title, Map.of("r", report, "bars", new Bars())));
+    }
+
+    @GetMapping("/classes/{id}/report/table.csv")
+    @Allowed(
+            value = {Role.TEACHER, Role.VIEWER},
+            of = Subject.CLASS)
+    ResponseEntity<byte[]> classCsv(@PathVariable UUID id, @ParameterObject Asked asked) {
+        ClassReport report = ofClass(id, asked);
+        return TableWriter.csv(name(report), CLASS_COLUMNS, rows(report));
+    }
+
+    @GetMapping("/classes/{id}/report/table.xlsx")
+    @Allowed(
+            value = {Role.TEACHER, Role.VIEWER},
+            of = Subject.CLASS)
+    ResponseEntity<byte[]> classXlsx(@PathVariable UUID id, @ParameterObject Asked asked) {
+        ClassReport report = ofClass(id, asked);
+        return TableWriter.xlsx(name(report), CLASS_COLUMNS, rows(report));
+    }
+
+    private static String name(ClassReport report) {
+        return "%s %s to %s".formatted(report.className(), report.from(), report.to());
+    }
+
+    private static List<List<Object>> rows(ClassReport report) {
+        List<List<Object>> rows = new ArrayList<>();
+        for (SkillReport skill : report.skills())
+            for (CueReport cue : skill.cues()) {
+                rows.add(row(report, skill, cue, report.from(), cue.before(), "", ""));
+                rows.add(row(report, skill, cue, report.to(), cue.after(), cue.gained(), cue.lost()));
+            }
+        return rows;
+    }
+
+    private static List<Object> row(
+            ClassReport report, SkillReport skill, CueReport cue, LocalDate on, Tally t, Object gained, Object lost) {
+        return List.of(
+                skill.name(),
+                cue.call(),
+                on.toString(),
+                report.children(),
+                t.leftOut(),
+                t.notTaught(),
+                t.notSeen(),
+                t.developing(),
+                t.owned(),
+                t.percentOwned(),
+                gained,
+                lost);
+    }
+
+    @GetMapping("/school/report")
+    @Allowed({Role.TEACHER, Role.VIEWER})
+    SchoolReport ofSchool(@ParameterObject Asked asked) {
+        return reports.ofSchool(asked.kindOrUsual(), reports.span(asked.from(), asked.to()));
+    }
+
+    @GetMapping(value = "/school/report/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Allowed({Role.TEACHER, Role.VIEWER})
+    ResponseEntity<byte[]> schoolPaper(@ParameterObject Asked asked) {
+        SchoolReport report = ofSchool(asked);
+        return Papers.answer(
+                report.school(),
+                papers.print("school-report", report.school(), Map.of("r", report, "bars", new Bars())));
+    }
+
+    @GetMapping("/school/report/table.csv")
+    @Allowed({Role.TEACHER, Role.VIEWER})
+    ResponseEntity<byte[]> schoolCsv(@ParameterObject Asked asked) {
+        SchoolReport report = ofSchool(asked);
+        return TableWriter.csv(name(report), SCHOOL_COLUMNS, rows(report));
+    }
+
+    @GetMapping("/school/report/table.xlsx")
+    @Allowed({Role.TEACHER, Role.VIEWER})
+    ResponseEntity<byte[]> schoolXlsx(@ParameterObject Asked asked) {
+        SchoolReport report = ofSchool(asked);
+        return TableWriter.xlsx(name(report), SCHOOL_COLUMNS, rows(report));
+    }
+
+    private static String name(SchoolReport report) {
+        return "%s %s to %s".formatted(report.school(), report.from(), report.to());
+    }
+
+    private static List<List<Object>> rows(SchoolReport report) {
+        List<List<Object>> rows = new ArrayList<>();
+        for (SchoolReport.ClassLevels c : report.classes())
+            for (SkillLevels s : c.skills()) {
+                rows.add(row(c, s, report.from(), s.before()));
+                rows.add(row(c, s, report.to(), s.after()));
+            }
+        return rows;
+    }
+
+    private static List<Object> row(SchoolReport.ClassLevels c, SkillLevels s, LocalDate on, Levels l) {
+        return List.of(
+                c.className(),
+                c.year(),
+                c.children(),
+                s.name(),
+                on.toString(),
+                l.notSeen(),
+                l.developing(),
+                l.near(),
+                l.mastery());
+    }
+
+    /** The marks of all children, for another program. */
+    @GetMapping("/school/report/marks.json")
+    @Allowed
+    ResponseEntity<MarksFile> marks(@ParameterObject Asked asked) {
+        LocalDate day = reports.span(null, asked.to()).to();
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("marks %s.json".formatted(day), StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(MarksFile.of(schools.view().name(), day, reports.grids(asked.kindOrUsual(), day)));
+    }
+
+    /** The published shape of a file of marks, as JSON Schema. */
+    @GetMapping(value = "/formats/marks.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    String schema() {
+        try (InputStream in = ReportsController.class.getResourceAsStream("/formats/marks.schema.json")) {
+            return new String(java.util.Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Skill levels as OneRoster line items and results, zipped. */
+    @GetMapping("/school/report/results.zip")
+    @Allowed
+    ResponseEntity<byte[]> results(@ParameterObject Asked asked) {
+        LocalDate day = reports.span(null, asked.to()).to();
+        Span year = reports.year();
+        return TableWriter.file(
+                "results %s.zip".formatted(day),
+                MediaType.parseMediaType("application/zip"),
+                new OneRosterResults(reports.grids(asked.kindOrUsual(), day), children.sourceIds(), year, day).zip());
+    }
+}

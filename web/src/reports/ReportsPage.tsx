@@ -1,0 +1,105 @@
+import { useQuery } from '@tanstack/react-query'
+import { Button, Dropdown, Select } from 'antd'
+import { useSearchParams } from 'react-router'
+import { api, take } from '../api/client'
+import { sessionQuery } from '../session/useSession'
+import { todayHere } from '../shared/dates'
+import page from '../shared/Page.module.css'
+import { ClassReport } from './ClassReport'
+import { SchoolReport } from './SchoolReport'
+
+export interface Asked {
+  kind: 'COMPONENTS' | 'SHORT'
+  from?: string
+  to?: string
+}
+
+const kinds: { value: Asked['kind']; label: string }[] = [
+  { value: 'COMPONENTS', label: 'Component sets' },
+  { value: 'SHORT', label: 'Short sets' },
+]
+
+/** Pictures of a class or the school between two days, to look at, print and export. */
+export default function ReportsPage() {
+  const [search, setSearch] = useSearchParams()
+  const session = useQuery(sessionQuery)
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const calendar = useQuery({ queryKey: ['calendar'], queryFn: () => take(api.GET('/api/calendar')) })
+  const of = search.get('class') ?? ''
+  const asked: Asked = {
+    kind: search.get('kind') === 'SHORT' ? 'SHORT' : 'COMPONENTS',
+    from: search.get('from') || undefined,
+    to: search.get('to') || undefined,
+  }
+  const change = (key: string, value: string) => {
+    const next = new URLSearchParams(search)
+    if (value) next.set(key, value)
+    else next.delete(key)
+    setSearch(next, { replace: true })
+  }
+  const query = new URLSearchParams(
+    Object.entries(asked).filter((entry): entry is [string, string] => entry[1] !== undefined),
+  )
+  const path = of ? `/api/classes/${of}/report` : '/api/school/report'
+  const files = [
+    { key: 'csv', label: <a href={`${path}/table.csv?${query}`}>Table as CSV</a> },
+    { key: 'xlsx', label: <a href={`${path}/table.xlsx?${query}`}>Table as XLSX</a> },
+    ...(!of && session.data?.role === 'LEAD'
+      ? [
+          { key: 'json', label: <a href={`${path}/marks.json?${query}`}>Marks of every child as JSON</a> },
+          { key: 'zip', label: <a href={`${path}/results.zip?${query}`}>Results as OneRoster CSV</a> },
+        ]
+      : []),
+  ]
+  return (
+    <div className={page.page}>
+      <div className={page.head}>
+        <h1>Reports</h1>
+        <Select
+          aria-label="Of whom"
+          value={of}
+          onChange={(value) => change('class', value)}
+          style={{ minWidth: 200 }}
+          options={[
+            { value: '', label: session.data?.role === 'TEACHER' ? 'My classes' : 'The whole school' },
+            ...(classes.data ?? []).map((c) => ({ value: c.id, label: `${c.name} · ${c.year}` })),
+          ]}
+        />
+        <Select
+          aria-label="Cue sets"
+          value={asked.kind}
+          onChange={(value) => change('kind', value)}
+          style={{ width: 160 }}
+          options={kinds}
+        />
+        <label className={page.chip}>
+          From{' '}
+          <input
+            type="date"
+            max={asked.to ?? todayHere()}
+            value={asked.from ?? calendar.data?.terms[0]?.first ?? ''}
+            onChange={(e) => change('from', e.target.value)}
+          />
+        </label>
+        <label className={page.chip}>
+          to{' '}
+          <input
+            type="date"
+            max={todayHere()}
+            value={asked.to ?? todayHere()}
+            onChange={(e) => change('to', e.target.value)}
+          />
+        </label>
+        <div className={page.end}>
+          <Dropdown menu={{ items: files }} trigger={['click']}>
+            <Button>Export</Button>
+          </Dropdown>
+          <Button type="primary" href={`${path}/paper?${query}`} target="_blank">
+            Print
+          </Button>
+        </div>
+      </div>
+      {of ? <ClassReport classId={of} asked={asked} /> : <SchoolReport asked={asked} />}
+    </div>
+  )
+}
