@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/children/{id}/calls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["call"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/children/{id}/cue-fit": {
         parameters: {
             query?: never;
@@ -468,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/over-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["overTime"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/pairs": {
         parameters: {
             query?: never;
@@ -540,6 +572,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["classXlsx"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/stretches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stretches"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/two-trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -942,6 +1006,22 @@ export interface paths {
         get: operations["changes"];
         put?: never;
         post: operations["change_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forecast"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2128,6 +2208,17 @@ export interface components {
             call: components["schemas"]["Mirrored"];
             question: components["schemas"]["Mirrored"];
         };
+        AttentionLine: {
+            /** Format: uuid */
+            child: string;
+            /** Format: int32 */
+            corrections: number;
+            /** Format: int32 */
+            looks: number;
+            name: string;
+            /** Format: int32 */
+            shown: number;
+        };
         AwayForm: {
             away: string[];
             sitsOut?: string[];
@@ -2185,6 +2276,11 @@ export interface components {
             slots: components["schemas"]["SlotView"][];
             terms: components["schemas"]["TermView"][];
         };
+        CallForm: {
+            cue: string;
+            owned?: boolean;
+            reason: string;
+        };
         CatchUp: {
             children: string[];
             cue: string;
@@ -2204,6 +2300,8 @@ export interface components {
             weight: "FORBIDS" | "CHANGES" | "WARNS";
         };
         Cell: {
+            called: boolean;
+            calledAgainst: boolean;
             /** Format: int32 */
             fill: number;
             /** @enum {string} */
@@ -2284,6 +2382,7 @@ export interface components {
             name: string;
         };
         ChildPicture: {
+            atHome: string[];
             bests: string[];
             child: components["schemas"]["ChildView"];
             notes: string[];
@@ -2531,6 +2630,7 @@ export interface components {
             facts: string[];
         };
         CuePicture: {
+            beside: string[];
             call: string;
             cell: components["schemas"]["Cell"];
             cue: string;
@@ -2681,6 +2781,17 @@ export interface components {
             pack: string;
             tag: string;
         };
+        DoseLine: {
+            /** Format: int32 */
+            atThisPace: number;
+            name: string;
+            /** Format: int32 */
+            planned: number;
+            sentence: string;
+            skill: string;
+            /** Format: int32 */
+            soFar: number;
+        };
         EditBody: {
             activity?: string;
             /** @enum {string} */
@@ -2732,7 +2843,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE" | "COUNT" | "SIDE";
+            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE" | "COUNT" | "SIDE" | "SHOWED";
             /** Format: uuid */
             lesson: string;
             /** Format: uuid */
@@ -2829,6 +2940,17 @@ export interface components {
             /** Format: int32 */
             triesInTenMinutes: number;
             works: boolean;
+        };
+        ForecastView: {
+            habits: string[];
+            /** Format: int32 */
+            high: number;
+            /** Format: int32 */
+            low: number;
+            /** Format: int32 */
+            planned: number;
+            sentence: string;
+            stretches: components["schemas"]["LikelyMinutes"][];
         };
         Free: {
             /** Format: date */
@@ -2972,8 +3094,10 @@ export interface components {
             /** Format: uuid */
             id: string;
             item?: string;
+            /** @enum {string} */
+            kind?: "TEACHER" | "PARTNER" | "SELF" | "HOME" | "SAID";
             /** Format: uuid */
-            lesson: string;
+            lesson?: string;
             /** Format: int32 */
             missed: number;
             /** Format: int32 */
@@ -3003,11 +3127,12 @@ export interface components {
             distanceMm?: number;
             /** Format: int32 */
             hits: number;
+            home: boolean;
             /** Format: uuid */
             id: string;
             item?: string;
             /** Format: uuid */
-            lesson: string;
+            lesson?: string;
             /** Format: int32 */
             missed: number;
             /** Format: int32 */
@@ -3133,7 +3258,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE" | "COUNT" | "SIDE";
+            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE" | "COUNT" | "SIDE" | "SHOWED";
             /** Format: uuid */
             segment?: string;
             voided: boolean;
@@ -3217,6 +3342,15 @@ export interface components {
             /** Format: int32 */
             usual: number;
             why?: string;
+        };
+        LikelyMinutes: {
+            /** Format: int32 */
+            high: number;
+            /** Format: int32 */
+            low: number;
+            name: string;
+            /** Format: int32 */
+            planned: number;
         };
         Link: {
             from: string;
@@ -3415,6 +3549,11 @@ export interface components {
             /** @example 09:15:00 */
             starts: string;
         };
+        Opinion: {
+            call: string;
+            child: string;
+            sentence: string;
+        };
         Option: {
             /** Format: int32 */
             groups: number;
@@ -3483,6 +3622,17 @@ export interface components {
             /** Format: int32 */
             outcomes: number;
             set: string;
+        };
+        OverTime: {
+            attention: components["schemas"]["AttentionLine"][];
+            demonstrators: components["schemas"]["ShowLine"][];
+            doses: components["schemas"]["DoseLine"][];
+            /** Format: double */
+            middle: number;
+            opinions: components["schemas"]["Opinion"][];
+            overlooked: string[];
+            trends: components["schemas"]["TrendLine"][];
+            unanswered: components["schemas"]["Unanswered"][];
         };
         PackChange: {
             added: string[];
@@ -3755,6 +3905,14 @@ export interface components {
         ScoreEvents: {
             events: components["schemas"]["LessonEvent"][];
         };
+        ScoreLine: {
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            score?: number;
+            /** Format: int32 */
+            skills: number;
+        };
         ScoreView: {
             /** Format: int64 */
             hard: number;
@@ -3921,6 +4079,11 @@ export interface components {
             vigorousPercent: number;
             wetPlace?: string;
             year: string;
+        };
+        ShowLine: {
+            call: string;
+            children: string[];
+            why: string[];
         };
         SideView: {
             /** @enum {string} */
@@ -4275,6 +4438,8 @@ export interface components {
             skill: string;
         };
         Taught: {
+            /** Format: int32 */
+            changeSeconds: number;
             focus: string[];
             /** Format: uuid */
             id: string;
@@ -4284,8 +4449,12 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             name: string;
+            part: string;
             /** @enum {string} */
             setting: "SHAPE" | "DRILL" | "GAME";
+            skill?: string;
+            /** Format: int32 */
+            turnSeconds?: number;
         };
         TaughtEntry: {
             /** Format: date-time */
@@ -4315,6 +4484,40 @@ export interface components {
             name: string;
             /** Format: int32 */
             version?: number;
+        };
+        TestView: {
+            /** Format: int32 */
+            before?: number;
+            /** Format: int32 */
+            missing: number;
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            score?: number;
+            /** Format: uuid */
+            sitting: string;
+            trials: {
+                [key: string]: boolean[];
+            };
+        };
+        TestedChild: {
+            ball: components["schemas"]["ScoreLine"];
+            /** Format: uuid */
+            child: string;
+            locomotor: components["schemas"]["ScoreLine"];
+            name: string;
+            tests: {
+                [key: string]: components["schemas"]["TestView"];
+            };
+            together: components["schemas"]["ScoreLine"];
+        };
+        TestedSkill: {
+            criteria: components["schemas"]["CueView"][];
+            /** Format: int32 */
+            greatest: number;
+            locomotor: boolean;
+            name: string;
+            skill: string;
         };
         ThingForm: {
             /** Format: double */
@@ -4373,6 +4576,13 @@ export interface components {
             skill: string;
             skillName: string;
         };
+        TrendLine: {
+            call: string;
+            children: string[];
+            cue: string;
+            /** @enum {string} */
+            trend: "STEADY" | "RISING" | "STALLED" | "FADING";
+        };
         TrialEntry: {
             /** Format: date-time */
             at: string;
@@ -4380,6 +4590,7 @@ export interface components {
             child: string;
             cue: string;
             fault?: string;
+            formal?: boolean;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -4397,6 +4608,19 @@ export interface components {
             side?: "LEFT" | "RIGHT";
             /** Format: uuid */
             sitting?: string;
+        };
+        TwoTrialTable: {
+            /** Format: uuid */
+            classId: string;
+            rows: components["schemas"]["TestedChild"][];
+            skills: components["schemas"]["TestedSkill"][];
+        };
+        Unanswered: {
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            number?: number;
+            text: string;
         };
         UnitFile: {
             format: string;
@@ -5100,6 +5324,30 @@ export interface operations {
             };
         };
     };
+    call: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CallForm"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     fit: {
         parameters: {
             query?: never;
@@ -5562,6 +5810,30 @@ export interface operations {
             };
         };
     };
+    overTime: {
+        parameters: {
+            query: {
+                set: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverTime"];
+                };
+            };
+        };
+    };
     pairs: {
         parameters: {
             query?: never;
@@ -5714,6 +5986,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    stretches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: string;
+                    };
+                };
+            };
+        };
+    };
+    table_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoTrialTable"];
                 };
             };
         };
@@ -6395,6 +6713,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LessonChangeView"];
+                };
+            };
+        };
+    };
+    forecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ForecastView"];
                 };
             };
         };

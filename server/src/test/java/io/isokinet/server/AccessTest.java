@@ -121,6 +121,7 @@ class AccessTest {
                     case "/api/classes/{id}/grid",
                             "/api/classes/{id}/grid.csv",
                             "/api/classes/{id}/next",
+                            "/api/classes/{id}/over-time",
                             "/api/children/{id}/picture",
                             "/api/children/{id}/paper" -> "?set=underarm-roll/short";
                     case "/api/score-cards/paper" -> "?game=bowling";

@@ -24,7 +24,7 @@ public record Status(Mark mark, List<Boolean> pips, int shown, int trials, boole
     /** As reports count it, for a child to whom it applies. */
     public Standing standing() {
         if (mark == Mark.NOT_TAUGHT) return Standing.NOT_TAUGHT;
-        if (trials == 0) return Standing.NOT_SEEN;
+        if (mark == Mark.NOT_SEEN) return Standing.NOT_SEEN;
         return owned ? Standing.OWNED : Standing.DEVELOPING;
     }
 }

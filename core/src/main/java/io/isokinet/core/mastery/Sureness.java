@@ -58,6 +58,7 @@ public record Sureness(Word word, ShownRate rate, double chance, String sentence
 
     private static String sentence(Word word, Status status, int shown, int looks, double chance) {
         if (word == Word.NO_LOOK) return "Nothing was seen that counts.";
+        if (looks == 0) return "Not sure yet: there is no look behind it.";
         String told = "%d of the last %d: the chance that it is shown four times in five is %d in 100"
                 .formatted(shown, looks, Math.round(100 * chance));
         return switch (word) {

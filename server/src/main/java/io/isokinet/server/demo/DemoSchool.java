@@ -417,7 +417,8 @@ class DemoSchool implements ApplicationRunner {
                         lesson.id(),
                         segment.id(),
                         (long) trials.size(),
-                        at.plusSeconds(60L * start + 90 + 10L * i)));
+                        at.plusSeconds(60L * start + 90 + 10L * i),
+                        null));
             }
             first += 3;
             start += segment.minutes();

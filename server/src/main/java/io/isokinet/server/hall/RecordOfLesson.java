@@ -80,7 +80,7 @@ final class RecordOfLesson {
                                     .map(c -> names.getOrDefault(c.asString(""), "somebody"))
                                     .collect(Collectors.joining(" and ")),
                             body.path("count").asInt(0)));
-                case SCORE, SIDE -> {
+                case SCORE, SIDE, SHOWED -> {
                     // The score desk shows the one, the class the other.
                 }
             }

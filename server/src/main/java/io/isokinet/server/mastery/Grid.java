@@ -28,7 +28,7 @@ public record Grid(
     /** @param cells by cue key @param levels by skill key */
     public record Row(ChildView child, Map<String, Cell> cells, Map<String, LevelView> levels) {}
 
-    /** @param standing as reports count it @param sure how sure the mark is @param howSure the same in a sentence with its numbers @param fill part of the mark that is filled, in per cent @param pips the last five, oldest first */
+    /** @param called true if a teacher's call stands @param calledAgainst true if the count says otherwise @param standing as reports count it @param sure how sure the mark is @param howSure the same in a sentence with its numbers @param fill part of the mark that is filled, in per cent @param pips the last five, oldest first */
     public record Cell(
             Mark mark,
             Standing standing,
@@ -39,7 +39,9 @@ public record Grid(
             String reason,
             CueFit fit,
             Sureness.Word sure,
-            String howSure) {}
+            String howSure,
+            boolean called,
+            boolean calledAgainst) {}
 
     /** @param owned cues that are owned @param counted what is counted, in words */
     public record LevelView(Level level, int owned, String label, String counted) {}

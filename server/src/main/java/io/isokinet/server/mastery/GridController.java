@@ -11,6 +11,9 @@ import io.isokinet.server.record.Records.Seen;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.table.TableWriter;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,11 +22,15 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -35,8 +42,17 @@ class GridController {
     private final Classes classes;
     private final KnowHows knowHows;
     private final Clock clock;
+    private final Calls calls;
 
-    GridController(Marks marks, Records records, Schools schools, Classes classes, KnowHows knowHows, Clock clock) {
+    GridController(
+            Marks marks,
+            Records records,
+            Schools schools,
+            Classes classes,
+            KnowHows knowHows,
+            Clock clock,
+            Calls calls) {
+        this.calls = calls;
         this.marks = marks;
         this.records = records;
         this.schools = schools;
@@ -108,5 +124,24 @@ class GridController {
                 records.trials(List.of(id), keys, clock.instant().plusSeconds(1)));
         java.util.Collections.reverse(looks);
         return looks;
+    }
+
+    /** @param owned null to take the call back */
+    record CallForm(
+            @NotBlank(message = "is needed") String cue,
+            @Nullable Boolean owned,
+
+            @NotBlank(message = "is needed: say in a few words why")
+            @Size(max = 300, message = "has at most 300 characters")
+            String reason) {}
+
+    /** A teacher's call, which stands in place of what was counted until it is taken back. */
+    @PostMapping("/children/{id}/calls")
+    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void call(@PathVariable UUID id, @Valid @RequestBody CallForm form) {
+        classes.child(id);
+        knowHows.current().cue(form.cue());
+        calls.add(id, form.cue(), form.owned(), form.reason().strip());
     }
 }

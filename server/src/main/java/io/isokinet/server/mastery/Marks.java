@@ -1,6 +1,7 @@
 package io.isokinet.server.mastery;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.mastery.Call;
 import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.MasteryRule;
 import io.isokinet.core.mastery.SkillLevel;
@@ -39,6 +40,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -53,8 +55,10 @@ public class Marks {
     private final KnowHows knowHows;
     private final Records records;
     private final RuleBook rules;
+    private final Calls calls;
 
-    Marks(Classes classes, Schools schools, KnowHows knowHows, Records records, RuleBook rules) {
+    Marks(Classes classes, Schools schools, KnowHows knowHows, Records records, RuleBook rules, Calls calls) {
+        this.calls = calls;
         this.classes = classes;
         this.schools = schools;
         this.knowHows = knowHows;
@@ -68,13 +72,12 @@ public class Marks {
         ClassView group = classes.view(classId);
         KnowHow known = knowHows.current();
         List<SkillColumns> columns = new ArrayList<>();
-        Map<String, MasteryRule> ruleBySet = new HashMap<>();
+        Map<String, MasteryRule> ruleBySet = rules.inForce(sets, on);
         Set<String> keys = new LinkedHashSet<>();
         for (String key : sets) {
             CueSet set = known.set(key);
             Skill skill = known.skill(set.skill());
-            MasteryRule rule = rules.inForce(key, on);
-            ruleBySet.put(key, rule);
+            MasteryRule rule = ruleBySet.getOrDefault(key, MasteryRule.USUAL);
             List<CueView> cues = set.cues().stream()
                     .map(c -> CueView.of(known.cue(c), skill.action()))
                     .toList();
@@ -103,8 +106,11 @@ public class Marks {
             MasteryRule rule = rulesBySet.getOrDefault(column.set(), MasteryRule.USUAL);
             for (CueView cue : column.cues()) {
                 CueFit fit = child.cues().getOrDefault(cue.key(), CueFit.APPLIES);
-                Status status = rule.status(looks.taught(cue.key()), looks.trials(child, cue.key()), on);
-                cells.put(cue.key(), cell(status, fit));
+                Status byRule = rule.status(looks.taught(cue.key()), looks.trials(child, cue.key()), on);
+                Optional<Call> call = looks.call(child, cue.key());
+                Status status = call.map(c -> c.on(byRule)).orElse(byRule);
+                boolean against = call.isPresent() && byRule.trials() > 0 && status.owned() != byRule.owned();
+                cells.put(cue.key(), cell(status, fit, call.isPresent(), against));
                 boolean ofAge = cue.fromAge() <= child.yearAge();
                 if (ofAge && fit == CueFit.APPLIES) counted.add(status);
                 else if (ofAge) leftOut++;
@@ -117,7 +123,7 @@ public class Marks {
         return new Row(child, cells, levels);
     }
 
-    private static Cell cell(Status status, CueFit fit) {
+    private static Cell cell(Status status, CueFit fit, boolean called, boolean calledAgainst) {
         boolean out = fit == CueFit.NOT_APPLYING;
         Sureness sure = Sureness.of(status);
         return new Cell(
@@ -134,7 +140,9 @@ public class Marks {
                                 : status.reason(),
                 fit,
                 out ? Sureness.Word.NO_LOOK : sure.word(),
-                out ? "" : sure.sentence());
+                out ? "" : sure.sentence(),
+                called,
+                calledAgainst);
     }
 
     /** What the records say of each cue for planning: whether it was taught and what share of the class owns it. */
@@ -163,6 +171,7 @@ public class Marks {
     private final class Looks {
         private final Map<String, Instant> taught;
         private final Map<UUID, Map<String, List<Seen>>> seen = new HashMap<>();
+        private final Map<UUID, Map<String, Call>> called;
         private final ZoneId zone;
 
         Looks(ClassView group, Set<String> keys, LocalDate on) {
@@ -173,10 +182,15 @@ public class Marks {
             keys.forEach(k -> crosswalk.sourcesOf(k).forEach(s -> wider.add(s.cue())));
             List<UUID> children = group.children().stream().map(ChildView::id).toList();
             taught = records.taught(group.id(), before);
+            called = calls.latest(children, before, zone);
             for (Seen look : records.trials(children, wider, before))
                 seen.computeIfAbsent(look.child(), c -> new HashMap<>())
                         .computeIfAbsent(look.cue(), c -> new ArrayList<>())
                         .add(look);
+        }
+
+        Optional<Call> call(ChildView child, String cue) {
+            return Optional.ofNullable(called.getOrDefault(child.id(), Map.of()).get(cue));
         }
 
         /** Taught under its own key or under one that is the same feature. */

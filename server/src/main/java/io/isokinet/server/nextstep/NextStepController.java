@@ -4,6 +4,7 @@ import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.Subject;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -12,18 +13,43 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/classes/{id}/next")
+@RequestMapping("/api")
 class NextStepController {
     private final NextSteps steps;
+    private final Overview overview;
+    private final OwnMinutes minutes;
 
-    NextStepController(NextSteps steps) {
+    NextStepController(NextSteps steps, Overview overview, OwnMinutes minutes) {
         this.steps = steps;
+        this.overview = overview;
+        this.minutes = minutes;
     }
 
     /** @param sets cue-set keys, one a skill */
-    @GetMapping
+    @GetMapping("/classes/{id}/next")
     @Allowed(value = Role.TEACHER, of = Subject.CLASS)
     WhatNext next(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
         return steps.of(id, sets);
+    }
+
+    /** Trends, minutes by skill and how attention was shared. @param sets cue-set keys, one a skill */
+    @GetMapping("/classes/{id}/over-time")
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    OverTime overTime(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
+        return overview.of(id, sets);
+    }
+
+    /** How long this lesson will take whoever asks. */
+    @GetMapping("/lessons/{id}/forecast")
+    @Allowed(value = Role.TEACHER, of = Subject.LESSON)
+    OwnMinutes.ForecastView forecast(@PathVariable UUID id) {
+        return minutes.forecast(id);
+    }
+
+    /** What the stretches of a class's taught lessons were, by id: for the history of a look. */
+    @GetMapping("/classes/{id}/stretches")
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    Map<UUID, String> stretches(@PathVariable UUID id) {
+        return overview.stretches(id);
     }
 }

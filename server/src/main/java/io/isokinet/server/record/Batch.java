@@ -1,5 +1,6 @@
 package io.isokinet.server.record;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import io.isokinet.core.mastery.Setting;
 import io.isokinet.core.quantity.Side;
 import jakarta.validation.Valid;
@@ -58,7 +59,10 @@ public record Batch(
         this(id, device, clock, trials, voids, register, taught, List.of(), List.of());
     }
 
-    /** @param seq the device's own running number @param at the device's own time */
+    /**
+     * @param seq the device's own running number @param at the device's own time
+     * @param formal true for one of the two trials of a test, which needs a sitting; left out for no
+     */
     public record TrialEntry(
             @NotNull(message = "is needed") UUID id,
             @NotNull(message = "is needed") UUID child,
@@ -75,7 +79,10 @@ public record Batch(
             @Nullable UUID lesson,
             @Nullable UUID segment,
             @NotNull(message = "is needed") Long seq,
-            @NotNull(message = "is needed") Instant at) {}
+            @NotNull(message = "is needed") Instant at,
+
+            @Nullable @JsonInclude(JsonInclude.Include.NON_NULL)
+            Boolean formal) {}
 
     /** What an event of a lesson is about. */
     public enum EventKind {
@@ -87,7 +94,9 @@ public record Batch(
         /** {@code what} was counted by number: {@code count}, for one or more {@code children}. */
         COUNT,
         /** A {@code child}'s {@code side} for an {@code action} was found out. */
-        SIDE
+        SIDE,
+        /** A {@code child} showed the {@code cue} to the others. */
+        SHOWED
     }
 
     /**
@@ -107,12 +116,14 @@ public record Batch(
     /**
      * A set of tries at a target, counted.
      *
+     * @param kind the teacher's if left out, or home: only that may be without a lesson
      * @param missed misses whose way was not said @param distanceMm from the line to the target @param widthMm of the target
      */
     public record HitEntry(
             @NotNull(message = "is needed") UUID id,
             @NotNull(message = "is needed") UUID child,
-            @NotNull(message = "is needed") UUID lesson,
+            @Nullable Kind kind,
+            @Nullable UUID lesson,
             @Nullable UUID segment,
             @NotBlank(message = "is needed") String skill,
             @Min(0) @Max(100) int hits,

@@ -21,6 +21,7 @@ class ErasedChildren {
             "delete from trial where school_id = :school and child_id = :child",
             "delete from event_void where school_id = :school and event_id in (select id from hit_set where school_id = :school and child_id = :child)",
             "delete from hit_set where school_id = :school and child_id = :child",
+            "delete from mastery_call where school_id = :school and child_id = :child",
             "delete from register_event where school_id = :school and child_id = :child");
 
     private final JdbcClient jdbc;

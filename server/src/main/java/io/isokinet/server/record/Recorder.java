@@ -3,13 +3,13 @@ package io.isokinet.server.record;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
+import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.record.Batch.TrialEntry;
 import io.isokinet.server.record.Receipt.Refusal;
-import io.isokinet.server.school.Children;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.nio.charset.StandardCharsets;
@@ -44,16 +44,24 @@ import tools.jackson.databind.json.JsonMapper;
 /** Appends what devices recorded, once each, whatever is sent twice or out of order. */
 @Service
 public class Recorder {
-    private static final String DEVICE = """
-            insert into device (id, school_id, person_id) values (:id, :school, :person) on conflict do nothing""";
     private static final String BATCH = """
+            with device as (
+                insert into device (id, school_id, person_id) values (:device, :school, :person) on conflict do nothing)
             insert into batch (id, school_id, device_id, device_clock, received_at, offset_ms)
             values (:id, :school, :device, :clock, :received, :offset) on conflict do nothing""";
+    private static final String CHILDREN = """
+            select c.id from child c
+            where c.school_id = :school and c.id in (:ids) and (:lead or exists (
+                select 1 from enrolment e
+                join class_person p on p.school_id = e.school_id and p.class_id = e.class_id and p.person_id = :person
+                where e.school_id = :school and e.child_id = c.id))""";
+    private static final String RECORDED_CUES =
+            "select distinct cue_key from cue_taught where school_id = :school and cue_key in (:cues)";
     private static final String TRIAL = """
             insert into trial (id, school_id, child_id, cue_key, shown, kind, setting, sitting, side, fault, lesson_id, segment_id,
-                               pack_sha256, observer, device_id, device_seq, device_at, seen_at, received_at, payload_sha256)
+                               pack_sha256, observer, device_id, device_seq, device_at, seen_at, received_at, payload_sha256, formal)
             values (:id, :school, :child, :cue, :shown, :kind, :setting, :sitting, :side, :fault, :lesson, :segment,
-                    :pack, :observer, :device, :seq, :deviceAt, :seenAt, :received, :hash)
+                    :pack, :observer, :device, :seq, :deviceAt, :seenAt, :received, :hash, :formal)
             on conflict do nothing""";
     private static final String HASHES =
             "select id, payload_sha256 from trial where school_id = :school and id in (:ids)";
@@ -78,9 +86,9 @@ public class Recorder {
             on conflict do nothing""";
     private static final String HITS = """
             insert into hit_set
-                (id, school_id, child_id, lesson_id, segment_id, skill_key, hits, missed_left, missed_right, missed_short,
+                (id, school_id, child_id, kind, lesson_id, segment_id, skill_key, hits, missed_left, missed_right, missed_short,
                  missed_long, missed, distance_mm, width_mm, side, item_key, observer, device_id, device_seq, at, received_at)
-            values (:id, :school, :child, :lesson, :segment, :skill, :hits, :left, :right, :short, :long, :missed, :distance,
+            values (:id, :school, :child, :kind, :lesson, :segment, :skill, :hits, :left, :right, :short, :long, :missed, :distance,
                     :width, :side, :item, :person, :device, :seq, :at, :received)
             on conflict do nothing""";
     private static final String LATEST_SIDE = """
@@ -102,7 +110,6 @@ public class Recorder {
     private final NamedParameterJdbcTemplate batches;
     private final KnowHows knowHows;
     private final Teams teams;
-    private final Children children;
     private final Classes classes;
     private final Clock clock;
     private final JsonMapper json;
@@ -112,7 +119,6 @@ public class Recorder {
             NamedParameterJdbcTemplate batches,
             KnowHows knowHows,
             Teams teams,
-            Children children,
             Classes classes,
             Clock clock,
             JsonMapper json) {
@@ -120,7 +126,6 @@ public class Recorder {
         this.batches = batches;
         this.knowHows = knowHows;
         this.teams = teams;
-        this.children = children;
         this.classes = classes;
         this.clock = clock;
         this.json = json;
@@ -133,15 +138,11 @@ public class Recorder {
         Instant received = clock.instant();
         Duration offset = Duration.between(batch.clock(), received);
         if (offset.abs().compareTo(CLOCK_TOLERANCE) < 0) offset = Duration.ZERO;
-        jdbc.sql(DEVICE)
-                .param("id", batch.device())
-                .param("school", school)
-                .param("person", observer.person())
-                .update();
         jdbc.sql(BATCH)
                 .param("id", batch.id())
                 .param("school", school)
                 .param("device", batch.device())
+                .param("person", observer.person())
                 .param("clock", Timestamp.from(batch.clock()))
                 .param("received", Timestamp.from(received))
                 .param("offset", offset.toMillis())
@@ -195,16 +196,18 @@ public class Recorder {
         }
 
         private void trials() {
-            Set<UUID> children = given(known("child", map(batch.trials(), TrialEntry::child)));
+            Set<UUID> children = given(map(batch.trials(), TrialEntry::child));
             Set<UUID> lessons = known("lesson", map(batch.trials(), TrialEntry::lesson));
-            KnowHow knowHow = knowHows.current();
+            Set<String> cues = cues(batch.trials().stream().map(TrialEntry::cue).collect(Collectors.toSet()));
             List<TrialEntry> takeable = new ArrayList<>();
             for (TrialEntry trial : batch.trials()) {
                 if (!children.contains(trial.child()))
                     refuse(trial.id(), "There is no such child in this school, or not in the classes given to you.");
+                else if (Boolean.TRUE.equals(trial.formal()) && trial.sitting() == null)
+                    refuse(trial.id(), "A trial of a test names its sitting; give one id to all trials of a child.");
                 else if (trial.lesson() != null && !lessons.contains(trial.lesson()))
                     refuse(trial.id(), "There is no such lesson in this school.");
-                else if (!knowHow.hasCue(trial.cue()))
+                else if (!cues.contains(trial.cue()))
                     refuse(trial.id(), "There is no cue with the key (%s).".formatted(trial.cue()));
                 else takeable.add(trial);
             }
@@ -263,7 +266,8 @@ public class Recorder {
                     .addValue("deviceAt", Timestamp.from(trial.at()))
                     .addValue("seenAt", Timestamp.from(corrected(trial.at())))
                     .addValue("received", Timestamp.from(received))
-                    .addValue("hash", hash(trial));
+                    .addValue("hash", hash(trial))
+                    .addValue("formal", Boolean.TRUE.equals(trial.formal()));
         }
 
         private void voids() {
@@ -316,6 +320,8 @@ public class Recorder {
                 return theirs(List.of(entry.body().getOrDefault("child", "")))
                         && one(Action.values(), entry.body().get("action"))
                         && one(Side.values(), entry.body().get("side"));
+            if (entry.kind() == Batch.EventKind.SHOWED)
+                return theirs(List.of(entry.body().getOrDefault("child", "")));
             return entry.kind() != Batch.EventKind.COUNT
                     || entry.body().get("children") instanceof List<?> ids && !ids.isEmpty() && theirs(ids);
         }
@@ -324,7 +330,7 @@ public class Recorder {
             try {
                 Set<UUID> all =
                         ids.stream().map(i -> UUID.fromString(i.toString())).collect(Collectors.toSet());
-                return given(known("child", all)).equals(all);
+                return given(all).equals(all);
             } catch (IllegalArgumentException e) {
                 return false;
             }
@@ -351,10 +357,13 @@ public class Recorder {
         private void hits() {
             if (batch.hits().isEmpty()) return;
             Set<UUID> lessons = givenLessons(map(batch.hits(), Batch.HitEntry::lesson));
-            Set<UUID> children = given(known("child", map(batch.hits(), Batch.HitEntry::child)));
+            Set<UUID> children = given(map(batch.hits(), Batch.HitEntry::child));
             KnowHow knowHow = knowHows.current();
             for (Batch.HitEntry h : batch.hits()) {
-                if (!lessons.contains(h.lesson()) || !children.contains(h.child()))
+                boolean home = h.kind() == Kind.HOME;
+                if (h.kind() != null && h.kind() != Kind.TEACHER && !home)
+                    refuse(h.id(), "A set of tries is the teacher's or from home; %s was given.".formatted(h.kind()));
+                else if (!(home && h.lesson() == null || lessons.contains(h.lesson())) || !children.contains(h.child()))
                     refuse(
                             h.id(),
                             "There is no such lesson or child in this school, or not of the classes given to you.");
@@ -365,6 +374,7 @@ public class Recorder {
                 else {
                     event(HITS, h.id(), h.at())
                             .param("child", h.child())
+                            .param("kind", home ? Kind.HOME.name() : Kind.TEACHER.name())
                             .param("lesson", h.lesson())
                             .param("segment", h.segment())
                             .param("skill", h.skill())
@@ -401,7 +411,7 @@ public class Recorder {
         }
 
         private void register() {
-            Set<UUID> children = given(known("child", map(batch.register(), Batch.RegisterEntry::child)));
+            Set<UUID> children = given(map(batch.register(), Batch.RegisterEntry::child));
             Set<UUID> lessons = known("lesson", map(batch.register(), Batch.RegisterEntry::lesson));
             for (Batch.RegisterEntry entry : batch.register()) {
                 if (!children.contains(entry.child()) || !lessons.contains(entry.lesson())) {
@@ -456,11 +466,30 @@ public class Recorder {
             refused.add(new Refusal(id, why));
         }
 
-        /** Those of the children whose class is given to whoever records. */
+        /** Those of the children who are, or were, in a class that is given to whoever records: what was seen then still arrives. */
         private Set<UUID> given(Set<UUID> children) {
-            Predicate<UUID> visible = teams.visible();
-            children.removeIf(c -> Recorder.this.children.classes(c).stream().noneMatch(visible));
-            return children;
+            if (children.isEmpty()) return new HashSet<>();
+            return new HashSet<>(jdbc.sql(CHILDREN)
+                    .param("school", school)
+                    .param("ids", children)
+                    .param("lead", observer.role() == Role.LEAD)
+                    .param("person", observer.person())
+                    .query(UUID.class)
+                    .list());
+        }
+
+        /** Cues that are known, and those that were once taught here though the know-how has let them go. */
+        private Set<String> cues(Set<String> keys) {
+            KnowHow knowHow = knowHows.current();
+            Set<String> known = new HashSet<>(keys);
+            known.removeIf(c -> !knowHow.hasCue(c));
+            if (known.size() < keys.size())
+                known.addAll(jdbc.sql(RECORDED_CUES)
+                        .param("school", school)
+                        .param("cues", keys)
+                        .query(String.class)
+                        .list());
+            return known;
         }
 
         private Set<UUID> known(String table, Collection<UUID> ids) {

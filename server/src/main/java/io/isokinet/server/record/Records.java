@@ -39,7 +39,7 @@ public class Records {
             select skill_key, sum(hits) as hits,
                    sum(hits + missed_left + missed_right + missed_short + missed_long + missed) as tries
             from hit_set h
-            where h.school_id = :school and h.child_id in (:children) and h.at >= :since
+            where h.school_id = :school and h.child_id in (:children) and h.kind = 'TEACHER' and h.at >= :since
               and not exists (select 1 from event_void v where v.school_id = h.school_id and v.event_id = h.id)
             group by skill_key""";
     private static final String MISSED = """
@@ -76,6 +76,24 @@ public class Records {
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
             from lesson_event e
             where e.school_id = :school and e.kind = 'NOTE' and e.body ->> 'child' = :child order by e.at""";
+    private static final String TAUGHT_BY = """
+            select lesson_id from lesson_event
+            where school_id = :school and by_person = :person and kind = 'CLOCK'
+            group by lesson_id order by max(at) desc limit :most""";
+    private static final String SHOWED = """
+            select e.body ->> 'child' as child, e.body ->> 'cue' as cue, e.at from lesson_event e
+            where e.school_id = :school and e.kind = 'SHOWED' and e.body ->> 'child' in (:children)
+              and not exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id)
+            order by e.at""";
+    private static final String NOTED = """
+            select e.body ->> 'child' as child from lesson_event e
+            where e.school_id = :school and e.kind = 'NOTE' and e.body ->> 'child' in (:children) and e.at >= :since
+              and not exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id)""";
+    private static final String ATTENTION = """
+            select t.child_id, count(*) as looks, count(t.fault) as faults from trial t
+            where t.school_id = :school and t.child_id in (:children) and t.kind = 'TEACHER' and t.seen_at >= :since
+              and not exists (select 1 from trial_void v where v.school_id = t.school_id and v.trial_id = t.id)
+            group by t.child_id""";
     private static final String EVENTS = """
             select e.id, e.segment_id, e.kind, e.body::text as body, e.at, p.name as by,
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
@@ -83,6 +101,9 @@ public class Records {
             where e.school_id = :school and e.lesson_id = :lesson order by e.at, e.device_seq""";
     private static final String TRIALS = SEEN + """
             in (:children) and t.cue_key in (:cues) and t.seen_at < :before
+            order by t.seen_at, t.device_seq""";
+    private static final String FORMAL = SEEN + """
+            in (:children) and t.formal and t.sitting is not null and v.trial_id is null
             order by t.seen_at, t.device_seq""";
     private static final String TAUGHT = """
             select cue_key, min(at) as first_at from cue_taught
@@ -130,6 +151,17 @@ public class Records {
                 .list();
     }
 
+    /** Trials of tests of these children that were not taken back, oldest first; each has its sitting. */
+    @Transactional(readOnly = true)
+    public List<Seen> formal(Collection<UUID> children) {
+        if (children.isEmpty()) return List.of();
+        return jdbc.sql(FORMAL)
+                .param("school", SchoolScope.current())
+                .param("children", children)
+                .query(Records::seen)
+                .list();
+    }
+
     /** Every trial of a child, oldest first, voided ones included. */
     @Transactional(readOnly = true)
     public List<Seen> allTrials(UUID child) {
@@ -153,11 +185,12 @@ public class Records {
                 .list();
     }
 
-    /** A set of tries as it was counted. @param voided true if it was taken back */
+    /** A set of tries as it was counted. @param home true if it was counted at home @param voided true if it was taken back */
     public record Hits(
             UUID id,
             UUID child,
-            UUID lesson,
+            boolean home,
+            @Nullable UUID lesson,
             @Nullable UUID segment,
             String skill,
             int hits,
@@ -196,6 +229,7 @@ public class Records {
                 .query((row, n) -> new Hits(
                         row.getObject("id", UUID.class),
                         row.getObject("child_id", UUID.class),
+                        row.getString("kind").equals("HOME"),
                         row.getObject("lesson_id", UUID.class),
                         row.getObject("segment_id", UUID.class),
                         row.getString("skill_key"),
@@ -294,6 +328,63 @@ public class Records {
                 .query((row, n) -> taught.put(row.getString("cue_key"), instant(row, "first_at")))
                 .list();
         return taught;
+    }
+
+    /** Lessons whose clock a person ran, the latest first. */
+    @Transactional(readOnly = true)
+    public List<UUID> taughtBy(UUID person, int most) {
+        return jdbc.sql(TAUGHT_BY)
+                .param("school", SchoolScope.current())
+                .param("person", person)
+                .param("most", most)
+                .query(UUID.class)
+                .list();
+    }
+
+    /** A child showed a cue to the others. */
+    public record Showed(UUID child, String cue, Instant at) {}
+
+    /** When these children showed something to the others, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Showed> showed(Collection<UUID> children) {
+        if (children.isEmpty()) return List.of();
+        return jdbc.sql(SHOWED)
+                .param("school", SchoolScope.current())
+                .param("children", children.stream().map(UUID::toString).toList())
+                .query((row, n) ->
+                        new Showed(UUID.fromString(row.getString("child")), row.getString("cue"), instant(row, "at")))
+                .list();
+    }
+
+    /** Whom a note since then is about, once for each note. */
+    @Transactional(readOnly = true)
+    public List<UUID> notedSince(Collection<UUID> children, Instant since) {
+        if (children.isEmpty()) return List.of();
+        return jdbc.sql(NOTED)
+                .param("school", SchoolScope.current())
+                .param("children", children.stream().map(UUID::toString).toList())
+                .param("since", java.sql.Timestamp.from(since))
+                .query((row, n) -> UUID.fromString(row.getString("child")))
+                .list();
+    }
+
+    /** @param faults looks at which a fault was named */
+    public record Looked(int looks, int faults) {}
+
+    /** How often a teacher looked at each of these children since then; those never looked at are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Looked> looked(Collection<UUID> children, Instant since) {
+        Map<UUID, Looked> looked = new LinkedHashMap<>();
+        if (!children.isEmpty())
+            jdbc.sql(ATTENTION)
+                    .param("school", SchoolScope.current())
+                    .param("children", children)
+                    .param("since", java.sql.Timestamp.from(since))
+                    .query((row, n) -> looked.put(
+                            row.getObject("child_id", UUID.class),
+                            new Looked(row.getInt("looks"), row.getInt("faults"))))
+                    .list();
+        return looked;
     }
 
     /** Hits of {@code tries}. */

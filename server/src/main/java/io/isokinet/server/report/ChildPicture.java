@@ -10,20 +10,26 @@ import org.jspecify.annotations.Nullable;
 /**
  * One child: its cues over time, both hands, hits and what they say of its aim, bests and notes.
  *
- * @param bests in sentences @param notes from the hall, newest first
+ * @param bests in sentences @param atHome sets of tries that were told from home, in sentences @param notes from the hall, newest first
  */
 public record ChildPicture(
-        ChildView child, LocalDate on, List<SkillPicture> skills, List<String> bests, List<String> notes) {
+        ChildView child,
+        LocalDate on,
+        List<SkillPicture> skills,
+        List<String> bests,
+        List<String> atHome,
+        List<String> notes) {
     /** @param level in words @param counted what is counted @param aims by side, where something was counted */
     public record SkillPicture(
             String skill, String name, String level, String counted, List<CuePicture> cues, List<AimView> aims) {}
 
-    /** @param looks that count, oldest first @param otherHand shown of looks with the hand that is not its own; null without any */
+    /** @param beside what others ticked and the child said, in sentences @param looks that count, oldest first @param otherHand shown of looks with the hand that is not its own; null without any */
     public record CuePicture(
             String cue,
             String call,
             String question,
             Cell cell,
+            List<String> beside,
             List<LookOn> looks,
             @Nullable String otherHand) {}
 

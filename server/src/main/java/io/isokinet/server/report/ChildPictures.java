@@ -44,6 +44,11 @@ import org.springframework.transaction.annotation.Transactional;
 class ChildPictures {
     private static final int FEWEST_MISSES = 6;
     private static final int MOST_NOTES = 12;
+    private static final Map<Kind, String> BESIDE = Map.of(
+            Kind.PARTNER, "a partner saw it",
+            Kind.SELF, "ticked by itself",
+            Kind.HOME, "at home",
+            Kind.SAID, "could tell it");
 
     private final Marks marks;
     private final Records records;
@@ -71,7 +76,8 @@ class ChildPictures {
         Optional<Grid.Row> row = grid.flatMap(
                 g -> g.rows().stream().filter(r -> r.child().id().equals(id)).findFirst());
         List<Seen> looks = records.allTrials(id);
-        List<Hits> hits = records.hits(id).stream().filter(h -> !h.voided()).toList();
+        List<Hits> all = records.hits(id).stream().filter(h -> !h.voided()).toList();
+        List<Hits> hits = all.stream().filter(h -> !h.home()).toList();
         List<SkillPicture> skills = row.map(r -> grid.orElseThrow().skills().stream()
                         .map(s -> skill(child, r, s, looks, hits))
                         .toList())
@@ -85,6 +91,7 @@ class ChildPictures {
                 today,
                 skills,
                 bests(id, hits),
+                atHome(all),
                 notes.stream().limit(MOST_NOTES).toList());
     }
 
@@ -120,6 +127,7 @@ class ChildPictures {
                         : own == Side.RIGHT ? cue.call().right() : cue.call().notSettled(),
                 text,
                 cell,
+                beside(all, cue),
                 teachers.stream()
                         .filter(t -> !other.contains(t))
                         .map(t -> new LookOn(day(t.seenAt()), t.shown()))
@@ -128,6 +136,39 @@ class ChildPictures {
                         ? null
                         : "%d of %d with the other hand"
                                 .formatted(other.stream().filter(Seen::shown).count(), other.size()));
+    }
+
+    /** What others ticked, and what the child said: beside the mark, never in it. */
+    private static List<String> beside(List<Seen> all, CueView cue) {
+        List<String> lines = new ArrayList<>();
+        for (Kind kind : Kind.values()) {
+            if (kind == Kind.TEACHER) continue;
+            List<Seen> some = all.stream()
+                    .filter(t -> t.cue().equals(cue.key()) && t.kind() == kind && !t.voided())
+                    .toList();
+            if (!some.isEmpty())
+                lines.add("%s: %d of %d"
+                        .formatted(
+                                BESIDE.get(kind),
+                                some.stream().filter(Seen::shown).count(),
+                                some.size()));
+        }
+        return lines;
+    }
+
+    /** What was counted at home stands beside, as it was told. */
+    private List<String> atHome(List<Hits> hits) {
+        return hits.stream()
+                .filter(Hits::home)
+                .map(h -> "%s: %s, %d of %d"
+                        .formatted(
+                                day(h.at()),
+                                knowHows.current().hasSkill(h.skill())
+                                        ? knowHows.current().skill(h.skill()).name()
+                                        : h.skill(),
+                                h.hits(),
+                                h.tries()))
+                .toList();
     }
 
     private List<AimView> aims(List<Hits> hits, Age age) {

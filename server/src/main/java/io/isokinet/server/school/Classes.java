@@ -40,6 +40,10 @@ public class Classes {
 
     interface ChildRows extends JpaRepository<Child, UUID> {
         List<Child> findBySourceIdIsNotNull();
+
+        @Query(
+                "select c from Child c where c.id in (select e.childId from Enrolment e where e.classId = :group and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day))")
+        List<Child> in(UUID group, LocalDate day);
     }
 
     interface SideRows extends JpaRepository<ChildSide, UUID> {
@@ -149,9 +153,6 @@ public class Classes {
     @Transactional(readOnly = true)
     public ClassView view(UUID id) {
         SchoolClass row = row(id);
-        List<UUID> ids = enrolments.on(List.of(id), schools.today()).stream()
-                .map(e -> e.childId)
-                .toList();
         return new ClassView(
                 id,
                 row.name,
@@ -159,7 +160,7 @@ public class Classes {
                 schools.naming().label(row.yearAge),
                 row.changingMinutes,
                 row.shoesMinutes,
-                views(children.findAllById(ids)),
+                views(children.in(id, schools.today())),
                 row.version());
     }
 

@@ -14,8 +14,11 @@ import io.isokinet.server.school.Classes.ClassView;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -36,11 +39,19 @@ public class Lessons {
         this.calendars = calendars;
     }
 
-    /** @param setting where a trial in it is seen @param looks one pair of eyes has in it */
+    /**
+     * @param skill that is worked on; null for none @param part of the lesson, in words
+     * @param changeSeconds of its minutes that go into changing @param turnSeconds of one turn; null where nobody takes turns
+     * @param setting where a trial in it is seen @param looks one pair of eyes has in it
+     */
     public record Taught(
             UUID id,
             String name,
+            @Nullable String skill,
+            String part,
             int minutes,
+            int changeSeconds,
+            @Nullable Integer turnSeconds,
             Setting setting,
             List<String> introduces,
             List<String> focus,
@@ -120,18 +131,42 @@ public class Lessons {
     /** The lessons that a class is still to have on these days, in order; each unit is read once. */
     @Transactional(readOnly = true)
     public List<LessonPlan> coming(UUID classId, LocalDate first, LocalDate last) {
+        return inState(classId, first, last, LessonState.PLANNED);
+    }
+
+    private List<LessonPlan> inState(UUID classId, LocalDate first, LocalDate last, LessonState state) {
         return rows.findByOnDateBetween(first, last).stream()
-                .filter(l -> l.state == LessonState.PLANNED)
+                .filter(l -> l.state == state)
                 .map(l -> l.unitId)
                 .distinct()
                 .filter(u -> units.listing(u, classId::equals).isPresent())
                 .map(units::load)
                 .flatMap(unit -> unit.lessons().stream()
-                        .filter(l ->
-                                l.state == LessonState.PLANNED && !l.onDate.isBefore(first) && !l.onDate.isAfter(last))
+                        .filter(l -> l.state == state && !l.onDate.isBefore(first) && !l.onDate.isAfter(last))
                         .map(l -> plan(unit, l)))
                 .sorted(Comparator.comparing(LessonPlan::onDate))
                 .toList();
+    }
+
+    /** These lessons as they were planned, by id; each unit is read once, and lessons that are gone are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, LessonPlan> plans(Collection<UUID> ids) {
+        Map<UUID, LessonPlan> plans = new HashMap<>();
+        rows.findAllById(ids).stream()
+                .collect(Collectors.groupingBy(l -> l.unitId))
+                .forEach((unitId, wanted) -> {
+                    Units.Loaded unit = units.load(unitId);
+                    unit.lessons().stream()
+                            .filter(l -> ids.contains(l.id()))
+                            .forEach(l -> plans.put(l.id(), plan(unit, l)));
+                });
+        return plans;
+    }
+
+    /** The lessons of a class that were taught, with their plans, in order. */
+    @Transactional(readOnly = true)
+    public List<LessonPlan> taught(UUID classId, LocalDate first, LocalDate last) {
+        return inState(classId, first, last, LessonState.TAUGHT);
     }
 
     private static LessonPlan plan(Units.Loaded unit, LessonRow lesson) {
@@ -151,7 +186,13 @@ public class Lessons {
                         .map(s -> new Taught(
                                 UUID.fromString(s.id()),
                                 s.activity().name(),
+                                s.works() ? s.activity().skill() : null,
+                                part(s),
                                 s.minutes(),
+                                s.changeSeconds(),
+                                s.activity().cycle() == null
+                                        ? null
+                                        : s.activity().cycle().seconds(),
                                 setting(s),
                                 s.introduces(),
                                 s.focus(),
@@ -212,6 +253,13 @@ public class Lessons {
                 unit.problem().knowHow(),
                 unit.problem().cupboard(),
                 unit.problem().policy());
+    }
+
+    private static String part(Segment s) {
+        if (s.serves(LessonPhase.PLAY)) return "play";
+        if (s.works()) return "practice";
+        if (s.serves(LessonPhase.WARM)) return "warm-up";
+        return s.serves(LessonPhase.GATHER) ? "opening talk" : "closing";
     }
 
     /** Shape: no object on the first rung. Game: play. Drill: the rest. */

@@ -1,0 +1,79 @@
+package io.isokinet.core.nextstep;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.isokinet.core.mastery.Mark;
+import io.isokinet.core.mastery.Standing;
+import io.isokinet.core.nextstep.Attention.Looked;
+import io.isokinet.core.nextstep.Demonstrators.Candidate;
+import io.isokinet.core.quantity.Side;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Attention, demonstrators, dose and trends. */
+class OverTimeTest {
+    private static Looked looked(String child, int looks) {
+        return new Looked(child, looks, 0, 0);
+    }
+
+    @Test
+    void whoGetsHalfOfTheMiddleOrLessIsOverlooked() {
+        Attention fair = Attention.of(List.of(
+                looked("a", 6), looked("b", 5), looked("c", 3), looked("d", 0), looked("e", 7), looked("f", 2)));
+        assertThat(fair.middle()).isEqualTo(4);
+        assertThat(fair.overlooked()).containsExactly("d", "f");
+        assertThat(Attention.of(List.of(looked("a", 1), looked("b", 0), looked("c", 1)))
+                        .overlooked())
+                .isEmpty();
+        assertThat(Attention.of(List.of()).middle()).isZero();
+    }
+
+    @Test
+    void twoDemonstratorsOneOfEachSideLongestNotChosen() {
+        LocalDate day = LocalDate.of(2026, 11, 2);
+        List<Candidate> owners = List.of(
+                new Candidate("right, last week", Side.RIGHT, day, 1),
+                new Candidate("right, never", Side.RIGHT, null, 0),
+                new Candidate("left, last week", Side.LEFT, day, 1),
+                new Candidate("left, long ago", Side.LEFT, day.minusWeeks(5), 3),
+                new Candidate("not settled, never", null, null, 0));
+        assertThat(Demonstrators.of(owners))
+                .extracting(Candidate::child)
+                .containsExactly("left, long ago", "right, never");
+        assertThat(Demonstrators.of(owners.subList(0, 2)))
+                .extracting(Candidate::child)
+                .containsExactly("right, never", "right, last week");
+        assertThat(Demonstrators.of(List.of())).isEmpty();
+    }
+
+    @Test
+    void theDoseIsHeldAgainstThePublishedMinutes() {
+        Dose dose = Dose.of(60, 60, 6, 10);
+        assertThat(dose.atThisPace()).isEqualTo(320);
+        assertThat(dose.sentence())
+                .isEqualTo(
+                        "60 minutes so far, 120 with what is planned; 320 by the end of the year at this pace: under the 240 to 600 that manuals give one skill unless it goes on.");
+        assertThat(Dose.of(200, 40, 10, 0).sentence()).contains("within the 240 to 600");
+        assertThat(Dose.of(500, 140, 10, 0).sentence()).contains("more than the 240 to 600");
+        assertThat(Dose.of(0, 30, 0, 2).sentence()).endsWith("under the 240 to 600 that manuals give one skill.");
+    }
+
+    private static Trend trend(String looks, Mark mark, Standing standing) {
+        List<Boolean> shown = new ArrayList<>();
+        for (char c : looks.toCharArray()) shown.add(c == '1');
+        return Trend.of(shown, mark, standing);
+    }
+
+    @Test
+    void trendsTellStalledFromRisingAndFading() {
+        assertThat(trend("010010", Mark.EMERGING, Standing.DEVELOPING)).isEqualTo(Trend.STALLED);
+        assertThat(trend("000110", Mark.EMERGING, Standing.DEVELOPING)).isEqualTo(Trend.RISING);
+        assertThat(trend("00000", Mark.EMERGING, Standing.DEVELOPING)).isEqualTo(Trend.STEADY);
+        assertThat(trend("111111", Mark.SECURE, Standing.OWNED)).isEqualTo(Trend.STEADY);
+        assertThat(trend("1111100", Mark.DUE, Standing.DEVELOPING)).isEqualTo(Trend.FADING);
+        assertThat(trend("11110010", Mark.EMERGING, Standing.DEVELOPING)).isEqualTo(Trend.FADING);
+        assertThat(trend("11", Mark.NEAR, Standing.DEVELOPING)).isEqualTo(Trend.STEADY);
+    }
+}

@@ -1,0 +1,342 @@
+package io.isokinet.server.nextstep;
+
+import io.isokinet.core.calendar.Term;
+import io.isokinet.core.mastery.Standing;
+import io.isokinet.core.nextstep.Attention;
+import io.isokinet.core.nextstep.Demonstrators;
+import io.isokinet.core.nextstep.Dose;
+import io.isokinet.core.nextstep.Trend;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.server.calendar.Calendars;
+import io.isokinet.server.knowhow.CueView;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.mastery.Grid;
+import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.nextstep.OverTime.AttentionLine;
+import io.isokinet.server.nextstep.OverTime.DoseLine;
+import io.isokinet.server.nextstep.OverTime.Opinion;
+import io.isokinet.server.nextstep.OverTime.ShowLine;
+import io.isokinet.server.nextstep.OverTime.TrendLine;
+import io.isokinet.server.nextstep.OverTime.Unanswered;
+import io.isokinet.server.record.Batch.EventKind;
+import io.isokinet.server.record.Kind;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.record.Records.Looked;
+import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.record.Records.Showed;
+import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.Lessons.LessonPlan;
+import io.isokinet.server.unit.Lessons.Taught;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads the records of a class over weeks. */
+@Service
+class Overview {
+    private static final int WEEKS_OF_ATTENTION = 4;
+    private static final int WEEKS_WITHOUT_TERMS = 26;
+
+    private final Marks marks;
+    private final Records records;
+    private final Lessons lessons;
+    private final KnowHows knowHows;
+    private final Schools schools;
+    private final Calendars calendars;
+    private final JsonMapper json;
+
+    Overview(
+            Marks marks,
+            Records records,
+            Lessons lessons,
+            KnowHows knowHows,
+            Schools schools,
+            Calendars calendars,
+            JsonMapper json) {
+        this.marks = marks;
+        this.records = records;
+        this.lessons = lessons;
+        this.knowHows = knowHows;
+        this.schools = schools;
+        this.calendars = calendars;
+        this.json = json;
+    }
+
+    /** @param sets cue-set keys, one a skill */
+    @Transactional(readOnly = true)
+    OverTime of(UUID classId, List<String> sets) {
+        LocalDate today = schools.today();
+        ZoneId zone = schools.zone();
+        Grid grid = marks.grid(classId, sets, today);
+        List<UUID> children = grid.rows().stream().map(r -> r.child().id()).toList();
+        List<CueView> cues =
+                grid.skills().stream().flatMap(s -> s.cues().stream()).toList();
+        Instant now = today.plusDays(1).atStartOfDay(zone).toInstant();
+        Instant since = today.minusWeeks(WEEKS_OF_ATTENTION).atStartOfDay(zone).toInstant();
+        Map<UUID, Map<String, List<Seen>>> seen = records.trials(children, keys(cues), now).stream()
+                .filter(s -> !s.voided())
+                .collect(Collectors.groupingBy(Seen::child, Collectors.groupingBy(Seen::cue)));
+        List<Showed> showed = records.showed(children);
+        List<LessonPlan> taught = lessons.taught(classId, yearFrom(today), today);
+        List<LessonPlan> coming = lessons.coming(classId, today, yearTo(today));
+        List<AttentionLine> attention = attention(
+                grid,
+                records.looked(children, since),
+                notes(children, since),
+                showed.stream().filter(s -> !s.at().isBefore(since)).toList());
+        Attention fair = Attention.of(attention.stream()
+                .map(a -> new Attention.Looked(a.child().toString(), a.looks(), a.corrections(), a.shown()))
+                .toList());
+        return new OverTime(
+                trends(grid, cues, seen),
+                opinions(grid, cues, seen),
+                doses(grid, taught, coming, today),
+                fair.middle(),
+                attention,
+                fair.overlooked().stream().map(UUID::fromString).toList(),
+                demonstrators(grid, coming, showed, zone),
+                unanswered(taught));
+    }
+
+    /** "Harbour Roll, lesson 3" by id of the stretch, over the year's lessons. */
+    @Transactional(readOnly = true)
+    Map<UUID, String> stretches(UUID classId) {
+        LocalDate today = schools.today();
+        Map<UUID, String> names = new HashMap<>();
+        Stream.concat(
+                        lessons.taught(classId, yearFrom(today), today).stream(),
+                        lessons.coming(classId, today, today).stream())
+                .forEach(l ->
+                        l.segments().forEach(s -> names.put(s.id(), "%s, lesson %d".formatted(s.name(), l.number()))));
+        return names;
+    }
+
+    private static Set<String> keys(List<CueView> cues) {
+        return cues.stream().map(CueView::key).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private static List<Seen> of(
+            Map<UUID, Map<String, List<Seen>>> seen, ChildView child, CueView cue, Kind kind, Side own) {
+        return seen.getOrDefault(child.id(), Map.of()).getOrDefault(cue.key(), List.of()).stream()
+                .filter(s -> s.kind() == kind)
+                .filter(s -> s.side() == null || own == null || s.side() == own)
+                .toList();
+    }
+
+    private static Side own(Grid grid, ChildView child, CueView cue) {
+        return grid.skills().stream()
+                .filter(s -> s.cues().contains(cue))
+                .findFirst()
+                .flatMap(s -> child.toSides().of(s.action()))
+                .orElse(null);
+    }
+
+    private static List<TrendLine> trends(Grid grid, List<CueView> cues, Map<UUID, Map<String, List<Seen>>> seen) {
+        List<TrendLine> lines = new ArrayList<>();
+        for (Trend trend : List.of(Trend.STALLED, Trend.FADING, Trend.RISING))
+            for (CueView cue : cues) {
+                List<String> children = grid.rows().stream()
+                        .filter(r -> {
+                            Grid.Cell cell = r.cells().get(cue.key());
+                            return cell.standing().isCounted()
+                                    && Trend.of(
+                                                    of(seen, r.child(), cue, Kind.TEACHER, own(grid, r.child(), cue))
+                                                            .stream()
+                                                            .map(Seen::shown)
+                                                            .toList(),
+                                                    cell.mark(),
+                                                    cell.standing())
+                                            == trend;
+                        })
+                        .map(r -> r.child().name())
+                        .toList();
+                if (!children.isEmpty())
+                    lines.add(new TrendLine(trend, cue.key(), cue.call().notSettled(), children));
+            }
+        return lines;
+    }
+
+    /** What a teacher called against the count, and what a child can tell but does not do, or does but cannot tell. */
+    private static List<Opinion> opinions(Grid grid, List<CueView> cues, Map<UUID, Map<String, List<Seen>>> seen) {
+        List<Opinion> opinions = new ArrayList<>();
+        for (Grid.Row row : grid.rows())
+            for (CueView cue : cues) {
+                Grid.Cell cell = row.cells().get(cue.key());
+                String call = cue.call().notSettled();
+                if (cell.calledAgainst()) opinions.add(new Opinion(row.child().name(), call, cell.reason()));
+                List<Seen> said = of(seen, row.child(), cue, Kind.SAID, null);
+                if (said.isEmpty() || !cell.standing().isCounted() || cell.standing() == Standing.NOT_SEEN) continue;
+                boolean tells = said.get(said.size() - 1).shown();
+                if (tells && cell.standing() != Standing.OWNED)
+                    opinions.add(new Opinion(row.child().name(), call, "Can tell it, but does not show it yet."));
+                if (!tells && cell.standing() == Standing.OWNED)
+                    opinions.add(new Opinion(row.child().name(), call, "Shows it, but could not tell it."));
+            }
+        return opinions;
+    }
+
+    private LocalDate yearFrom(LocalDate today) {
+        List<Term> terms = calendars.year().terms();
+        return terms.isEmpty()
+                ? today.minusWeeks(WEEKS_WITHOUT_TERMS)
+                : terms.get(0).days().first();
+    }
+
+    private LocalDate yearTo(LocalDate today) {
+        List<Term> terms = calendars.year().terms();
+        LocalDate last = terms.isEmpty()
+                ? today.plusWeeks(WEEKS_WITHOUT_TERMS)
+                : terms.get(terms.size() - 1).days().last();
+        return last.isBefore(today) ? today : last;
+    }
+
+    private List<DoseLine> doses(Grid grid, List<LessonPlan> taught, List<LessonPlan> coming, LocalDate today) {
+        List<DoseLine> lines = new ArrayList<>();
+        for (Grid.SkillColumns skill : grid.skills()) {
+            Function<LessonPlan, Integer> minutes = l -> l.segments().stream()
+                    .filter(s -> skill.skill().equals(s.skill()))
+                    .mapToInt(Taught::minutes)
+                    .sum();
+            List<LocalDate> days = Stream.concat(taught.stream(), coming.stream())
+                    .filter(l -> minutes.apply(l) > 0)
+                    .map(LessonPlan::onDate)
+                    .sorted()
+                    .toList();
+            if (days.isEmpty()) continue;
+            LocalDate last = days.get(days.size() - 1);
+            Dose dose = Dose.of(
+                    taught.stream().mapToInt(minutes::apply).sum(),
+                    coming.stream().mapToInt(minutes::apply).sum(),
+                    (int) ChronoUnit.WEEKS.between(days.get(0), last) + 1,
+                    weeksOfTerm(last, yearTo(today)));
+            lines.add(new DoseLine(
+                    skill.skill(), skill.name(), dose.soFar(), dose.planned(), dose.atThisPace(), dose.sentence()));
+        }
+        return lines;
+    }
+
+    /** Weeks with a school day, after one day until another. */
+    private int weeksOfTerm(LocalDate after, LocalDate until) {
+        List<Term> terms = calendars.year().terms();
+        return (int) Stream.iterate(after.plusWeeks(1), d -> !d.isAfter(until), d -> d.plusWeeks(1))
+                .filter(d ->
+                        terms.isEmpty() || terms.stream().anyMatch(t -> t.days().contains(d)))
+                .count();
+    }
+
+    private Map<UUID, Long> notes(List<UUID> children, Instant since) {
+        Map<UUID, Long> notes = new HashMap<>();
+        for (UUID child : records.notedSince(children, since)) notes.merge(child, 1L, Long::sum);
+        return notes;
+    }
+
+    private static List<AttentionLine> attention(
+            Grid grid, Map<UUID, Looked> looked, Map<UUID, Long> notes, List<Showed> showed) {
+        return grid.rows().stream()
+                .map(r -> {
+                    UUID id = r.child().id();
+                    Looked looks = looked.getOrDefault(id, new Looked(0, 0));
+                    return new AttentionLine(
+                            id,
+                            r.child().name(),
+                            looks.looks(),
+                            looks.faults() + notes.getOrDefault(id, 0L).intValue(),
+                            (int) showed.stream()
+                                    .filter(s -> s.child().equals(id))
+                                    .count());
+                })
+                .sorted(Comparator.comparingInt(AttentionLine::looks).thenComparing(AttentionLine::name))
+                .toList();
+    }
+
+    /** For the cues of the next lesson that somebody owns. */
+    private static List<ShowLine> demonstrators(Grid grid, List<LessonPlan> coming, List<Showed> showed, ZoneId zone) {
+        if (coming.isEmpty()) return List.of();
+        Set<String> next = coming.get(0).segments().stream()
+                .flatMap(s -> s.focus().stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        List<ShowLine> lines = new ArrayList<>();
+        for (Grid.SkillColumns skill : grid.skills())
+            for (CueView cue : skill.cues()) {
+                if (!next.contains(cue.key())) continue;
+                Map<UUID, ChildView> byId = new LinkedHashMap<>();
+                List<Demonstrators.Candidate> owners = new ArrayList<>();
+                for (Grid.Row row : grid.rows()) {
+                    if (row.cells().get(cue.key()).standing() != Standing.OWNED) continue;
+                    ChildView child = row.child();
+                    List<LocalDate> days = showed.stream()
+                            .filter(s -> s.child().equals(child.id()))
+                            .map(s -> s.at().atZone(zone).toLocalDate())
+                            .toList();
+                    byId.put(child.id(), child);
+                    owners.add(new Demonstrators.Candidate(
+                            child.id().toString(),
+                            child.toSides().of(skill.action()).orElse(null),
+                            days.isEmpty() ? null : days.get(days.size() - 1),
+                            days.size()));
+                }
+                List<Demonstrators.Candidate> two = Demonstrators.of(owners);
+                if (!two.isEmpty())
+                    lines.add(new ShowLine(
+                            cue.call().notSettled(),
+                            two.stream()
+                                    .map(c -> Objects.requireNonNull(byId.get(UUID.fromString(c.child())))
+                                            .name())
+                                    .toList(),
+                            two.stream().map(Overview::why).toList()));
+            }
+        return lines;
+    }
+
+    private static String why(Demonstrators.Candidate c) {
+        String side = c.side() == null ? "side not settled" : c.side() == Side.LEFT ? "left" : "right";
+        return side + (c.last() == null ? ", has not shown anything yet" : ", last on " + c.last());
+    }
+
+    /** What children wanted to find out, in lessons after which nothing was written down as learnt. */
+    private List<Unanswered> unanswered(List<LessonPlan> taught) {
+        List<Unanswered> open = new ArrayList<>();
+        for (LessonPlan lesson : taught) {
+            List<JsonNode> said = records.events(lesson.lesson()).stream()
+                    .filter(e -> e.kind() == EventKind.TALK && !e.voided())
+                    .map(e -> json.readTree(e.body()))
+                    .toList();
+            Set<String> learnt = said.stream()
+                    .filter(b -> b.path("part").asString("").equals("learnt"))
+                    .map(b -> b.path("text").asString("").toLowerCase(java.util.Locale.ROOT))
+                    .collect(Collectors.toSet());
+            said.stream()
+                    .filter(b -> b.path("part").asString("").equals("want"))
+                    .map(b -> b.path("text").asString(""))
+                    .filter(text -> !text.isBlank() && learnt.stream().noneMatch(l -> answers(l, text)))
+                    .forEach(text -> open.add(new Unanswered(text, lesson.lesson(), lesson.number())));
+        }
+        return open;
+    }
+
+    /** A learning answers a want that it shares a word of five letters or more with. */
+    private static boolean answers(String learnt, String want) {
+        return Stream.of(want.toLowerCase(java.util.Locale.ROOT).split("[^\\p{L}]+"))
+                .anyMatch(w -> w.length() >= 5 && learnt.contains(w));
+    }
+}

@@ -1,0 +1,146 @@
+package io.isokinet.server.nextstep;
+
+import io.isokinet.core.lesson.Forecast;
+import io.isokinet.core.lesson.Habit;
+import io.isokinet.core.lesson.RealMinutes;
+import io.isokinet.server.account.SignedIn;
+import io.isokinet.server.record.Batch.EventKind;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.record.Records.LessonEvent;
+import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.Lessons.LessonPlan;
+import io.isokinet.server.unit.Lessons.Taught;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** How long things take whoever is signed in, learnt from the clocks of their last lessons. */
+@Service
+class OwnMinutes {
+    private static final int LESSONS = 30;
+    /** What is further off was a clock that was forgotten, not a teacher who is slow. */
+    private static final double LEAST_RATIO = 0.25;
+
+    private static final double MOST_RATIO = 4;
+    private static final int USUAL_CHANGE = 60;
+    private static final int USUAL_TURN = 15;
+
+    private final Records records;
+    private final Lessons lessons;
+    private final JsonMapper json;
+
+    OwnMinutes(Records records, Lessons lessons, JsonMapper json) {
+        this.records = records;
+        this.lessons = lessons;
+        this.json = json;
+    }
+
+    /**
+     * @param sentence the range and what makes it too long @param habits how long parts take, in sentences
+     * @param stretches likely minutes of each, in order
+     */
+    record ForecastView(
+            int low, int high, int planned, String sentence, List<String> habits, List<LikelyMinutes> stretches) {}
+
+    record LikelyMinutes(String name, int planned, int low, int high) {}
+
+    /** Times what was planned, by part of the lesson; seconds for changes and from one go to the next. */
+    private static final class Learnt {
+        private final Map<String, List<Double>> ratios = new HashMap<>();
+        private final List<Double> changes = new ArrayList<>();
+        private final List<Double> turns = new ArrayList<>();
+
+        Habit of(String part) {
+            return Habit.of(1, ratios.getOrDefault(part, List.of()));
+        }
+    }
+
+    @Transactional(readOnly = true)
+    ForecastView forecast(UUID lessonId) {
+        LessonPlan plan = lessons.plan(lessonId);
+        Learnt learnt = learn();
+        int planned = plan.segments().stream().mapToInt(Taught::minutes).sum();
+        Forecast forecast = Forecast.of(
+                plan.segments().stream()
+                        .map(s -> new Forecast.Part(s.part(), s.minutes(), learnt.of(s.part())))
+                        .toList(),
+                planned);
+        return new ForecastView(
+                (int) Math.round(forecast.low()),
+                (int) Math.round(forecast.high()),
+                planned,
+                forecast.sentence(),
+                habits(learnt),
+                plan.segments().stream().map(s -> likely(s, learnt)).toList());
+    }
+
+    private static LikelyMinutes likely(Taught s, Learnt learnt) {
+        Habit habit = learnt.of(s.part());
+        return new LikelyMinutes(s.name(), s.minutes(), (int) Math.round(s.minutes() * habit.low()), (int)
+                Math.round(s.minutes() * habit.high()));
+    }
+
+    private static List<String> habits(Learnt learnt) {
+        List<String> habits = new ArrayList<>();
+        learnt.ratios.keySet().stream().sorted().forEach(part -> {
+            Habit h = learnt.of(part);
+            habits.add(String.format(
+                    Locale.ROOT,
+                    "%s: %.1f times what is planned, from %d %s",
+                    part,
+                    h.middle(),
+                    h.seen(),
+                    h.seen() == 1 ? "stretch" : "stretches"));
+        });
+        if (!learnt.changes.isEmpty()) habits.add(seconds("a change", Habit.of(USUAL_CHANGE, learnt.changes)));
+        if (!learnt.turns.isEmpty()) habits.add(seconds("from one go to the next", Habit.of(USUAL_TURN, learnt.turns)));
+        return habits;
+    }
+
+    private static String seconds(String what, Habit h) {
+        return "%s: about %d s (usual %d), from %d"
+                .formatted(what, Math.round(h.middle()), Math.round(h.usual()), h.seen());
+    }
+
+    private Learnt learn() {
+        List<UUID> ids = records.taughtBy(SignedIn.current().person(), LESSONS);
+        Map<UUID, LessonPlan> plans = lessons.plans(ids);
+        Learnt learnt = new Learnt();
+        for (UUID id : ids) {
+            LessonPlan plan = plans.get(id);
+            if (plan != null) learn(learnt, plan, records.events(id));
+        }
+        return learnt;
+    }
+
+    private void learn(Learnt learnt, LessonPlan plan, List<LessonEvent> events) {
+        List<RealMinutes.Event> clock = new ArrayList<>();
+        List<Instant> goes = new ArrayList<>();
+        for (LessonEvent e : events) {
+            if (e.voided() || e.kind() != EventKind.CLOCK) continue;
+            String does = json.readTree(e.body()).path("does").asString("");
+            if (does.equals("turn")) goes.add(e.at());
+            Arrays.stream(RealMinutes.Does.values())
+                    .filter(d -> d.name().equalsIgnoreCase(does))
+                    .forEach(d -> clock.add(new RealMinutes.Event(d, e.at())));
+        }
+        List<Duration> had = RealMinutes.of(clock);
+        for (int i = 0; i < Math.min(had.size(), plan.segments().size()); i++) {
+            Taught s = plan.segments().get(i);
+            double ratio = had.get(i).toSeconds() / 60.0 / Math.max(1, s.minutes());
+            if (ratio >= LEAST_RATIO && ratio <= MOST_RATIO)
+                learnt.ratios.computeIfAbsent(s.part(), p -> new ArrayList<>()).add(ratio);
+        }
+        RealMinutes.changes(clock).values().forEach(d -> learnt.changes.add((double) d.toSeconds()));
+        RealMinutes.betweenGoes(goes).ifPresent(d -> learnt.turns.add((double) d.toSeconds()));
+    }
+}
