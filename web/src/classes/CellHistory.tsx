@@ -1,13 +1,20 @@
 import { useQuery } from '@tanstack/react-query'
-import { Modal } from 'antd'
+import { Button, Input, Modal } from 'antd'
+import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { usePlans } from '../session/useSession'
 import { Mark, markWords, Pips } from '../shared/Mark'
 import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+import { record } from './record'
 
 interface CellHistoryProps {
+  classId: string
   child: Schemas['ChildView']
   cue: Schemas['CueView']
   cell: Schemas['Cell']
+  /** called after the marks may be others */
+  changed: () => void
   close: () => void
 }
 
@@ -20,19 +27,40 @@ const when = (iso: string) =>
     minute: '2-digit',
   })
 
-/** Every look behind a mark: when, by whom, in what setting; carried and taken-back ones too. */
-export function CellHistory({ child, cue, cell, close }: CellHistoryProps) {
+const beside: Record<string, string> = {
+  PARTNER: 'seen by a partner',
+  SELF: 'ticked by itself',
+  HOME: 'from home',
+  SAID: 'could tell it',
+}
+
+/** Every look behind a mark: when, by whom, where and in which activity; carried and taken-back ones too. And the teacher's call. */
+export function CellHistory({ classId, child, cue, cell, changed, close }: CellHistoryProps) {
+  const plans = usePlans()
   const looks = useQuery({
     queryKey: ['trials', child.id, cue.key],
+    enabled: plans,
     queryFn: () =>
       take(
         api.GET('/api/children/{id}/trials', { params: { path: { id: child.id }, query: { cue: cue.key } } }),
       ),
     staleTime: 0,
   })
+  const stretches = useQuery({
+    queryKey: ['stretches', classId],
+    enabled: plans,
+    queryFn: () => take(api.GET('/api/classes/{id}/stretches', { params: { path: { id: classId } } })),
+  })
+  const { error, busy, attempt } = useAttempt()
   const side = child.sides.find((s) => s.action === 'THROW')?.side
   const question =
     side === 'LEFT' ? cue.question.left : side === 'RIGHT' ? cue.question.right : cue.question.notSettled
+  const takeBack = (trial: string) =>
+    attempt(async () => {
+      await record({ voids: [trial] })
+      await looks.refetch()
+      changed()
+    })
   return (
     <Modal open title={`${child.name} · ${cue.call.notSettled}`} onCancel={close} footer={null}>
       <p style={{ marginTop: 0 }}>{question}</p>
@@ -43,19 +71,81 @@ export function CellHistory({ child, cue, cell, close }: CellHistoryProps) {
       <p className="mute">
         {cell.reason} {cell.howSure}
       </p>
-      {looks.error && <ProblemNote error={looks.error} retry={() => looks.refetch()} />}
+      {(error !== null || looks.error) && (
+        <ProblemNote error={error ?? looks.error} retry={() => looks.refetch()} />
+      )}
       {looks.data?.length === 0 && <p>No look yet.</p>}
-      <ol style={{ paddingLeft: 18, maxHeight: 300, overflow: 'auto' }}>
+      <ol style={{ paddingLeft: 18, maxHeight: 260, overflow: 'auto' }}>
         {looks.data?.map((look) => (
           <li key={look.id} style={{ textDecoration: look.voided ? 'line-through' : 'none' }}>
             <b>{look.shown ? 'shown' : 'not yet'}</b>, {look.setting.toLowerCase()}
             {look.sitting && ', in a check'}, {when(look.seenAt)}, {look.observer}
-            {look.kind !== 'TEACHER' && `, ${look.kind.toLowerCase()}: beside the mark`}
+            {look.segment && stretches.data?.[look.segment] && `, ${stretches.data[look.segment]}`}
+            {look.side && look.side !== side && ', other hand'}
+            {look.fault && `, ${look.fault}`}
+            {look.kind !== 'TEACHER' && `, ${beside[look.kind] ?? look.kind}: beside the mark`}
             {look.cue !== cue.key && <span className="mute"> (carried from another set)</span>}
-            {look.voided && <span className="mute"> (taken back)</span>}
+            {look.voided ? (
+              <span className="mute"> (taken back)</span>
+            ) : (
+              plans && (
+                <Button type="link" size="small" disabled={busy} onClick={() => takeBack(look.id)}>
+                  Take back
+                </Button>
+              )
+            )}
           </li>
         ))}
       </ol>
+      {plans && <TeachersCall child={child} cue={cue} cell={cell} changed={changed} />}
     </Modal>
+  )
+}
+
+type TeachersCallProps = Pick<CellHistoryProps, 'child' | 'cue' | 'cell' | 'changed'>
+
+/** What the teacher says beside the count, with a reason. */
+function TeachersCall({ child, cue, cell, changed }: TeachersCallProps) {
+  const [reason, setReason] = useState('')
+  const { error, busy, attempt } = useAttempt()
+  const say = (owned: boolean | undefined) =>
+    attempt(async () => {
+      await take(
+        api.POST('/api/children/{id}/calls', {
+          params: { path: { id: child.id } },
+          body: { cue: cue.key, owned, reason: reason.trim() || 'Taken back' },
+        }),
+      )
+      setReason('')
+      changed()
+    })
+  return (
+    <section>
+      <h3 style={{ marginBottom: 4 }}>Your call</h3>
+      <p className="mute" style={{ marginTop: 0 }}>
+        Stands in place of the count, with your name and reason, until it is taken back.
+      </p>
+      {error !== null && <ProblemNote error={error} />}
+      <Input
+        aria-label="Reason for the call"
+        placeholder="Why, in a few words"
+        maxLength={300}
+        value={reason}
+        onChange={(e) => setReason(e.target.value)}
+      />
+      <p style={{ display: 'flex', gap: 8 }}>
+        <Button disabled={reason.trim() === '' || busy} onClick={() => say(true)}>
+          Call it secure
+        </Button>
+        <Button disabled={reason.trim() === '' || busy} onClick={() => say(false)}>
+          Call it not there yet
+        </Button>
+        {cell.called && (
+          <Button disabled={busy} onClick={() => say(undefined)}>
+            Take the call back
+          </Button>
+        )}
+      </p>
+    </section>
   )
 }

@@ -20,6 +20,7 @@ const picture = {
           call: 'Other foot steps',
           question: 'Does the other foot step?',
           cell: cell('EMERGING', [true, false]),
+          beside: ['could tell it: 1 of 1'],
           looks: [
             { on: '2026-11-12', shown: true },
             { on: '2026-11-16', shown: false },
@@ -40,6 +41,7 @@ const picture = {
     },
   ],
   bests: ['9 in a row'],
+  atHome: ['2026-11-15: Roll, 7 of 10'],
   notes: ['2026-11-16: left the mat'],
 }
 
@@ -58,6 +60,12 @@ const show = (at: string) => {
 }
 
 describe('a child', () => {
+  it('keeps what was said and done at home beside the looks', async () => {
+    show('/children/a?set=roll/components')
+    expect(await screen.findByText(/could tell it: 1 of 1/)).toBeInTheDocument()
+    expect(screen.getByText('2026-11-15: Roll, 7 of 10')).toBeInTheDocument()
+  })
+
   it('shows every look on its day, the other hand beside, and a line to try next', () => {
     show('/children/a?set=roll%2Fcomponents')
     expect(screen.getByRole('heading', { name: 'Ada · Year 3' })).toBeInTheDocument()

@@ -1,17 +1,20 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button } from 'antd'
+import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { dayWords } from '../shared/dates'
 import { Mark, markWords, sureWords } from '../shared/Mark'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
+import { Beside } from './Beside'
 import styles from './ChildPage.module.css'
 
 /** One child: its cues over time, both hands, hits and what they say, bests and notes. */
 export default function ChildPage() {
   const { id = '' } = useParams()
   const [search] = useSearchParams()
+  const [adding, setAdding] = useState(false)
   const sets = search.getAll('set')
   const picture = useQuery({
     queryKey: ['picture', id, sets],
@@ -33,7 +36,7 @@ export default function ChildPage() {
       </div>
     )
   if (!picture.data) return <p className={page.page}>Opening …</p>
-  const { child, skills, bests, notes } = picture.data
+  const { child, skills, bests, atHome, notes } = picture.data
   const query = sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')
   return (
     <div className={page.page}>
@@ -49,6 +52,7 @@ export default function ChildPage() {
             </span>
           ))}
         <div className={page.end}>
+          <Button onClick={() => setAdding(true)}>Add what was said or done at home</Button>
           <Button href={`/api/children/${id}/paper?${query}`} target="_blank">
             A page for home
           </Button>
@@ -72,6 +76,16 @@ export default function ChildPage() {
       <section className={styles.skill}>
         <h2>Bests</h2>
         {bests.length > 0 ? <p>{bests.join(' · ')}</p> : <p className="mute">Nothing was counted yet.</p>}
+        {atHome.length > 0 && (
+          <>
+            <h2>From home</h2>
+            <ul>
+              {atHome.map((h) => (
+                <li key={h}>{h}</li>
+              ))}
+            </ul>
+          </>
+        )}
         {notes.length > 0 && (
           <>
             <h2>Notes</h2>
@@ -83,6 +97,16 @@ export default function ChildPage() {
           </>
         )}
       </section>
+      {adding && (
+        <Beside
+          picture={picture.data}
+          close={() => setAdding(false)}
+          added={() => {
+            setAdding(false)
+            picture.refetch()
+          }}
+        />
+      )}
     </div>
   )
 }
@@ -143,6 +167,7 @@ function CueOverTime({ cue }: { cue: Schemas['CuePicture'] }) {
             ? dayWords(days[0])
             : `${dayWords(days[0])} to ${dayWords(days[days.length - 1])}`}
         {cue.otherHand && ` · ${cue.otherHand}`}
+        {cue.beside.map((b) => ` · ${b}`)}
       </small>
     </figure>
   )

@@ -10,7 +10,9 @@ import { ProblemNote } from '../shared/ProblemNote'
 import { Children } from './Children'
 import { ClassSettings } from './ClassSettings'
 import { GridTable } from './GridTable'
+import { OverTime } from './OverTime'
 import { RosterImport } from './RosterImport'
+import { TwoTrials } from './TwoTrials'
 import { WhatNext } from './WhatNext'
 
 /** One class: its children, and what was seen of each. */
@@ -146,11 +148,22 @@ export default function ClassPage() {
               ),
           },
           {
+            key: 'over-time',
+            label: 'Over time',
+            children:
+              sets.length > 0 ? (
+                <OverTime classId={id} sets={sets} />
+              ) : (
+                <p className="mute">Plan a unit, or choose skills under “What was seen”.</p>
+              ),
+          },
+          { key: 'tests', label: 'Two-trial tests', children: <TwoTrials classId={id} /> },
+          {
             key: 'children',
             label: 'Children and sides',
             children: <Children group={group.data} skills={skills.data ?? []} refresh={refresh} />,
           },
-        ].filter((tab) => plans || tab.key === 'grid')}
+        ].filter((tab) => plans || tab.key === 'grid' || tab.key === 'tests')}
       />
       {setting && <ClassSettings group={group.data} close={() => setSetting(false)} />}
       {importing && (

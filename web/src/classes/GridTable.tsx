@@ -1,15 +1,21 @@
-import { useQuery } from '@tanstack/react-query'
-import { type KeyboardEvent, useRef, useState } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Select } from 'antd'
+import { type KeyboardEvent, memo, useCallback, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { dayWords } from '../shared/dates'
 import { Mark, markWords, Pips, sureWords } from '../shared/Mark'
 import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
+import { arranged, change, type Order, type Which, whiches } from './arrange'
 import { CellHistory } from './CellHistory'
 import styles from './GridTable.module.css'
+import { record } from './record'
 
 type Cell = Schemas['Cell']
+type Row = Schemas['Row']
+type Columns = Schemas['SkillColumns']
 
 const legend: Cell['mark'][] = ['NOT_TAUGHT', 'NOT_SEEN', 'EMERGING', 'NEAR', 'SECURE', 'MASTERED', 'DUE']
 
@@ -21,36 +27,25 @@ interface GridTableProps {
   before: string
 }
 
-/** From not there to there, for what went up and what went down. */
-const RANK: Record<Cell['mark'], number> = {
-  NOT_APPLYING: 0,
-  NOT_TAUGHT: 0,
-  NOT_SEEN: 0,
-  EMERGING: 1,
-  NEAR: 2,
-  DUE: 3,
-  SECURE: 4,
-  MASTERED: 5,
+interface Pressed {
+  trial: string
+  words: string
 }
 
-/** What became of a mark since an earlier day, in a sign and in words; nothing where it is the same. */
-export function change(before: Cell | undefined, now: Cell): { sign: string; words: string } | null {
-  if (!before || RANK[before.mark] === RANK[now.mark]) return null
-  const words = `was ${markWords(before.mark)}`
-  if (RANK[before.mark] === 0) return { sign: '+', words }
-  return { sign: RANK[now.mark] > RANK[before.mark] ? '▲' : '▼', words }
-}
-
-/** Children by cues with marks and pips; arrows walk it, Enter opens the looks behind a mark. */
+/**
+ * Children by cues with marks and pips. Arrows walk it, Enter opens the looks behind a mark, space marks shown and x not yet, z takes the
+ * last one back. A cue's call sorts by it.
+ */
 export function GridTable({ classId, sets, before }: GridTableProps) {
   const plans = usePlans()
+  const queries = useQueryClient()
   const table = useRef<HTMLTableElement>(null)
-  const [open, setOpen] = useState<{
-    child: Schemas['ChildView']
-    cue: Schemas['CueView']
-    cell: Cell
-  } | null>(null)
+  const [open, setOpen] = useState<{ row: Row; cue: Schemas['CueView'] } | null>(null)
   const [at, setAt] = useState({ row: 0, column: 0 })
+  const [which, setWhich] = useState<Which>('ALL')
+  const [order, setOrder] = useState<Order>({ by: 'NAME' })
+  const [pressed, setPressed] = useState<Pressed[]>([])
+  const { error, attempt } = useAttempt()
   const grid = useQuery({
     queryKey: ['grid', classId, sets],
     queryFn: () =>
@@ -66,25 +61,107 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
         }),
       ),
   })
+  const openCell = useCallback((row: Row, cue: Schemas['CueView'], r: number, column: number) => {
+    setAt({ row: r, column })
+    setOpen({ row, cue })
+  }, [])
   const then = before ? earlier.data : undefined
-  const cellThen = (child: string, cue: string) => then?.rows.find((r) => r.child.id === child)?.cells[cue]
   if (grid.error) return <ProblemNote error={grid.error} retry={() => grid.refetch()} />
   if (!grid.data) return <p>Reading the records …</p>
-  const { skills, rows } = grid.data
+  const { skills } = grid.data
   const cues = skills.flatMap((s) => s.cues)
-  if (rows.length === 0)
+  if (grid.data.rows.length === 0)
     return <p className="mute">Nobody is in this class yet. Add children first, then teach a lesson.</p>
-  const walk = (event: KeyboardEvent) => {
-    const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key]
-    if (!step) return
-    event.preventDefault()
-    const row = Math.min(rows.length - 1, Math.max(0, at.row + step[0]))
-    const column = Math.min(cues.length - 1, Math.max(0, at.column + step[1]))
+  const rows = arranged(grid.data.rows, which, order)
+  const focus = (row: number, column: number) => {
     setAt({ row, column })
     table.current?.querySelector<HTMLElement>(`[data-at="${row}-${column}"]`)?.focus()
   }
+  const refresh = () => {
+    queries.invalidateQueries({ queryKey: ['grid', classId] })
+    queries.invalidateQueries({ queryKey: ['next', classId] })
+    queries.invalidateQueries({ queryKey: ['over-time', classId] })
+  }
+  const press = (r: number, column: number, shown: boolean) => {
+    const row = rows[r]
+    const cue = cues[column]
+    attempt(async () => {
+      const [trial] = await record({
+        trials: [{ child: row.child.id, cue: cue.key, shown, kind: 'TEACHER', setting: 'DRILL' }],
+      })
+      const words = `${row.child.name}, ${cue.call.notSettled}: ${shown ? 'shown' : 'not yet'}`
+      setPressed((all) => [...all, { trial, words }])
+      refresh()
+    })
+  }
+  const takeBack = () => {
+    const latest = pressed[pressed.length - 1]
+    if (!latest) return
+    attempt(async () => {
+      await record({ voids: [latest.trial] })
+      setPressed((all) => all.slice(0, -1))
+      refresh()
+    })
+  }
+  const key = (event: KeyboardEvent) => {
+    const [r, column] = ((event.target as HTMLElement).dataset.at ?? '').split('-').map(Number)
+    const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key]
+    if (column === undefined) return
+    if (step)
+      focus(
+        Math.min(rows.length - 1, Math.max(0, r + step[0])),
+        Math.min(cues.length - 1, Math.max(0, column + step[1])),
+      )
+    else if (event.key === 'Home') focus(r, 0)
+    else if (event.key === 'End') focus(r, cues.length - 1)
+    else if (plans && event.key === ' ') press(r, column, true)
+    else if (plans && event.key === 'x') press(r, column, false)
+    else if (plans && event.key === 'z') takeBack()
+    else return
+    event.preventDefault()
+    event.stopPropagation()
+  }
+  const child = order.by === 'CUE' ? order.cue : ''
+  const latest = pressed[pressed.length - 1]
   return (
     <>
+      <div className={styles.tools}>
+        <Select
+          aria-label="Which children"
+          size="small"
+          value={which}
+          onChange={setWhich}
+          options={whiches}
+          style={{ minWidth: 210 }}
+        />
+        <Select
+          aria-label="Sort by"
+          size="small"
+          value={order.by}
+          onChange={(by) => setOrder(by === 'CUE' ? { by, cue: cues[at.column].key } : { by })}
+          options={[
+            { value: 'NAME', label: 'by name' },
+            { value: 'FEWEST', label: 'who owns fewest first' },
+            { value: 'CUE', label: 'by a cue: who needs it first' },
+          ]}
+          style={{ minWidth: 210 }}
+        />
+        <span className="mute">
+          {rows.length} of {grid.data.rows.length} children
+          {plans && '; on a mark: space for shown, x for not yet'}
+        </span>
+        <span role="status">
+          {latest && (
+            <>
+              {latest.words}{' '}
+              <button type="button" className={styles.back} onClick={takeBack}>
+                Take back
+              </button>
+            </>
+          )}
+        </span>
+      </div>
+      {error !== null && <ProblemNote error={error} />}
       <p className={styles.rule}>
         <b>How a mark is made</b> {skills[0]?.rule}
       </p>
@@ -101,7 +178,7 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
         ))}
       </ul>
       <div className={styles.scroll}>
-        <table ref={table} className={styles.grid} onKeyDown={walk}>
+        <table ref={table} className={styles.grid} onKeyDown={key}>
           <caption className="visually-hidden">Marks by child and cue</caption>
           <thead>
             <tr>
@@ -120,8 +197,16 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
                     scope="col"
                     className={i === 0 ? styles.first : ''}
                     title={c.question.notSettled}
+                    aria-sort={child === c.key ? 'ascending' : undefined}
                   >
-                    {c.call.notSettled}
+                    <button
+                      type="button"
+                      className={styles.sort}
+                      onClick={() => setOrder(child === c.key ? { by: 'NAME' } : { by: 'CUE', cue: c.key })}
+                    >
+                      {c.call.notSettled}
+                      {child === c.key && ' ↓'}
+                    </button>
                   </th>
                 )),
                 <th key={`${s.skill} level`} scope="col">
@@ -132,64 +217,103 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
           </thead>
           <tbody>
             {rows.map((row, r) => (
-              <tr key={row.child.id}>
-                <th scope="row">
-                  {plans ? (
-                    <Link
-                      to={`/children/${row.child.id}?${sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')}`}
-                    >
-                      {row.child.name}
-                    </Link>
-                  ) : (
-                    row.child.name
-                  )}
-                  {row.child.sides.some((s) => s.action === 'THROW' && s.side === 'LEFT') && (
-                    <span className={styles.left} title="left-handed">
-                      L
-                    </span>
-                  )}
-                </th>
-                {skills.map((s) => [
-                  ...s.cues.map((cue, i) => {
-                    const cell = row.cells[cue.key]
-                    const column = cues.indexOf(cue)
-                    const since = then && change(cellThen(row.child.id, cue.key), cell)
-                    return (
-                      <td key={cue.key} className={i === 0 ? styles.first : ''}>
-                        <button
-                          type="button"
-                          data-at={`${r}-${column}`}
-                          tabIndex={at.row === r && at.column === column ? 0 : -1}
-                          className={styles.cell}
-                          title={`${cell.reason} ${cell.howSure}`}
-                          aria-label={`${row.child.name}, ${cue.call.notSettled}: ${markWords(cell.mark)}${cell.fit === 'ADAPTED' ? ', adapted' : ''}${cell.sure === 'NO_LOOK' ? '' : `, ${sureWords(cell.sure)}`}${since ? `, ${since.words}` : ''}`}
-                          onClick={() => {
-                            setAt({ row: r, column })
-                            setOpen({ child: row.child, cue, cell })
-                          }}
-                        >
-                          <Mark mark={cell.mark} fill={cell.fill} />
-                          {cell.mark !== 'NOT_TAUGHT' && <Pips pips={cell.pips} />}
-                          {since && <small className={styles.since}>{since.sign}</small>}
-                          {cell.fit === 'ADAPTED' && <span className={styles.adapted}>adapted</span>}
-                        </button>
-                      </td>
-                    )
-                  }),
-                  <td key={`${s.skill} level`} className={styles.level} title={row.levels[s.skill].counted}>
-                    <b>{row.levels[s.skill].label}</b>
-                    <small>{row.levels[s.skill].counted}</small>
-                  </td>,
-                ])}
-              </tr>
+              <Line
+                key={row.child.id}
+                row={row}
+                index={r}
+                skills={skills}
+                sets={sets}
+                active={at.row === r ? at.column : -1}
+                linked={plans}
+                before={then?.rows.find((x) => x.child.id === row.child.id)}
+                open={openCell}
+              />
             ))}
           </tbody>
         </table>
       </div>
-      {open && <CellHistory {...open} close={() => setOpen(null)} />}
+      {open && (
+        <CellHistory
+          classId={classId}
+          child={open.row.child}
+          cue={open.cue}
+          cell={
+            grid.data.rows.find((r) => r.child.id === open.row.child.id)?.cells[open.cue.key] ??
+            open.row.cells[open.cue.key]
+          }
+          changed={refresh}
+          close={() => setOpen(null)}
+        />
+      )}
     </>
   )
 }
+
+interface LineProps {
+  row: Row
+  index: number
+  skills: Columns[]
+  sets: string[]
+  /** the column that can be reached by tab; -1 for none */
+  active: number
+  linked: boolean
+  before?: Row
+  open: (row: Row, cue: Schemas['CueView'], index: number, column: number) => void
+}
+
+/** One child. It is drawn again only when something of it changed. */
+const Line = memo(function Line({ row, index, skills, sets, active, linked, before, open }: LineProps) {
+  let column = -1
+  return (
+    <tr>
+      <th scope="row">
+        {linked ? (
+          <Link to={`/children/${row.child.id}?${sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')}`}>
+            {row.child.name}
+          </Link>
+        ) : (
+          row.child.name
+        )}
+        {row.child.sides.some((s) => s.action === 'THROW' && s.side === 'LEFT') && (
+          <span className={styles.left} title="left-handed">
+            L
+          </span>
+        )}
+      </th>
+      {skills.map((s) => [
+        ...s.cues.map((cue, i) => {
+          const cell = row.cells[cue.key]
+          const since = before && change(before.cells[cue.key], cell)
+          column += 1
+          const here = column
+          return (
+            <td key={cue.key} className={i === 0 ? styles.first : ''}>
+              <button
+                type="button"
+                data-at={`${index}-${here}`}
+                tabIndex={active === here ? 0 : -1}
+                className={styles.cell}
+                title={`${cell.reason} ${cell.howSure}`}
+                aria-label={`${row.child.name}, ${cue.call.notSettled}: ${markWords(cell.mark)}${cell.fit === 'ADAPTED' ? ', adapted' : ''}${cell.called ? ', called by a teacher' : ''}${cell.sure === 'NO_LOOK' ? '' : `, ${sureWords(cell.sure)}`}${since ? `, ${since.words}` : ''}`}
+                onClick={() => open(row, cue, index, here)}
+              >
+                <Mark mark={cell.mark} fill={cell.fill} />
+                {cell.mark !== 'NOT_TAUGHT' && <Pips pips={cell.pips} />}
+                {since && <small className={styles.since}>{since.sign}</small>}
+                {cell.fit === 'ADAPTED' && <span className={styles.adapted}>adapted</span>}
+                {cell.called && <span className={styles.adapted}>call</span>}
+              </button>
+            </td>
+          )
+        }),
+        <td key={`${s.skill} level`} className={styles.level} title={row.levels[s.skill].counted}>
+          <b>{row.levels[s.skill].label}</b>
+          <small>{row.levels[s.skill].counted}</small>
+        </td>,
+      ])}
+    </tr>
+  )
+})
 
 /** How many marks went up and down between two days. */
 function sinceWords(now: Schemas['Grid'], then: Schemas['Grid']) {

@@ -3,7 +3,7 @@ import { render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { describe, expect, it } from 'vitest'
 import { cell } from '../hall/testing'
-import { change } from './GridTable'
+import { change } from './arrange'
 import { WhatNext } from './WhatNext'
 
 const answer = {

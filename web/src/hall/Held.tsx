@@ -12,7 +12,7 @@ interface HeldProps {
   close: () => void
 }
 
-/** What a held tile offers: the other hand, and a note. */
+/** What a held tile offers: the other hand, that the child showed it to the others, and a note. */
 export function Held({ child, call, store, close }: HeldProps) {
   const [text, setText] = useState('')
   const field = useRef<HTMLTextAreaElement>(null)
@@ -41,6 +41,19 @@ export function Held({ child, call, store, close }: HeldProps) {
       )}
       {child && store.hasSide(child.id) && call && (
         <p className="mute">“{call}” with the hand that is not its own.</p>
+      )}
+      {child && call && (
+        <p>
+          <button
+            type="button"
+            onClick={() => {
+              store.showed(child.id)
+              close()
+            }}
+          >
+            Showed “{call}” to the others
+          </button>
+        </p>
       )}
       <textarea
         ref={field}

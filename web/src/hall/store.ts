@@ -116,6 +116,8 @@ export interface HallStore {
   /** whether it is settled which hand or foot a child uses for the cue that is watched */
   hasSide: (child: string) => boolean
   note: (text: string, child?: string) => void
+  /** a child showed the cue that is watched to the others */
+  showed: (child: string) => void
   /** what the class said in a talk, or how a closing question went */
   say: (body: Record<string, string>) => void
   /** a child's favourite or hardest, one press each */
@@ -468,6 +470,7 @@ export function createHallStore({ hall: opened, person, device, outbox, send, pa
     note: (text, child) => {
       if (text.trim()) event('NOTE', child ? { text: text.trim(), child } : { text: text.trim() })
     },
+    showed: (child) => state.cue && void event('SHOWED', { child, cue: state.cue }),
     say: (body) => void event('TALK', body),
     vote: (activity, what) => void event('VOTE', { activity, what }),
     clock: (does) => {

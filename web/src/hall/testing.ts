@@ -31,6 +31,8 @@ export const cell = (mark: Cell['mark'] = 'NOT_SEEN', pips: boolean[] = []): Cel
   standing: 'DEVELOPING',
   sure: 'NOT_SURE',
   howSure: '',
+  called: false,
+  calledAgainst: false,
 })
 
 export const child = (name: string): Schemas['ChildView'] => ({
@@ -91,7 +93,9 @@ export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
   const segment = (id: string, setting: 'DRILL' | 'GAME', focus: string[]): Schemas['Taught'] => ({
     id,
     name: id,
+    part: setting === 'GAME' ? 'play' : 'practice',
     minutes: 8,
+    changeSeconds: 60,
     setting,
     introduces: id === 'drill' ? ['roll/low'] : [],
     focus,

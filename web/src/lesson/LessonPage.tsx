@@ -1,7 +1,8 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Dropdown } from 'antd'
 import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
+import { api, take } from '../api/client'
 import { ChangeLesson } from '../changes/ChangeLesson'
 import { usePlans, useSession } from '../session/useSession'
 import { dayWords, timeWords } from '../shared/dates'
@@ -72,6 +73,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           <p className="mute">
             <Link to={`/units/${s.unit}`}>{s.unitTitle}</Link> · {dayWords(s.onDate)}
             {s.starts && ` ${timeWords(s.starts)}`} · {s.minutes} min · {s.space} · {s.year} · {s.looks} looks
+            {plans && s.state === 'PLANNED' && <Likely lesson={s.lesson} />}
             {left.length > 0 && <> · left-handed: {left.map((c) => c.name).join(', ')}</>}
           </p>
         </div>
@@ -169,4 +171,14 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
       )}
     </article>
   )
+}
+
+/** How long it will take this teacher, from the clocks of earlier lessons; nothing before there are some. */
+function Likely({ lesson }: { lesson: string }) {
+  const forecast = useQuery({
+    queryKey: ['forecast', lesson],
+    queryFn: () => take(api.GET('/api/lessons/{id}/forecast', { params: { path: { id: lesson } } })),
+  })
+  if (!forecast.data || forecast.data.habits.length === 0) return null
+  return <span title={forecast.data.habits.join('\n')}> · {forecast.data.sentence}</span>
 }

@@ -363,7 +363,9 @@ public class Recorder {
                 boolean home = h.kind() == Kind.HOME;
                 if (h.kind() != null && h.kind() != Kind.TEACHER && !home)
                     refuse(h.id(), "A set of tries is the teacher's or from home; %s was given.".formatted(h.kind()));
-                else if (!(home && h.lesson() == null || lessons.contains(h.lesson())) || !children.contains(h.child()))
+                else if (h.lesson() == null && !home
+                        || h.lesson() != null && !lessons.contains(h.lesson())
+                        || !children.contains(h.child()))
                     refuse(
                             h.id(),
                             "There is no such lesson or child in this school, or not of the classes given to you.");
