@@ -2281,6 +2281,17 @@ export interface components {
             owned?: boolean;
             reason: string;
         };
+        CameTrue: {
+            /** Format: int32 */
+            foretold: number;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            number: number;
+            sentence: string;
+            /** Format: int32 */
+            settled: number;
+        };
         CatchUp: {
             children: string[];
             cue: string;
@@ -3704,6 +3715,14 @@ export interface components {
             kit: components["schemas"]["DayKit"][];
             space: string;
         };
+        PlannedLooks: {
+            /** Format: int32 */
+            looks: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            onDate: string;
+        };
         ProfilePart: {
             /** Format: int32 */
             age: number;
@@ -4095,6 +4114,29 @@ export interface components {
         SignIn: {
             password: string;
             signIn: string;
+        };
+        SignOffLine: {
+            /** Format: int32 */
+            children: number;
+            cue: string;
+            /** Format: int32 */
+            decided: number;
+            /** Format: int32 */
+            likely: number;
+            /** Format: int32 */
+            needed: number;
+            planned: components["schemas"]["PlannedLooks"][];
+        };
+        SignOffView: {
+            /** Format: date */
+            by: string;
+            cues: components["schemas"]["SignOffLine"][];
+            /** Format: int32 */
+            lessons: number;
+            /** Format: int32 */
+            looks: number;
+            /** Format: int32 */
+            used: number;
         };
         SkillColumns: {
             /** @enum {string} */
@@ -4803,6 +4845,7 @@ export interface components {
             calls: {
                 [key: string]: string;
             };
+            cameTrue?: components["schemas"]["CameTrue"];
             catchUps: components["schemas"]["CatchUp"][];
             cues: components["schemas"]["CueNeed"][];
             groups: components["schemas"]["NeedGroup"][];
@@ -4810,6 +4853,7 @@ export interface components {
             names: {
                 [key: string]: string;
             };
+            signOff?: components["schemas"]["SignOffView"];
             skills: components["schemas"]["SkillStep"][];
         };
         WishesForm: {
@@ -5790,6 +5834,7 @@ export interface operations {
         parameters: {
             query: {
                 set: string[];
+                by?: string;
             };
             header?: never;
             path: {

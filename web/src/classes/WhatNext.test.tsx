@@ -27,6 +27,29 @@ const answer = {
     ],
     reason: '24 looks: 11 more likely to be settled, 4 left.',
   },
+  signOff: {
+    by: '2026-12-14',
+    lessons: 3,
+    looks: 150,
+    used: 60,
+    cues: [
+      {
+        cue: 'roll/low',
+        children: 20,
+        decided: 4,
+        likely: 9,
+        needed: 60,
+        planned: [{ number: 5, onDate: '2026-11-30', looks: 60 }],
+      },
+    ],
+  },
+  cameTrue: {
+    lesson: 'l4',
+    number: 4,
+    foretold: 8,
+    settled: 6,
+    sentence: 'Lesson 4: 8 were likely; 6 were.',
+  },
   catchUps: [{ cue: 'roll/low', children: ['c'] }],
   agreements: [
     { cue: 'roll/low', first: 'Robin', second: 'Kim', talk: true, sentence: 'They agree on 6 of 12 looks.' },
@@ -37,7 +60,7 @@ const answer = {
 
 const show = (body: object) => {
   const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY } } })
-  queries.setQueryData(['next', 'k', ['roll/components']], body)
+  queries.setQueryData(['next', 'k', ['roll/components'], ''], body)
   render(
     <QueryClientProvider client={queries}>
       <MemoryRouter>
@@ -54,6 +77,8 @@ describe('what next', () => {
     expect(screen.getByText('Own all that was taught, 2 children')).toBeInTheDocument()
     expect(screen.getByText('Ada (2 looks), Ben')).toBeInTheDocument()
     expect(screen.getByText(/24 looks: 11 more likely to be settled, 4 left/)).toBeInTheDocument()
+    expect(screen.getByText('4 of 20 decided, 9 more likely: 60 looks in lesson 5')).toBeInTheDocument()
+    expect(screen.getByText('Lesson 4: 8 were likely; 6 were.')).toBeInTheDocument()
     expect(screen.getByText('Talk about what you look for.')).toBeInTheDocument()
     expect(screen.getByRole('link', { name: /Lesson 5/ })).toHaveAttribute('href', '/lessons/l5')
     expect(screen.getByRole('radio', { name: 'stay' })).toBeChecked()
@@ -61,7 +86,7 @@ describe('what next', () => {
   })
 
   it('says so where nothing is planned and nothing is needed', async () => {
-    show({ ...answer, cues: [], lesson: undefined, catchUps: [], agreements: [] })
+    show({ ...answer, cues: [], lesson: undefined, signOff: undefined, catchUps: [], agreements: [] })
     expect(await screen.findByText(/No lesson is planned/)).toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Change the rest of the unit so' })).not.toBeInTheDocument()
     expect(screen.getByText(/Nobody needs one of these cues/)).toBeInTheDocument()

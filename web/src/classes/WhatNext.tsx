@@ -1,7 +1,8 @@
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
-import { dayWords } from '../shared/dates'
+import { dayWords, todayHere } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { Steps } from './Steps'
 import styles from './WhatNext.module.css'
@@ -16,14 +17,20 @@ const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one
 
 /** What the records say to do next: proposals, each with the facts that decide. */
 export function WhatNext({ classId, sets }: WhatNextProps) {
+  const [by, setBy] = useState('')
   const next = useQuery({
-    queryKey: ['next', classId, sets],
+    queryKey: ['next', classId, sets, by],
     queryFn: () =>
-      take(api.GET('/api/classes/{id}/next', { params: { path: { id: classId }, query: { set: sets } } })),
+      take(
+        api.GET('/api/classes/{id}/next', {
+          params: { path: { id: classId }, query: { set: sets, by: by || undefined } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
   })
   if (next.error) return <ProblemNote error={next.error} retry={() => next.refetch()} />
   if (!next.data) return <p>Reading the records …</p>
-  const { skills, cues, groups, lesson, catchUps, agreements, calls, names } = next.data
+  const { skills, cues, groups, lesson, signOff, cameTrue, catchUps, agreements, calls, names } = next.data
   const call = (cue: string) => `“${calls[cue] ?? cue}”`
   const people = (ids: string[]) => ids.map((id) => names[id]).join(', ')
   return (
@@ -89,8 +96,52 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
         ) : (
           <p className="mute">No lesson is planned for this class in the next weeks.</p>
         )}
+        {cameTrue && <p className="mute">{cameTrue.sentence}</p>}
+        {signOff && <Decided plan={signOff} by={by} setBy={setBy} call={call} />}
       </section>
     </div>
+  )
+}
+
+interface DecidedProps {
+  plan: Schemas['SignOffView']
+  by: string
+  setBy: (day: string) => void
+  call: (cue: string) => string
+}
+
+/** What can be decided by a day, cue by cue, and in which lessons to look for it. */
+function Decided({ plan, by, setBy, call }: DecidedProps) {
+  return (
+    <>
+      <h2>
+        What can be decided by{' '}
+        <input
+          type="date"
+          aria-label="Decided by"
+          min={todayHere()}
+          value={by || plan.by}
+          onChange={(e) => setBy(e.target.value)}
+        />
+      </h2>
+      <p className="mute">
+        {many(plan.lessons, 'lesson')}, {many(plan.looks, 'look')}; {plan.used} of them help to decide.
+      </p>
+      <ul className={styles.cues}>
+        {plan.cues.map((c) => (
+          <li key={c.cue}>
+            <b>{call(c.cue)}</b>{' '}
+            <span className="mute">
+              {c.decided} of {c.children} decided
+              {c.likely > 0 && `, ${c.likely} more likely`}
+              {c.planned.length > 0
+                ? `: ${c.planned.map((p) => `${p.looks} looks in lesson ${p.number}`).join(', ')}`
+                : c.needed > 0 && `; ${c.needed} looks would be needed`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </>
   )
 }
 

@@ -202,6 +202,11 @@ class SimulatedUnitTest {
         assertThat(accepted).as("proposals taken").isPositive();
         assertThat(stepped).as("steps proposed on the way").isNotEmpty();
         JsonNode view = unit();
+        JsonNode over =
+                school.as.get("/api/classes/" + curlews + "/over-time" + QUERY).json();
+        assertThat(over.get("overlooked"))
+                .as("children with half the looks of the middle")
+                .hasSizeLessThan(4);
         assertThat(view.get("lessons")).allMatch(l -> l.get("state").asString().equals("TAUGHT"));
         everyMarkIsWhatTheTapsSay();
         theReportCountsTheMarks();
@@ -245,6 +250,9 @@ class SimulatedUnitTest {
                 owned += here;
             }
         assertThat(owned).isPositive();
+        assertThat(report.get("skills"))
+                .as("children never looked at")
+                .allMatch(s -> s.get("after").get("notSeen").asInt() == 0);
         Table table = Table.read(
                 "r.csv",
                 school.as

@@ -12,6 +12,8 @@ package io.isokinet.core.nextstep;
 public record Dose(int soFar, int planned, int atThisPace, String sentence) {
     public static final int LEAST = 240;
     public static final int MOST = 600;
+    /** A pace needs so many weeks to be one. */
+    private static final int FEWEST_WEEKS = 3;
 
     /**
      * @param weeks from the first lesson on the skill to the last planned one, at least 1
@@ -19,7 +21,8 @@ public record Dose(int soFar, int planned, int atThisPace, String sentence) {
      */
     public static Dose of(int soFar, int planned, int weeks, int weeksAfter) {
         int sure = soFar + planned;
-        int pace = sure + Math.round((float) sure / Math.max(1, weeks) * Math.max(0, weeksAfter));
+        int after = weeks < FEWEST_WEEKS ? 0 : Math.max(0, weeksAfter);
+        int pace = sure + Math.round((float) sure / Math.max(1, weeks) * after);
         return new Dose(soFar, planned, pace, sentence(soFar, sure, pace));
     }
 

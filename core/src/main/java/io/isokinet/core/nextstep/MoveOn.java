@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Whether a class goes on with a skill, stays, or steps back, with the facts that decide. Common practice: on where three in four
- * own what was taught, or hit more than eight in ten; back where fewer than three in ten of those seen show it, or hit fewer than
+ * own what was taught, or three in four looks show it, or more than eight in ten hit; back where fewer than three in ten of those seen show it, or hit fewer than
  * four in ten.
  */
 public record MoveOn(Step step, List<String> facts) {
@@ -38,6 +38,7 @@ public record MoveOn(Step step, List<String> facts) {
     private static final int SEEN_ENOUGH = 40;
 
     private static final int TRIES_ENOUGH = 20;
+    private static final int LOOKS_ENOUGH = 20;
 
     public MoveOn {
         facts = List.copyOf(facts);
@@ -64,7 +65,10 @@ public record MoveOn(Step step, List<String> facts) {
             facts.add("%d %% of it has been looked at".formatted(seen));
             return new MoveOn(Step.LOOK, facts);
         }
-        if (owned >= OWN_ENOUGH || hitRate > HIT_ENOUGH && owned >= OWN_ENOUGH / 2) return new MoveOn(Step.ON, facts);
+        // Few looks leave most marks open though most children show it: then the looks decide.
+        boolean mostShowIt = looks >= LOOKS_ENOUGH && rate >= OWN_ENOUGH && (hitRate < 0 || hitRate >= HIT_TOO_FEW);
+        if (owned >= OWN_ENOUGH || mostShowIt || hitRate > HIT_ENOUGH && owned >= OWN_ENOUGH / 2)
+            return new MoveOn(Step.ON, facts);
         if (looks > 0 && rate < SHOW_TOO_FEW || hitRate >= 0 && hitRate < HIT_TOO_FEW)
             return new MoveOn(Step.BACK, facts);
         return new MoveOn(Step.STAY, facts);

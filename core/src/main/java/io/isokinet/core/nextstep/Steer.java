@@ -2,6 +2,7 @@ package io.isokinet.core.nextstep;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.nextstep.MoveOn.Step;
+import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Edit;
 import io.isokinet.core.unit.Plan;
@@ -60,7 +61,7 @@ public record Steer(Plan plan, List<String> reasons) {
                 : hold(plan, candidates, skill, lesson, step == Step.STAY ? reached : Math.max(1, reached - 1));
     }
 
-    /** Everything above a rung makes room for the best that is not. */
+    /** Everything above a rung makes room for what is on it, or else for the highest below it that fits. */
     private static Steer hold(Plan plan, Candidates candidates, String skill, int lesson, int most) {
         Plan now = plan;
         List<String> reasons = new ArrayList<>();
@@ -124,17 +125,22 @@ public record Steer(Plan plan, List<String> reasons) {
         String where = "lesson %d, %s (rung %d)"
                 .formatted(plan.number(segment.lesson()), segment.activity().name(), segment.level());
         if (segment.locked()) return new Swapped(plan, "Left as it is, since it is locked: %s.".formatted(where));
+        List<Candidate> options = candidates.options(segment.lesson(), segment.phases()).stream()
+                .filter(c ->
+                        Objects.equals(c.activity().skill(), segment.activity().skill()) && level.test(c.level()))
+                .toList();
+        int highest = options.stream().mapToInt(Candidate::level).max().orElse(0);
         Score best = null;
         Plan better = null;
         Activity chosen = null;
-        for (Activity other : candidates.serving(segment.lesson(), segment.phases())) {
-            if (!Objects.equals(other.skill(), segment.activity().skill()) || !level.test(levelOf(other))) continue;
-            Plan tried = Edit.read(plan, candidates, new Edit.Swap(segment.id(), other.key()));
+        for (Candidate option : options) {
+            if (option.level() < highest) continue;
+            Plan tried = with(plan, candidates, segment, option);
             Score score = Rules.score(tried);
             if (best == null || score.isBetterThan(best)) {
                 best = score;
                 better = tried;
-                chosen = other;
+                chosen = option.activity();
             }
         }
         if (better == null || chosen == null)
@@ -148,6 +154,15 @@ public record Steer(Plan plan, List<String> reasons) {
                                 levelOf(chosen),
                                 segment.activity().name(),
                                 segment.level()));
+    }
+
+    /** An activity at its setting in place of what a segment has. */
+    private static Plan with(Plan plan, Candidates candidates, Segment segment, Candidate option) {
+        Plan swapped = Edit.read(
+                plan, candidates, new Edit.Swap(segment.id(), option.activity().key()));
+        return option.setting() == Candidates.usual(option.activity())
+                ? swapped
+                : Edit.read(swapped, candidates, new Edit.Adjust(segment.id(), option.setting()));
     }
 
     private static int levelOf(Activity activity) {

@@ -1,8 +1,11 @@
 package io.isokinet.core.nextstep;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -24,23 +27,30 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
      * A child and a cue.
      *
      * @param shown and {@code notYet} are looks so far; the last five count, so a child can change
+     * @param planned looks that are planned for it already, earlier in the same lesson
      */
-    public record Cell(String child, String cue, int shown, int notYet) {}
+    public record Cell(String child, String cue, int shown, int notYet, int planned) {
+        public Cell(String child, String cue, int shown, int notYet) {
+            this(child, cue, shown, notYet, 0);
+        }
+
+        private int all() {
+            return shown + notYet + planned;
+        }
+    }
 
     /** So many looks at one child for one cue. */
     public record Watch(Cell cell, int looks) {}
 
     /** @param looks there are in the lesson, zero or more */
     public static WatchPlan of(List<Cell> cells, int looks) {
-        int[] given = new int[cells.size()];
+        int[] given = cells.stream().mapToInt(Cell::planned).toArray();
         int left = looks;
-        Set<String> seen = new HashSet<>();
-        for (int i = 0; i < cells.size(); i++)
-            if (left > 0 && !seen.contains(cells.get(i).child())) {
-                given[mostDoubtful(cells, cells.get(i).child(), given)]++;
-                seen.add(cells.get(i).child());
-                left--;
-            }
+        for (String child : notSeenInTheLesson(cells)) {
+            if (left == 0) break;
+            given[mostDoubtful(cells, child, given)]++;
+            left--;
+        }
         while (left > 0) {
             int best = -1;
             double most = 1e-9;
@@ -62,7 +72,7 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
             Cell c = cells.get(i);
             settled += Belief.settledAfter(c.shown(), c.notYet(), given[i]);
             if (Belief.decided(c.shown(), c.notYet())) before++;
-            if (given[i] > 0) watches.add(new Watch(c, given[i]));
+            if (given[i] > c.planned()) watches.add(new Watch(c, given[i] - c.planned()));
         }
         int planned = looks - left;
         int likely = Math.max(0, (int) Math.round(settled) - before);
@@ -73,6 +83,20 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
                 likely,
                 open,
                 "%d looks: %d more likely to be settled, %d left.".formatted(planned, likely, open));
+    }
+
+    /** Children that no look is planned for yet, those seen least first, so that it is never the same ones who go without. */
+    private static List<String> notSeenInTheLesson(List<Cell> cells) {
+        Map<String, Integer> seen = new LinkedHashMap<>();
+        Set<String> planned = new HashSet<>();
+        for (Cell c : cells) {
+            seen.merge(c.child(), c.all(), Integer::sum);
+            if (c.planned() > 0) planned.add(c.child());
+        }
+        return seen.keySet().stream()
+                .filter(c -> !planned.contains(c))
+                .sorted(Comparator.comparing(seen::get))
+                .toList();
     }
 
     private static int mostDoubtful(List<Cell> cells, String child, int[] given) {

@@ -23,8 +23,16 @@ class NextStepTest {
 
     @Test
     void threeInFourWhoOwnItGoOn() {
-        assertThat(MoveOn.of(marks(15, 5, 0), 70, 90, null, 0).step()).isEqualTo(Step.ON);
-        assertThat(MoveOn.of(marks(14, 6, 0), 70, 90, null, 0).step()).isEqualTo(Step.STAY);
+        assertThat(MoveOn.of(marks(15, 5, 0), 60, 90, null, 0).step()).isEqualTo(Step.ON);
+        assertThat(MoveOn.of(marks(14, 6, 0), 60, 90, null, 0).step()).isEqualTo(Step.STAY);
+    }
+
+    @Test
+    void whereThreeInFourLooksShowItTheClassGoesOnThoughFewMarksAreDecided() {
+        assertThat(MoveOn.of(marks(0, 20, 0), 15, 20, null, 0).step()).isEqualTo(Step.ON);
+        assertThat(MoveOn.of(marks(0, 20, 0), 14, 20, null, 0).step()).isEqualTo(Step.STAY);
+        assertThat(MoveOn.of(marks(0, 19, 0), 15, 19, null, 0).step()).isEqualTo(Step.STAY);
+        assertThat(MoveOn.of(marks(0, 20, 0), 15, 20, 5, 20).step()).isEqualTo(Step.BACK);
     }
 
     @Test

@@ -22,14 +22,18 @@ final class SimulatedClass {
     private SimulatedClass(long seed) {
         Random kinds = new Random(seed);
         looks = new Random(seed + 1000);
-        BetaDistribution seldom = BetaDistribution.of(2, 6);
-        BetaDistribution often = BetaDistribution.of(9, 1.5);
-        for (int i = 0; i < truth.length; i++) {
-            double kind = kinds.nextDouble();
-            truth[i] = kind < 0.35
-                    ? seldom.inverseCumulativeProbability(kinds.nextDouble())
-                    : kind < 0.75 ? often.inverseCumulativeProbability(kinds.nextDouble()) : kinds.nextDouble();
-        }
+        for (int i = 0; i < truth.length; i++) truth[i] = truth(kinds);
+    }
+
+    private static final BetaDistribution SELDOM = BetaDistribution.of(2, 6);
+    private static final BetaDistribution OFTEN = BetaDistribution.of(9, 1.5);
+
+    /** How often one child truly shows one cue. */
+    static double truth(Random kinds) {
+        double kind = kinds.nextDouble();
+        return kind < 0.35
+                ? SELDOM.inverseCumulativeProbability(kinds.nextDouble())
+                : kind < 0.75 ? OFTEN.inverseCumulativeProbability(kinds.nextDouble()) : kinds.nextDouble();
     }
 
     static SimulatedClass of(long seed) {

@@ -26,6 +26,27 @@ class WatchPlanTest {
     }
 
     @Test
+    void whoWasSeenLeastComesFirstWhereLooksAreFew() {
+        List<Cell> cells = new ArrayList<>();
+        for (int c = 0; c < 30; c++) cells.add(new Cell("child " + c, "step", c < 20 ? 1 : 0, 0));
+        List<Watch> ten = WatchPlan.of(cells, 10).watches();
+        assertThat(ten)
+                .extracting(w -> w.cell().child())
+                .containsExactlyElementsOf(
+                        IntStream.range(20, 30).mapToObj(c -> "child " + c).toList());
+    }
+
+    @Test
+    void whatIsPlannedEarlierInTheLessonCounts() {
+        List<Cell> cells = new ArrayList<>();
+        for (int c = 0; c < 30; c++) cells.add(new Cell("child " + c, "step", 0, 0, c < 20 ? 1 : 0));
+        WatchPlan plan = WatchPlan.of(cells, 10);
+        assertThat(plan.watches()).extracting(Watch::looks).containsOnly(1);
+        assertThat(plan.watches()).extracting(w -> w.cell().planned()).containsOnly(0);
+        assertThat(plan.looks()).isEqualTo(10);
+    }
+
+    @Test
     void looksGoWhereTheDoubtIs() {
         Cell sure = new Cell("Ada", "step", 5, 0);
         Cell open = new Cell("Ada", "low", 2, 1);

@@ -31,6 +31,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -249,12 +250,15 @@ class HallController {
     }
 
     private static List<StretchWatch> watch(LessonPlan plan, Grid grid, Set<UUID> away) {
-        return plan.segments().stream()
-                .filter(s -> !s.focus().isEmpty())
-                .map(s -> {
-                    WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), s.looks());
-                    return new StretchWatch(s.id(), Watching.views(watch), watch.reason());
-                })
-                .toList();
+        List<Watching.WatchView> before = new ArrayList<>();
+        List<StretchWatch> stretches = new ArrayList<>();
+        for (Lessons.Taught s : plan.segments()) {
+            if (s.focus().isEmpty()) continue;
+            WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), s.looks(), before);
+            List<Watching.WatchView> views = Watching.views(watch);
+            before.addAll(views);
+            stretches.add(new StretchWatch(s.id(), views, watch.reason()));
+        }
+        return stretches;
     }
 }

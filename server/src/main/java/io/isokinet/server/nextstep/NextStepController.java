@@ -3,9 +3,11 @@ package io.isokinet.server.nextstep;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.Subject;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -25,11 +27,14 @@ class NextStepController {
         this.minutes = minutes;
     }
 
-    /** @param sets cue-set keys, one a skill */
+    /** @param sets cue-set keys, one a skill @param by until when something is to be decided; left out for the last planned lesson */
     @GetMapping("/classes/{id}/next")
     @Allowed(value = Role.TEACHER, of = Subject.CLASS)
-    WhatNext next(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
-        return steps.of(id, sets);
+    WhatNext next(
+            @PathVariable UUID id,
+            @RequestParam("set") List<String> sets,
+            @RequestParam(required = false) @Nullable LocalDate by) {
+        return steps.of(id, sets, by);
     }
 
     /** Trends, minutes by skill and how attention was shared. @param sets cue-set keys, one a skill */

@@ -7,16 +7,21 @@ import io.isokinet.core.nextstep.MoveOn;
 import io.isokinet.core.nextstep.NeedGroups;
 import io.isokinet.core.nextstep.NextCue;
 import io.isokinet.core.nextstep.NextCue.Candidate;
+import io.isokinet.core.nextstep.SignOff;
 import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.nextstep.WhatNext.Agreed;
+import io.isokinet.server.nextstep.WhatNext.CameTrue;
 import io.isokinet.server.nextstep.WhatNext.CatchUp;
 import io.isokinet.server.nextstep.WhatNext.CueNeed;
 import io.isokinet.server.nextstep.WhatNext.NeedGroup;
 import io.isokinet.server.nextstep.WhatNext.NextLesson;
+import io.isokinet.server.nextstep.WhatNext.PlannedLooks;
+import io.isokinet.server.nextstep.WhatNext.SignOffLine;
+import io.isokinet.server.nextstep.WhatNext.SignOffView;
 import io.isokinet.server.nextstep.WhatNext.SkillStep;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.school.Schools;
@@ -33,6 +38,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -58,9 +64,9 @@ public class NextSteps {
         this.schools = schools;
     }
 
-    /** @param sets cue-set keys, one a skill */
+    /** @param sets cue-set keys, one a skill @param by until when something is to be decided; null for the last lesson that is planned */
     @Transactional(readOnly = true)
-    public WhatNext of(UUID classId, List<String> sets) {
+    public WhatNext of(UUID classId, List<String> sets, @Nullable LocalDate by) {
         LocalDate today = schools.today();
         Grid grid = marks.grid(classId, sets, today);
         List<LessonPlan> coming = lessons.coming(classId, today, today.plusWeeks(WEEKS_AHEAD));
@@ -80,6 +86,8 @@ public class NextSteps {
                 cues(grid, coming),
                 groups(grid),
                 coming.stream().findFirst().map(l -> watch(grid, l)).orElse(null),
+                signOff(grid, coming, by),
+                cameTrue(classId, sets, grid, today),
                 catchUps(classId, grid),
                 agreements(children, calls.keySet()),
                 calls,
@@ -174,14 +182,8 @@ public class NextSteps {
     }
 
     private NextLesson watch(Grid grid, LessonPlan lesson) {
-        Set<String> cues = lesson.segments().stream()
-                .flatMap(s -> s.focus().stream())
-                .collect(Collectors.toCollection(LinkedHashSet::new));
-        int looks = lesson.segments().stream()
-                .filter(s -> !s.focus().isEmpty())
-                .mapToInt(s -> s.looks())
-                .sum();
-        WatchPlan plan = Watching.plan(grid, cues, c -> true, looks);
+        int looks = looks(lesson);
+        WatchPlan plan = Watching.plan(grid, focus(lesson), c -> true, looks);
         return new NextLesson(
                 lesson.lesson(),
                 lesson.unit(),
@@ -194,6 +196,80 @@ public class NextSteps {
                 looks,
                 Watching.views(plan),
                 plan.reason());
+    }
+
+    private static Set<String> focus(LessonPlan lesson) {
+        return lesson.segments().stream()
+                .flatMap(s -> s.focus().stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private static int looks(LessonPlan lesson) {
+        return lesson.segments().stream()
+                .filter(s -> !s.focus().isEmpty())
+                .mapToInt(s -> s.looks())
+                .sum();
+    }
+
+    private static @Nullable SignOffView signOff(Grid grid, List<LessonPlan> coming, @Nullable LocalDate by) {
+        List<LessonPlan> until = coming.stream()
+                .filter(l -> by == null || !l.onDate().isAfter(by))
+                .toList();
+        if (until.isEmpty()) return null;
+        Set<String> shown =
+                until.stream().flatMap(l -> focus(l).stream()).collect(Collectors.toCollection(LinkedHashSet::new));
+        grid.skills().stream()
+                .flatMap(s -> s.cues().stream())
+                .filter(c -> grid.rows().stream()
+                        .anyMatch(r -> r.cells().get(c.key()).standing().isCounted()))
+                .forEach(c -> shown.add(c.key()));
+        SignOff plan = SignOff.of(
+                Watching.cells(grid, shown, c -> true, List.of()),
+                until.stream()
+                        .map(l -> new SignOff.Lesson(l.lesson().toString(), List.copyOf(focus(l)), looks(l)))
+                        .toList());
+        return new SignOffView(
+                until.get(until.size() - 1).onDate(),
+                until.size(),
+                plan.looks(),
+                plan.used(),
+                plan.cues().stream().map(c -> line(c, until)).toList());
+    }
+
+    private static SignOffLine line(SignOff.CueLine c, List<LessonPlan> lessons) {
+        return new SignOffLine(
+                c.cue(),
+                c.children(),
+                c.decided(),
+                c.likely(),
+                c.needed(),
+                lessons.stream()
+                        .filter(l -> c.planned().containsKey(l.lesson().toString()))
+                        .map(l -> new PlannedLooks(
+                                l.number(),
+                                l.onDate(),
+                                c.planned().get(l.lesson().toString())))
+                        .toList());
+    }
+
+    /** The plan of the last lesson as it would have been on the evening before, beside what its looks decided. */
+    private @Nullable CameTrue cameTrue(UUID classId, List<String> sets, Grid grid, LocalDate today) {
+        LessonPlan last = lessons.taught(classId, today.minusWeeks(WEEKS_OF_HITS), today).stream()
+                .reduce((a, b) -> b)
+                .orElse(null);
+        if (last == null) return null;
+        Grid before = marks.grid(classId, sets, last.onDate().minusDays(1));
+        Grid after = last.onDate().equals(today) ? grid : marks.grid(classId, sets, last.onDate());
+        WatchPlan plan = Watching.plan(before, focus(last), c -> true, looks(last));
+        int settled = SignOff.decided(Watching.cells(after, focus(last), c -> true, List.of()))
+                - SignOff.decided(Watching.cells(before, focus(last), c -> true, List.of()));
+        return new CameTrue(
+                last.lesson(),
+                last.number(),
+                plan.settled(),
+                settled,
+                "Lesson %d: %d were likely to be settled by %d looks; %d were."
+                        .formatted(last.number(), plan.settled(), plan.looks(), Math.max(0, settled)));
     }
 
     private List<CatchUp> catchUps(UUID classId, Grid grid) {

@@ -97,7 +97,7 @@ class Overview {
                 .filter(s -> !s.voided())
                 .collect(Collectors.groupingBy(Seen::child, Collectors.groupingBy(Seen::cue)));
         List<Showed> showed = records.showed(children);
-        List<LessonPlan> taught = lessons.taught(classId, yearFrom(today), today);
+        List<LessonPlan> taught = lessons.taught(classId, yearFrom(today), yearTo(today));
         List<LessonPlan> coming = lessons.coming(classId, today, yearTo(today));
         List<AttentionLine> attention = attention(
                 grid,
@@ -124,7 +124,7 @@ class Overview {
         LocalDate today = schools.today();
         Map<UUID, String> names = new HashMap<>();
         Stream.concat(
-                        lessons.taught(classId, yearFrom(today), today).stream(),
+                        lessons.taught(classId, yearFrom(today), yearTo(today)).stream(),
                         lessons.coming(classId, today, today).stream())
                 .forEach(l ->
                         l.segments().forEach(s -> names.put(s.id(), "%s, lesson %d".formatted(s.name(), l.number()))));

@@ -23,19 +23,35 @@ public final class Watching {
      * @param looks that one pair of eyes has
      */
     public static WatchPlan plan(Grid grid, Collection<String> cues, Predicate<UUID> here, int looks) {
+        return plan(grid, cues, here, looks, List.of());
+    }
+
+    /** @param before what is planned earlier in the same lesson */
+    public static WatchPlan plan(
+            Grid grid, Collection<String> cues, Predicate<UUID> here, int looks, List<WatchView> before) {
+        return WatchPlan.of(cells(grid, cues, here, before), looks);
+    }
+
+    /** Every child and cue that is meant, with what was seen lately. */
+    static List<Cell> cells(Grid grid, Collection<String> cues, Predicate<UUID> here, List<WatchView> before) {
         Set<String> wanted = Set.copyOf(cues);
         List<Cell> cells = new ArrayList<>();
         for (Grid.Row row : grid.rows())
             if (here.test(row.child().id()))
                 row.cells().forEach((cue, cell) -> {
-                    if (wanted.contains(cue) && cell.fit() != CueFit.NOT_APPLYING) cells.add(cell(row, cue, cell));
+                    if (wanted.contains(cue) && cell.fit() != CueFit.NOT_APPLYING)
+                        cells.add(cell(row, cue, cell, before));
                 });
-        return WatchPlan.of(cells, looks);
+        return cells;
     }
 
-    private static Cell cell(Grid.Row row, String cue, Grid.Cell cell) {
+    private static Cell cell(Grid.Row row, String cue, Grid.Cell cell, List<WatchView> before) {
         int shown = (int) cell.pips().stream().filter(p -> p).count();
-        return new Cell(row.child().id().toString(), cue, shown, cell.pips().size() - shown);
+        int planned = before.stream()
+                .filter(w -> w.child().equals(row.child().id()) && w.cue().equals(cue))
+                .mapToInt(WatchView::looks)
+                .sum();
+        return new Cell(row.child().id().toString(), cue, shown, cell.pips().size() - shown, planned);
     }
 
     public static List<WatchView> views(WatchPlan plan) {

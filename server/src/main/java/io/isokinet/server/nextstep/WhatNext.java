@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the records of a class say to do next. Each is a proposal with the facts that decide.
  *
- * @param lesson the next one that is planned; null if there is none
+ * @param lesson the next one that is planned; null if there is none @param signOff what can be decided by a day; null without lessons
+ * @param cameTrue of the last lesson that was taught; null if there is none
  * @param calls of the cues that are spoken of, by their keys @param names of the children, by their ids
  */
 public record WhatNext(
@@ -19,6 +20,8 @@ public record WhatNext(
         List<CueNeed> cues,
         List<NeedGroup> groups,
         @Nullable NextLesson lesson,
+        @Nullable SignOffView signOff,
+        @Nullable CameTrue cameTrue,
         List<CatchUp> catchUps,
         List<Agreed> agreements,
         Map<String, String> calls,
@@ -45,6 +48,22 @@ public record WhatNext(
             int looks,
             List<WatchView> watches,
             String reason) {}
+
+    /**
+     * What can be decided until a day.
+     *
+     * @param looks one pair of eyes has in the lessons until then @param used of those
+     */
+    public record SignOffView(LocalDate by, int lessons, int looks, int used, List<SignOffLine> cues) {}
+
+    /** @param decided and @param likely children, of {@code children} @param needed looks, of which some are planned by lesson */
+    public record SignOffLine(
+            String cue, int children, int decided, int likely, int needed, List<PlannedLooks> planned) {}
+
+    public record PlannedLooks(int number, LocalDate onDate, int looks) {}
+
+    /** What was likely of the last lesson, and what came of it. */
+    public record CameTrue(UUID lesson, int number, int foretold, int settled, String sentence) {}
 
     /** Children who were away when a cue was taught and were not seen at it since. */
     public record CatchUp(String cue, List<UUID> children) {}
