@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/aim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["aim"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/children": {
         parameters: {
             query?: never;
@@ -2084,6 +2100,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workbench/beat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beat"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/bounce": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bounce"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/toss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["toss"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2169,6 +2233,13 @@ export interface components {
             suggestion?: string;
             /** Format: int32 */
             tries: number;
+        };
+        AimingChild: {
+            name: string;
+            nextTime?: string;
+            own: boolean;
+            /** Format: int32 */
+            percent: number;
         };
         Alternative: {
             activity: string;
@@ -2265,6 +2336,16 @@ export interface components {
             space: string;
             /** Format: uuid */
             spaceId: string;
+        };
+        BounceView: {
+            /** Format: double */
+            arrives: number;
+            /** Format: double */
+            from: number;
+            path: number[];
+            /** Format: double */
+            point: number;
+            sentence: string;
         };
         ByHandBody: {
             groups: string[][];
@@ -2424,6 +2505,20 @@ export interface components {
             year: string;
             /** Format: int32 */
             yearAge: number;
+        };
+        ClassAim: {
+            /** Format: int32 */
+            children: number;
+            /** Format: int32 */
+            inBand: number;
+            lines: components["schemas"]["StartLine"][];
+            name: string;
+            reason: string;
+            skill: string;
+            /** Format: int32 */
+            tried: number;
+            /** Format: double */
+            width: number;
         };
         ClassBeads: {
             beads: components["schemas"]["BeadView"][];
@@ -3207,6 +3302,17 @@ export interface components {
             /** @deprecated */
             textual?: boolean;
             valueNode?: boolean;
+        };
+        Juggling: {
+            /** Format: double */
+            between: number;
+            /** Format: double */
+            dwell: number;
+            /** Format: double */
+            empty: number;
+            /** Format: double */
+            flight: number;
+            sentence: string;
         };
         KitLine: {
             /** Format: int32 */
@@ -4309,6 +4415,11 @@ export interface components {
             name: string;
             reason: string;
         };
+        StartLine: {
+            children: components["schemas"]["AimingChild"][];
+            /** Format: double */
+            metres: number;
+        };
         StateBody: {
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
@@ -4479,6 +4590,11 @@ export interface components {
             share?: number;
             skill: string;
         };
+        TaskName: {
+            label: string;
+            /** @enum {string} */
+            task: "NOTHING" | "CLAP" | "HEAD" | "THREE_CLAPS" | "FLOOR" | "TURN";
+        };
         Taught: {
             /** Format: int32 */
             changeSeconds: number;
@@ -4610,6 +4726,22 @@ export interface components {
             segment: string;
             /** Format: int32 */
             tries: number;
+        };
+        TossTask: {
+            fits: boolean;
+            /** Format: double */
+            hand: number;
+            /** Format: double */
+            rise: number;
+            /** Format: double */
+            seconds: number;
+            sentence: string;
+            /** Format: double */
+            top: number;
+        };
+        TossView: {
+            tasks: components["schemas"]["TaskName"][];
+            toss: components["schemas"]["TossTask"];
         };
         TransferView: {
             cue: string;
@@ -5602,6 +5734,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    aim: {
+        parameters: {
+            query: {
+                skill: string;
+                width?: number;
+                near?: number;
+                far?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassAim"];
                 };
             };
         };
@@ -8600,6 +8759,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Vocabulary"];
+                };
+            };
+        };
+    };
+    beat: {
+        parameters: {
+            query?: {
+                objects?: number;
+                rise?: number;
+                dwell?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Juggling"];
+                };
+            };
+        };
+    };
+    bounce: {
+        parameters: {
+            query?: {
+                metres?: number;
+                age?: number;
+                speed?: number;
+                rebound?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BounceView"];
+                };
+            };
+        };
+    };
+    toss: {
+        parameters: {
+            query?: {
+                task?: "NOTHING" | "CLAP" | "HEAD" | "THREE_CLAPS" | "FLOOR" | "TURN";
+                age?: number;
+                ceiling?: number;
+                more?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TossView"];
                 };
             };
         };

@@ -7,6 +7,7 @@ import { usePlans } from '../session/useSession'
 import { todayHere } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
+import { AimLines } from './AimLines'
 import { Children } from './Children'
 import { ClassSettings } from './ClassSettings'
 import { GridTable } from './GridTable'
@@ -156,6 +157,18 @@ export default function ClassPage() {
               ) : (
                 <p className="mute">Plan a unit, or choose skills under “What was seen”.</p>
               ),
+          },
+          {
+            key: 'aim',
+            label: 'Start lines',
+            children: (
+              <AimLines
+                classId={id}
+                skills={(skills.data ?? []).filter(
+                  (s) => s.ladder === 'SENDING' && (planned.length === 0 || planned.includes(s.name)),
+                )}
+              />
+            ),
           },
           { key: 'tests', label: 'Two-trial tests', children: <TwoTrials classId={id} /> },
           {

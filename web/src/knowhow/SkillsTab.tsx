@@ -9,6 +9,7 @@ import shared from './KnowHow.module.css'
 import type { TabProps } from './KnowHowPage'
 import { OwnButtons } from './OwnButtons'
 import styles from './Skills.module.css'
+import { Workbench } from './Workbench'
 import { families } from './words'
 
 type View = keyof Schemas['Mirrored']
@@ -121,6 +122,7 @@ function SkillInFull({ about, openActivity, openSkill, edit, plans }: TabProps &
           </div>
         ))}
       </section>
+      <Workbench skill={about} />
       <div className={styles.sets}>
         <table className={styles.features} aria-label="Cues in each set, one feature a row">
           <thead>

@@ -125,6 +125,7 @@ class AccessTest {
                             "/api/children/{id}/picture",
                             "/api/children/{id}/paper" -> "?set=underarm-roll/short";
                     case "/api/score-cards/paper" -> "?game=bowling";
+                    case "/api/classes/{id}/aim" -> "?skill=underarm-roll";
                     case "/api/children/{id}/trials" -> "?cue=underarm-roll/step";
                     case "/api/units/{id}/spare" -> "?lesson=0";
                     case "/api/classes/{id}/dates" -> "?most=3";

@@ -22,6 +22,17 @@ public final class BouncePass {
         return rebound * down * after - Toppling.GRAVITY * after * after / 2;
     }
 
+    /** Height after a share of the way, 0 to 1, in metres; the other values as in {@link #arrives}. */
+    public static double height(double distance, double from, double level, Share point, double rebound, double share) {
+        double hits = point.value() * distance / level;
+        double at = share * distance / level;
+        double start = -(from - Toppling.GRAVITY * hits * hits / 2) / hits;
+        if (at <= hits) return Math.max(0, from + start * at - Toppling.GRAVITY * at * at / 2);
+        double up = rebound * (Toppling.GRAVITY * hits - start);
+        double after = at - hits;
+        return Math.max(0, up * after - Toppling.GRAVITY * after * after / 2);
+    }
+
     /**
      * The share of the way at which it must bounce to arrive at a height, by following the ball in small steps for each share;
      * the nearest to the partner that does.

@@ -222,7 +222,13 @@ public class Records {
         return hits("h.lesson_id = :of", lesson);
     }
 
-    private List<Hits> hits(String which, UUID of) {
+    /** Every set of tries of these children, oldest first, voided ones included. */
+    @Transactional(readOnly = true)
+    public List<Hits> hitsOf(Collection<UUID> children) {
+        return children.isEmpty() ? List.of() : hits("h.child_id in (:of)", children);
+    }
+
+    private List<Hits> hits(String which, Object of) {
         return jdbc.sql(HITS + which + " order by h.at, h.device_seq")
                 .param("school", SchoolScope.current())
                 .param("of", of)

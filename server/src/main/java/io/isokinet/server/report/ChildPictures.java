@@ -4,7 +4,6 @@ import io.isokinet.core.aim.MissHint;
 import io.isokinet.core.aim.Spread;
 import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.aim.Tries;
-import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.server.knowhow.CueView;
@@ -30,7 +29,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -56,9 +54,17 @@ class ChildPictures {
     private final Children children;
     private final Schools schools;
     private final KnowHows knowHows;
+    private final Aims aims;
 
     ChildPictures(
-            Marks marks, Records records, Classes classes, Children children, Schools schools, KnowHows knowHows) {
+            Marks marks,
+            Records records,
+            Classes classes,
+            Children children,
+            Schools schools,
+            KnowHows knowHows,
+            Aims aims) {
+        this.aims = aims;
         this.marks = marks;
         this.records = records;
         this.classes = classes;
@@ -179,10 +185,7 @@ class ChildPictures {
     }
 
     private AimView aim(List<Hits> hits, Age age) {
-        List<Tries> told = hits.stream()
-                .filter(h -> h.distanceMm() != null && h.widthMm() != null)
-                .map(this::tries)
-                .toList();
+        List<Tries> told = aims.told(hits);
         Spread spread = Spread.of(told, age);
         int left = hits.stream().mapToInt(Hits::missedLeft).sum();
         int right = hits.stream().mapToInt(Hits::missedRight).sum();
@@ -216,21 +219,6 @@ class ChildPictures {
                 challenge.metres(),
                 challenge.near(),
                 challenge.far());
-    }
-
-    /** The target is as much wider as the ball is. */
-    private Tries tries(Hits h) {
-        KnowHow known = knowHows.withOwnThings();
-        double ball = h.item() != null && known.hasItem(h.item())
-                ? known.item(h.item()).width().metres()
-                : 0;
-        return new Tries(
-                Objects.requireNonNull(h.distanceMm()) / 1000.0,
-                Objects.requireNonNull(h.widthMm()) / 1000.0 + ball,
-                h.hits(),
-                h.missedLeft(),
-                h.missedRight(),
-                h.missedShort() + h.missedLong() + h.missed());
     }
 
     private List<String> bests(UUID id, List<Hits> hits) {

@@ -32,6 +32,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Pictures of a class and of the school, on the screen, on paper and as files. */
@@ -58,8 +59,10 @@ class ReportsController {
     private final Papers papers;
     private final Children children;
     private final Schools schools;
+    private final Aims aims;
 
-    ReportsController(Reports reports, Papers papers, Children children, Schools schools) {
+    ReportsController(Reports reports, Papers papers, Children children, Schools schools, Aims aims) {
+        this.aims = aims;
         this.reports = reports;
         this.papers = papers;
         this.children = children;
@@ -243,5 +246,17 @@ class ReportsController {
                 "results %s.zip".formatted(day),
                 MediaType.parseMediaType("application/zip"),
                 new OneRosterResults(reports.grids(asked.kindOrUsual(), day), children.sourceIds(), year, day).zip());
+    }
+
+    /** Three lines to start from. @param width of the target with the ball @param near and @param far lines that the floor has, in metres */
+    @GetMapping("/classes/{id}/aim")
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    ClassAim aim(
+            @PathVariable UUID id,
+            @RequestParam String skill,
+            @RequestParam(defaultValue = "0.6") double width,
+            @RequestParam(defaultValue = "1.5") double near,
+            @RequestParam(defaultValue = "8") double far) {
+        return aims.of(id, skill, width, near, far);
     }
 }

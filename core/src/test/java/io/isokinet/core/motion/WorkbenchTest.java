@@ -1,0 +1,52 @@
+package io.isokinet.core.motion;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import io.isokinet.core.motion.TossTask.Task;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Share;
+import org.junit.jupiter.api.Test;
+
+/** Tosses with a task, and the beat of juggling. */
+class WorkbenchTest {
+    /** N 3, H 2, F 0.60, D 0.40: V 0.267 s (Shannon, Scientific aspects of juggling, about 1980; from memory). */
+    @Test
+    void theEmptyHandIsShannons() {
+        assertThat(Juggling.empty(3, 0.60, 0.40)).isCloseTo(0.267, within(0.0005));
+        Juggling beat = Juggling.of(3, Flight.rise(0.60), 0.40);
+        assertThat(beat.flight()).isCloseTo(0.60, within(1e-9));
+        assertThat(beat.between()).isCloseTo(1.0 / 3, within(1e-9));
+        assertThat(beat.sentence()).contains("180 a minute").contains("top after 0.30 s");
+    }
+
+    @Test
+    void whatNoHandCanDoIsSaidWithARemedy() {
+        assertThatThrownBy(() -> Juggling.of(5, 0.2, 0.5)).hasMessageContaining("Throw higher");
+        assertThatThrownBy(() -> Juggling.of(2, 1, 0.3)).hasMessageContaining("3 things or more");
+    }
+
+    /** 1.3 s in the air need 9.80665 x 1.69 / 8 = 2.07 m; at seven the hand is at 0.62 m. */
+    @Test
+    void aTossForTheFloorNeedsItsHeightAndACeilingAboveIt() {
+        TossTask toss = TossTask.of(Task.FLOOR, new Age(7), 3.2, 0);
+        assertThat(toss.rise()).isCloseTo(2.07, within(0.005));
+        assertThat(toss.top()).isCloseTo(2.69, within(0.01));
+        assertThat(toss.fits()).isTrue();
+        TossTask low = TossTask.of(Task.FLOOR, new Age(7), 2.8, 0);
+        assertThat(low.fits()).isFalse();
+        assertThat(low.sentence()).contains("too low. Take a shorter task, a scarf, or go outside");
+        assertThat(TossTask.of(Task.TURN, new Age(11), null, 1).fits()).isTrue();
+        assertThatThrownBy(() -> TossTask.of(Task.CLAP, new Age(7), null, -1)).hasMessageContaining("not lower");
+    }
+
+    @Test
+    void thePathOfABounceBeginsAtTheHandsTouchesTheFloorAndArrivesWhereItIsSaid() {
+        Share point = new Share(0.75);
+        assertThat(BouncePass.height(3, 0.9, 5, point, 0.75, 0)).isCloseTo(0.9, within(1e-9));
+        assertThat(BouncePass.height(3, 0.9, 5, point, 0.75, 0.75)).isCloseTo(0, within(1e-9));
+        assertThat(BouncePass.height(3, 0.9, 5, point, 0.75, 1))
+                .isCloseTo(BouncePass.arrives(3, 0.9, 5, point, 0.75), within(1e-9));
+    }
+}

@@ -1,0 +1,131 @@
+package io.isokinet.server.report;
+
+import io.isokinet.core.aim.HitChance;
+import io.isokinet.core.aim.MissHint;
+import io.isokinet.core.aim.Spread;
+import io.isokinet.core.aim.StartLines;
+import io.isokinet.core.aim.Tries;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.record.Records.Hits;
+import io.isokinet.server.report.ClassAim.AimingChild;
+import io.isokinet.server.report.ClassAim.StartLine;
+import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What counted tries say of aim. */
+@Service
+class Aims {
+    private static final int ENOUGH = 10;
+
+    private final Records records;
+    private final Classes classes;
+    private final KnowHows knowHows;
+
+    Aims(Records records, Classes classes, KnowHows knowHows) {
+        this.records = records;
+        this.classes = classes;
+        this.knowHows = knowHows;
+    }
+
+    /** @param width of the target with the ball, in metres @param near and {@code far} lines that the floor has */
+    @Transactional(readOnly = true)
+    ClassAim of(UUID classId, String skill, double width, double near, double far) {
+        ClassView group = classes.view(classId);
+        String name = knowHows.current().skill(skill).name();
+        if (!(width > 0 && width <= 20))
+            throw new IllegalArgumentException("A target is up to 20 m wide; %s m was given.".formatted(width));
+        if (group.children().isEmpty())
+            return new ClassAim(skill, name, width, 0, 0, 0, "Nobody is in this class.", List.of());
+        Map<UUID, List<Hits>> byChild = records
+                .hitsOf(group.children().stream().map(ChildView::id).toList())
+                .stream()
+                .filter(h -> !h.voided() && !h.home() && h.skill().equals(skill))
+                .collect(Collectors.groupingBy(Hits::child));
+        List<Spread> spreads = group.children().stream()
+                .map(c -> Spread.of(told(byChild.getOrDefault(c.id(), List.of())), new Age(c.yearAge())))
+                .toList();
+        StartLines lines = StartLines.of(spreads.stream().map(Spread::radians).toList(), width, near, far);
+        return new ClassAim(
+                skill,
+                name,
+                width,
+                spreads.size(),
+                (int) spreads.stream().filter(s -> s.tries() >= ENOUGH).count(),
+                lines.inBand(),
+                lines.reason(),
+                IntStream.range(0, lines.metres().size())
+                        .mapToObj(i -> line(i, lines, spreads, group.children(), byChild, width))
+                        .toList());
+    }
+
+    private StartLine line(
+            int line,
+            StartLines lines,
+            List<Spread> spreads,
+            List<ChildView> children,
+            Map<UUID, List<Hits>> byChild,
+            double width) {
+        double metres = lines.metres().get(line);
+        List<AimingChild> here = new ArrayList<>();
+        for (int c = 0; c < children.size(); c++) {
+            if (lines.lineOf().get(c) != line) continue;
+            List<Hits> own = byChild.getOrDefault(children.get(c).id(), List.of());
+            here.add(new AimingChild(
+                    children.get(c).name(),
+                    (int) Math.round(
+                            100 * HitChance.across(width, metres, spreads.get(c).radians())),
+                    spreads.get(c).tries() >= ENOUGH,
+                    own.isEmpty() ? null : after(own.get(own.size() - 1))));
+        }
+        return new StartLine(metres, here);
+    }
+
+    /** What to change after a set: nearer where it was lost, further where it was too easy, and the ball first where it went aside. */
+    static @Nullable String after(Hits last) {
+        double share = last.hits() / (double) last.tries();
+        String step =
+                share < StartLines.BAND_FROM ? "a step nearer" : share > StartLines.BAND_TO ? "a step back" : "stays";
+        return String.format(Locale.ROOT, "%d of %d: %s", last.hits(), last.tries(), step)
+                + MissHint.ofSet(last.missedLeft(), last.missedRight())
+                        .map(h -> ". " + h)
+                        .orElse("");
+    }
+
+    /** Sets of which distance and target were told. */
+    List<Tries> told(List<Hits> hits) {
+        return hits.stream()
+                .filter(h -> h.distanceMm() != null && h.widthMm() != null)
+                .map(this::tries)
+                .toList();
+    }
+
+    /** The target is as much wider as the ball is. */
+    private Tries tries(Hits h) {
+        KnowHow known = knowHows.withOwnThings();
+        double ball = h.item() != null && known.hasItem(h.item())
+                ? known.item(h.item()).width().metres()
+                : 0;
+        return new Tries(
+                Objects.requireNonNull(h.distanceMm()) / 1000.0,
+                Objects.requireNonNull(h.widthMm()) / 1000.0 + ball,
+                h.hits(),
+                h.missedLeft(),
+                h.missedRight(),
+                h.missedShort() + h.missedLong() + h.missed());
+    }
+}
