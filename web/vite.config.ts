@@ -63,6 +63,8 @@ export default defineConfig({
     rollupOptions: { input: { desk: 'index.html', hall: 'hall.html' } },
   },
   test: {
+    // A machine that does other work beside draws forms slowly; a test that hangs still ends.
+    testTimeout: 20_000,
     environment: 'jsdom',
     setupFiles: ['src/test-setup.ts'],
     css: false,

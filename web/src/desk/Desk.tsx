@@ -54,6 +54,8 @@ const theme = {
     fontSize: 14,
     controlHeight: 32,
     wireframe: false,
+    // Motion that is only made very short leaves menus where they began; without any they open in their place.
+    motion: !window.matchMedia('(prefers-reduced-motion: reduce)').matches,
   },
   components: {
     Button: {

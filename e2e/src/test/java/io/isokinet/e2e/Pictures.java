@@ -67,9 +67,9 @@ final class Pictures {
             desk.open("/cupboard");
             desk.page.getByText("Sloping field").first().waitFor();
             take(desk, "cupboard");
-            desk.link("Hall").click();
-            desk.button(Pattern.compile("piano")).click();
-            take(desk, "place");
+            desk.open("/reports");
+            desk.heading("All together").waitFor();
+            take(desk, "reports");
             desk.open("/set-up/school");
             desk.page.getByText("One pace").waitFor();
             take(desk, "set-up");

@@ -44,17 +44,25 @@ import tools.jackson.databind.json.JsonMapper;
 /** Appends what devices recorded, once each, whatever is sent twice or out of order. */
 @Service
 public class Recorder {
-    private static final String BATCH = """
-            with device as (
-                insert into device (id, school_id, person_id) values (:device, :school, :person) on conflict do nothing)
-            insert into batch (id, school_id, device_id, device_clock, received_at, offset_ms)
-            values (:id, :school, :device, :clock, :received, :offset) on conflict do nothing""";
-    private static final String CHILDREN = """
-            select c.id from child c
-            where c.school_id = :school and c.id in (:ids) and (:lead or exists (
+    private static final String GIVEN = """
+            (:lead or exists (
                 select 1 from enrolment e
                 join class_person p on p.school_id = e.school_id and p.class_id = e.class_id and p.person_id = :person
                 where e.school_id = :school and e.child_id = c.id))""";
+    /** Writes the batch down and finds what it speaks of, in one go: this is done for every press. */
+    private static final String BATCH = """
+            with device as (
+                insert into device (id, school_id, person_id) values (:device, :school, :person) on conflict do nothing),
+            batch as (
+                insert into batch (id, school_id, device_id, device_clock, received_at, offset_ms)
+                values (:id, :school, :device, :clock, :received, :offset) on conflict do nothing)
+            select c.id, true as child from child c
+            where c.school_id = :school and c.id = any(cast(:children as uuid[])) and %s
+            union all
+            select l.id, false from lesson l where l.school_id = :school and l.id = any(cast(:lessons as uuid[]))""".formatted(GIVEN);
+
+    private static final String CHILDREN = """
+            select c.id from child c where c.school_id = :school and c.id in (:ids) and %s""".formatted(GIVEN);
     private static final String RECORDED_CUES =
             "select distinct cue_key from cue_taught where school_id = :school and cue_key in (:cues)";
     private static final String TRIAL = """
@@ -138,15 +146,6 @@ public class Recorder {
         Instant received = clock.instant();
         Duration offset = Duration.between(batch.clock(), received);
         if (offset.abs().compareTo(CLOCK_TOLERANCE) < 0) offset = Duration.ZERO;
-        jdbc.sql(BATCH)
-                .param("id", batch.id())
-                .param("school", school)
-                .param("device", batch.device())
-                .param("person", observer.person())
-                .param("clock", Timestamp.from(batch.clock()))
-                .param("received", Timestamp.from(received))
-                .param("offset", offset.toMillis())
-                .update();
         return new Taking(batch, observer, school, received, offset).take();
     }
 
@@ -185,7 +184,11 @@ public class Recorder {
             this.offset = offset;
         }
 
+        private final Set<UUID> children = new HashSet<>();
+        private final Set<UUID> lessons = new HashSet<>();
+
         Receipt take() {
+            enter();
             trials();
             events();
             hits();
@@ -195,9 +198,35 @@ public class Recorder {
             return new Receipt(kept, conflicts, refused);
         }
 
+        /** Those of the children who are, or were, in a class given to whoever records, and the lessons that there are. */
+        private void enter() {
+            Set<UUID> wanted = map(batch.trials(), TrialEntry::child);
+            wanted.addAll(map(batch.hits(), Batch.HitEntry::child));
+            wanted.addAll(map(batch.register(), Batch.RegisterEntry::child));
+            Set<UUID> named = map(batch.trials(), TrialEntry::lesson);
+            named.addAll(map(batch.register(), Batch.RegisterEntry::lesson));
+            named.addAll(map(batch.taught(), Batch.TaughtEntry::lesson));
+            jdbc.sql(BATCH)
+                    .param("id", batch.id())
+                    .param("school", school)
+                    .param("device", batch.device())
+                    .param("person", observer.person())
+                    .param("clock", Timestamp.from(batch.clock()))
+                    .param("received", Timestamp.from(received))
+                    .param("offset", offset.toMillis())
+                    .param("children", array(wanted))
+                    .param("lessons", array(named))
+                    .param("lead", observer.role() == Role.LEAD)
+                    .query((row, n) ->
+                            (row.getBoolean("child") ? children : lessons).add(row.getObject("id", UUID.class)))
+                    .list();
+        }
+
+        private static String array(Set<UUID> ids) {
+            return ids.stream().map(UUID::toString).collect(Collectors.joining(",", "{", "}"));
+        }
+
         private void trials() {
-            Set<UUID> children = given(map(batch.trials(), TrialEntry::child));
-            Set<UUID> lessons = known("lesson", map(batch.trials(), TrialEntry::lesson));
             Set<String> cues = cues(batch.trials().stream().map(TrialEntry::cue).collect(Collectors.toSet()));
             List<TrialEntry> takeable = new ArrayList<>();
             for (TrialEntry trial : batch.trials()) {
@@ -288,10 +317,10 @@ public class Recorder {
         }
 
         private void events() {
-            Set<UUID> lessons = givenLessons(map(batch.events(), Batch.EventEntry::lesson));
+            Set<UUID> theirs = givenLessons(map(batch.events(), Batch.EventEntry::lesson));
             for (Batch.EventEntry entry : batch.events()) {
                 String body = json.writeValueAsString(entry.body());
-                if (!lessons.contains(entry.lesson()))
+                if (!theirs.contains(entry.lesson()))
                     refuse(entry.id(), "There is no such lesson in this school, or not of the classes given to you.");
                 else if (body.length() > LONGEST_BODY)
                     refuse(
@@ -356,15 +385,14 @@ public class Recorder {
 
         private void hits() {
             if (batch.hits().isEmpty()) return;
-            Set<UUID> lessons = givenLessons(map(batch.hits(), Batch.HitEntry::lesson));
-            Set<UUID> children = given(map(batch.hits(), Batch.HitEntry::child));
+            Set<UUID> theirs = givenLessons(map(batch.hits(), Batch.HitEntry::lesson));
             KnowHow knowHow = knowHows.current();
             for (Batch.HitEntry h : batch.hits()) {
                 boolean home = h.kind() == Kind.HOME;
                 if (h.kind() != null && h.kind() != Kind.TEACHER && !home)
                     refuse(h.id(), "A set of tries is the teacher's or from home; %s was given.".formatted(h.kind()));
                 else if (h.lesson() == null && !home
-                        || h.lesson() != null && !lessons.contains(h.lesson())
+                        || h.lesson() != null && !theirs.contains(h.lesson())
                         || !children.contains(h.child()))
                     refuse(
                             h.id(),
@@ -413,8 +441,6 @@ public class Recorder {
         }
 
         private void register() {
-            Set<UUID> children = given(map(batch.register(), Batch.RegisterEntry::child));
-            Set<UUID> lessons = known("lesson", map(batch.register(), Batch.RegisterEntry::lesson));
             for (Batch.RegisterEntry entry : batch.register()) {
                 if (!children.contains(entry.child()) || !lessons.contains(entry.lesson())) {
                     refuse(entry.id(), "There is no such child or lesson in this school.");
@@ -442,7 +468,6 @@ public class Recorder {
         private void taught() {
             Set<UUID> classes = known("school_class", map(batch.taught(), Batch.TaughtEntry::schoolClass));
             classes.removeIf(teams.visible().negate());
-            Set<UUID> lessons = known("lesson", map(batch.taught(), Batch.TaughtEntry::lesson));
             KnowHow knowHow = knowHows.current();
             for (Batch.TaughtEntry entry : batch.taught()) {
                 boolean ok = classes.contains(entry.schoolClass())
