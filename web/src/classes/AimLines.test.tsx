@@ -46,7 +46,8 @@ describe('start lines', () => {
     expect(screen.getByText('68 in 100; last 2 of 5: a step nearer')).toBeInTheDocument()
     expect(screen.getByText('70 in 100 by age')).toBeInTheDocument()
     expect(screen.getByText(/1 of 3 by their own tries, the others by their age/)).toBeInTheDocument()
-    expect(screen.getByRole('heading', { name: 'From 4 m: 0 children' })).toBeInTheDocument()
+    expect(screen.getByRole('heading', { name: 'From 3 m: 2 children' })).toBeInTheDocument()
+    expect(screen.queryByRole('heading', { name: /From 4 m/ })).not.toBeInTheDocument()
   })
 
   it('asks for a unit where nothing is sent at a target', () => {

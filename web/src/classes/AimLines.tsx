@@ -32,6 +32,8 @@ export function AimLines({ classId, skills }: AimLinesProps) {
   })
   if (!skill) return <p className="mute">Plan a unit that sends something at a target first.</p>
   const a = aim.data
+  // Where everybody is alike there is one line, and nothing to say of two more.
+  const lines = a?.lines.filter((l) => l.children.length > 0) ?? []
   return (
     <>
       <div className={styles.fields}>
@@ -80,7 +82,7 @@ export function AimLines({ classId, skills }: AimLinesProps) {
       {a && !aim.error && (
         <>
           <p>
-            {a.reason}{' '}
+            {lines.length === 1 ? `Everybody starts from ${lines[0].metres} m.` : a.reason}{' '}
             <span className="mute">
               {a.tried === 0
                 ? 'Nobody’s tries were counted with distance and target yet, so all go by their age.'
@@ -88,12 +90,18 @@ export function AimLines({ classId, skills }: AimLinesProps) {
               Six to eight hits in ten are near enough to succeed and far enough to have to work.
             </span>
           </p>
-          <svg viewBox={`0 0 ${far * 60 + 60} 46`} className={styles.floor} role="img" aria-label={a.reason}>
+          <svg
+            viewBox={`0 0 ${far * 60 + 60} 46`}
+            className={styles.floor}
+            preserveAspectRatio="xMinYMid"
+            role="img"
+            aria-label={a.reason}
+          >
             <rect x={6} y={8} width={8} height={26} className={styles.target} />
             <text x={2} y={44}>
               target
             </text>
-            {a.lines.map((l) => (
+            {lines.map((l) => (
               <g key={l.metres}>
                 <line
                   x1={10 + l.metres * 60}
@@ -109,7 +117,7 @@ export function AimLines({ classId, skills }: AimLinesProps) {
             ))}
           </svg>
           <div className={styles.lines}>
-            {a.lines.map((l) => (
+            {lines.map((l) => (
               <section key={l.metres}>
                 <h2>
                   From {l.metres} m: {l.children.length} {l.children.length === 1 ? 'child' : 'children'}

@@ -136,7 +136,7 @@ function Decided({ plan, by, setBy, call }: DecidedProps) {
               {c.likely > 0 && `, ${c.likely} more likely`}
               {c.planned.length > 0
                 ? `: ${c.planned.map((p) => `${p.looks} looks in lesson ${p.number}`).join(', ')}`
-                : c.needed > 0 && `; ${c.needed} looks would be needed`}
+                : c.needed > 0 && `; ${c.needed} looks would be needed, and no lesson until then has them`}
             </span>
           </li>
         ))}

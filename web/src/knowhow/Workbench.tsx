@@ -83,6 +83,7 @@ function Toss() {
           <svg
             viewBox={`0 0 320 ${FLOOR + 12}`}
             className={styles.drawing}
+            preserveAspectRatio="xMinYMid"
             role="img"
             aria-label={t.sentence}
           >
@@ -157,7 +158,13 @@ function Beat() {
       {beat.error && <ProblemNote error={beat.error} />}
       {b && !beat.error && (
         <>
-          <svg viewBox={`0 0 ${width} 120`} className={styles.drawing} role="img" aria-label={b.sentence}>
+          <svg
+            viewBox={`0 0 ${width} 120`}
+            className={styles.drawing}
+            preserveAspectRatio="xMinYMid"
+            role="img"
+            aria-label={b.sentence}
+          >
             <line x1={0} x2={width} y1={100} y2={100} className={styles.ground} />
             {[0, 1, 2, 3, 4, 5].map((throwNumber) => {
               const from = x(throwNumber * b.between)
@@ -232,6 +239,7 @@ function Bounce() {
           <svg
             viewBox={`0 0 ${metres * SCALE + 40} 110`}
             className={styles.drawing}
+            preserveAspectRatio="xMinYMid"
             role="img"
             aria-label={b.sentence}
           >
