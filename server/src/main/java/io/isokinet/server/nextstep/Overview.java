@@ -25,6 +25,7 @@ import io.isokinet.server.record.Records.Looked;
 import io.isokinet.server.record.Records.Seen;
 import io.isokinet.server.record.Records.Showed;
 import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
@@ -64,6 +65,7 @@ class Overview {
     private final Schools schools;
     private final Calendars calendars;
     private final JsonMapper json;
+    private final Classes classes;
 
     Overview(
             Marks marks,
@@ -72,7 +74,9 @@ class Overview {
             KnowHows knowHows,
             Schools schools,
             Calendars calendars,
-            JsonMapper json) {
+            JsonMapper json,
+            Classes classes) {
+        this.classes = classes;
         this.marks = marks;
         this.records = records;
         this.lessons = lessons;
@@ -121,6 +125,7 @@ class Overview {
     /** "Harbour Roll, lesson 3" by id of the stretch, over the year's lessons. */
     @Transactional(readOnly = true)
     Map<UUID, String> stretches(UUID classId) {
+        classes.view(classId);
         LocalDate today = schools.today();
         Map<UUID, String> names = new HashMap<>();
         Stream.concat(
