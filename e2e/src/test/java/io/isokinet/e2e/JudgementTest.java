@@ -107,7 +107,7 @@ class JudgementTest extends Journey {
             desk.open("/reports");
             assertThat(desk.heading("All together")).isVisible();
             desk.isAccessible();
-            desk.page.locator("#page").getByText("Sanderlings").click();
+            desk.page.locator("#page h2").getByText("Sanderlings").click();
             assertThat(desk.heading("Outcomes of this age")).isVisible();
             desk.isAccessible();
             desk.open("/know-how?tab=skills&skill=two-hand-catch");
