@@ -128,6 +128,8 @@ public record Steer(Plan plan, List<String> reasons) {
         List<Candidate> options = candidates.options(segment.lesson(), segment.phases()).stream()
                 .filter(c ->
                         Objects.equals(c.activity().skill(), segment.activity().skill()) && level.test(c.level()))
+                .filter(c -> plan.lessons().get(segment.lesson()).stream()
+                        .noneMatch(s -> s.activity().key().equals(c.activity().key())))
                 .toList();
         int highest = options.stream().mapToInt(Candidate::level).max().orElse(0);
         Score best = null;

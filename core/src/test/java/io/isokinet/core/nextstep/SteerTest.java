@@ -7,6 +7,7 @@ import static io.isokinet.core.Made.activity;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.Made;
+import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.nextstep.MoveOn.Step;
@@ -116,6 +117,38 @@ class SteerTest {
         assertThat(stay.plan()).isSameAs(plan);
         assertThat(stay.reasons()).singleElement().asString().contains("stays on rung 3 or below as it is");
         assertThat(steer(plan, Step.LOOK).reasons()).isEmpty();
+    }
+
+    @Test
+    void nothingIsPutInThatStandsInTheLessonAlready() {
+        UnitProblem oneOfEach = taughtFirst(Made.problem(
+                8,
+                24,
+                2,
+                30,
+                Map.of(),
+                new Wishes(Wishes.Order.INTERLEAVED, null, Set.of("roll-drill1", "roll-drill2")),
+                drill("one", 1),
+                drill("two", 2),
+                drill("four", 4),
+                activity("hands", LessonPhase.PRACTISE, LessonPhase.TEACH)
+                        .of(CATCH, 1)
+                        .build()));
+        List<Choice> next = new ArrayList<>(lesson(1, "four", false));
+        next.add(2, lesson(9, "two", false).get(1));
+        Candidates candidates = new Candidates(oneOfEach);
+        Plan twice = Reading.of(oneOfEach, candidates, List.of(lesson(0, "two", false), next));
+        Steer stay = Steer.of(twice, candidates, Map.of("roll", Step.STAY));
+        assertThat(work(stay.plan()).activity().key()).isEqualTo("one");
+        assertThat(stay.plan().lessons().get(1))
+                .extracting(s -> s.activity().key())
+                .containsOnlyOnce("two");
+    }
+
+    private static Activity drill(String key, int level) {
+        return activity(key, LessonPhase.PRACTISE, LessonPhase.TEACH)
+                .of(ROLL, level)
+                .build();
     }
 
     @Test
