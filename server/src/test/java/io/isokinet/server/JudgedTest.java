@@ -65,6 +65,24 @@ class JudgedTest {
         assertThat(call(true, " ").findings()).anyMatch(f -> f.contains("say in a few words why"));
     }
 
+    @Test
+    void aCallIsInTheExportOfAChildAndGoesWhenTheChildIsErased() {
+        call(true, "Learnt at the sailing club");
+        call(null, "Too early");
+        JsonNode calls =
+                school.as.get("/api/children/" + ada + "/export").json().get("calls");
+        assertThat(calls).hasSize(2);
+        assertThat(calls.get(0).get("reason").asString()).isEqualTo("Learnt at the sailing club");
+        assertThat(calls.get(1).hasNonNull("owned")).isFalse();
+        assertThat(school.as.delete("/api/children/" + ada).status()).isLessThan(300);
+        assertThat(RunningServer.bean(JdbcClient.class)
+                        .sql("select count(*) from mastery_call where child_id = :ada")
+                        .param("ada", ada)
+                        .query(Integer.class)
+                        .single())
+                .isZero();
+    }
+
     private static final List<String> CRITERIA = List.of(
             "underarm-throw/other-foot", "underarm-throw/swing-back", "underarm-throw/let-go", "underarm-throw/finish");
 

@@ -48,7 +48,8 @@ public class ChildExportController {
             List<Attended> register,
             List<Hits> hits,
             List<Note> notes,
-            List<Records.Count> counts) {}
+            List<Records.Count> counts,
+            List<Records.Called> calls) {}
 
     /** A file to save, as JSON. */
     @GetMapping("/api/children/{id}/export")
@@ -66,7 +67,8 @@ public class ChildExportController {
                         records.register(id),
                         records.hits(id),
                         records.notes(id),
-                        records.counts(id)));
+                        records.counts(id),
+                        records.calls(id)));
         audit.add(Act.DID, "exported everything about a child", "", id);
         return TableWriter.file("%s.json".formatted(file.child().name()), MediaType.APPLICATION_JSON, content);
     }

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Component;
 class ErasedChildren {
     /** What somebody wrote about a child may name it: it goes whatever the rule says. */
     private static final List<String> NOTES = List.of(
+            "delete from mastery_call where school_id = :school and child_id = :child",
             "delete from event_void where school_id = :school and event_id in (select id from lesson_event where school_id = :school and body ->> 'child' = cast(:child as text))",
             "delete from lesson_event where school_id = :school and body ->> 'child' = cast(:child as text)");
 
@@ -21,7 +22,6 @@ class ErasedChildren {
             "delete from trial where school_id = :school and child_id = :child",
             "delete from event_void where school_id = :school and event_id in (select id from hit_set where school_id = :school and child_id = :child)",
             "delete from hit_set where school_id = :school and child_id = :child",
-            "delete from mastery_call where school_id = :school and child_id = :child",
             "delete from register_event where school_id = :school and child_id = :child");
 
     private final JdbcClient jdbc;

@@ -7,6 +7,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -76,6 +77,10 @@ public class Records {
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
             from lesson_event e
             where e.school_id = :school and e.kind = 'NOTE' and e.body ->> 'child' = :child order by e.at""";
+    private static final String CALLS = """
+            select c.cue_key, c.owned, c.reason, c.at, p.name as by
+            from mastery_call c join person p on p.id = c.by_person
+            where c.school_id = :school and c.child_id = :child order by c.at""";
     private static final String TAUGHT_BY = """
             select lesson_id from lesson_event
             where school_id = :school and by_person = :person and kind = 'CLOCK'
@@ -95,10 +100,10 @@ public class Records {
               and not exists (select 1 from trial_void v where v.school_id = t.school_id and v.trial_id = t.id)
             group by t.child_id""";
     private static final String EVENTS = """
-            select e.id, e.segment_id, e.kind, e.body::text as body, e.at, p.name as by,
+            select e.id, e.lesson_id, e.segment_id, e.kind, e.body::text as body, e.at, p.name as by,
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
             from lesson_event e join person p on p.id = e.by_person
-            where e.school_id = :school and e.lesson_id = :lesson order by e.at, e.device_seq""";
+            where e.school_id = :school and e.lesson_id in (:lessons) order by e.at, e.device_seq""";
     private static final String TRIALS = SEEN + """
             in (:children) and t.cue_key in (:cues) and t.seen_at < :before
             order by t.seen_at, t.device_seq""";
@@ -267,18 +272,29 @@ public class Records {
     /** What happened in a lesson beside trials, oldest first, voided ones included. */
     @Transactional(readOnly = true)
     public List<LessonEvent> events(UUID lesson) {
-        return jdbc.sql(EVENTS)
-                .param("school", SchoolScope.current())
-                .param("lesson", lesson)
-                .query((row, n) -> new LessonEvent(
-                        row.getObject("id", UUID.class),
-                        row.getObject("segment_id", UUID.class),
-                        Batch.EventKind.valueOf(row.getString("kind")),
-                        row.getString("body"),
-                        instant(row, "at"),
-                        row.getString("by"),
-                        row.getBoolean("voided")))
-                .list();
+        return events(List.of(lesson)).getOrDefault(lesson, List.of());
+    }
+
+    /** The same of several lessons, by lesson; those in which nothing happened are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<LessonEvent>> events(Collection<UUID> lessons) {
+        Map<UUID, List<LessonEvent>> events = new LinkedHashMap<>();
+        if (!lessons.isEmpty())
+            jdbc.sql(EVENTS)
+                    .param("school", SchoolScope.current())
+                    .param("lessons", lessons)
+                    .query((row, n) -> events.computeIfAbsent(
+                                    row.getObject("lesson_id", UUID.class), l -> new ArrayList<>())
+                            .add(new LessonEvent(
+                                    row.getObject("id", UUID.class),
+                                    row.getObject("segment_id", UUID.class),
+                                    Batch.EventKind.valueOf(row.getString("kind")),
+                                    row.getString("body"),
+                                    instant(row, "at"),
+                                    row.getString("by"),
+                                    row.getBoolean("voided"))))
+                    .list();
+        return events;
     }
 
     /**
@@ -304,6 +320,24 @@ public class Records {
                         row.getString("text"),
                         instant(row, "at"),
                         row.getBoolean("voided")))
+                .list();
+    }
+
+    /** What a teacher said of a child and a cue beside the count. @param owned null where a call was taken back */
+    public record Called(String cue, @Nullable Boolean owned, String reason, String by, Instant at) {}
+
+    /** Every call about a child, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Called> calls(UUID child) {
+        return jdbc.sql(CALLS)
+                .param("school", SchoolScope.current())
+                .param("child", child)
+                .query((row, n) -> new Called(
+                        row.getString("cue_key"),
+                        row.getObject("owned", Boolean.class),
+                        row.getString("reason"),
+                        row.getString("by"),
+                        instant(row, "at")))
                 .list();
     }
 
