@@ -2337,7 +2337,7 @@ export interface components {
             /** Format: uuid */
             spaceId: string;
         };
-        BounceView: {
+        BounceTask: {
             /** Format: double */
             arrives: number;
             /** Format: double */
@@ -2409,6 +2409,8 @@ export interface components {
             standing: "LEFT_OUT" | "NOT_TAUGHT" | "NOT_SEEN" | "DEVELOPING" | "OWNED";
             /** @enum {string} */
             sure: "NO_LOOK" | "NOT_SURE" | "SETTLED" | "LOOK_AGAIN";
+            /** @enum {string} */
+            trend: "STEADY" | "RISING" | "STALLED" | "FADING";
             /** Format: int32 */
             trials: number;
         };
@@ -8807,7 +8809,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BounceView"];
+                    "application/json": components["schemas"]["BounceTask"];
                 };
             };
         };

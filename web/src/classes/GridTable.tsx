@@ -6,6 +6,7 @@ import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { dayWords } from '../shared/dates'
 import { Mark, markWords, Pips, sureWords } from '../shared/Mark'
+import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { arranged, change, type Order, type Which, whiches } from './arrange'
@@ -154,7 +155,7 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
           {latest && (
             <>
               {latest.words}{' '}
-              <button type="button" className={styles.back} onClick={takeBack}>
+              <button type="button" className={page.textButton} onClick={takeBack}>
                 Take back
               </button>
             </>

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { dayWords } from '../shared/dates'
+import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { uuid7 } from '../shared/uuid7'
@@ -22,6 +23,7 @@ export function TwoTrials({ classId }: { classId: string }) {
   const queries = useQueryClient()
   const [chosen, setChosen] = useState<string>()
   const [again, setAgain] = useState<Record<string, string>>({})
+  const [latest, setLatest] = useState<{ trial: string; words: string }>()
   const { error, busy, attempt } = useAttempt()
   const key = ['two-trials', classId]
   const table = useQuery({
@@ -44,9 +46,16 @@ export function TwoTrials({ classId }: { classId: string }) {
   const press = (c: Child, cue: string, shown: boolean) =>
     attempt(async () => {
       const sitting = testOf(c).sitting ?? uuid7()
-      await record({
+      const [trial] = await record({
         trials: [{ child: c.child, cue, shown, kind: 'TEACHER', setting: 'DRILL', sitting, formal: true }],
       })
+      setLatest({ trial, words: `${c.name}: ${shown ? 'shown' : 'not yet'}` })
+      await queries.invalidateQueries({ queryKey: key })
+    })
+  const takeBack = (trial: string) =>
+    attempt(async () => {
+      await record({ voids: [trial] })
+      setLatest(undefined)
       await queries.invalidateQueries({ queryKey: key })
     })
   return (
@@ -62,6 +71,21 @@ export function TwoTrials({ classId }: { classId: string }) {
         <span className="mute">
           Two trials, each criterion shown or not: at most {skill.greatest}. Not taught to, no norms; compare
           a child with itself.
+        </span>
+        <span role="status">
+          {latest && (
+            <>
+              {latest.words}{' '}
+              <button
+                type="button"
+                className={page.textButton}
+                disabled={busy}
+                onClick={() => takeBack(latest.trial)}
+              >
+                Take back
+              </button>
+            </>
+          )}
         </span>
       </div>
       {error !== null && <ProblemNote error={error} />}
@@ -102,13 +126,15 @@ export function TwoTrials({ classId }: { classId: string }) {
                       <>
                         <b>{test.score ?? '–'}</b> of {skill.greatest}
                         <small>
-                          {test.missing > 0 ? `${test.missing} trials missing` : dayWords(test.on)}
+                          {test.missing > 0
+                            ? `${test.missing} ${test.missing === 1 ? 'trial' : 'trials'} missing`
+                            : dayWords(test.on)}
                           {test.before !== undefined && `; before ${test.before}`}
                         </small>
                         {plans && test.missing === 0 && (
                           <button
                             type="button"
-                            className={styles.again}
+                            className={page.textButton}
                             onClick={() => setAgain({ ...again, [`${row.child} ${skill.skill}`]: uuid7() })}
                           >
                             Test again

@@ -31,6 +31,7 @@ export const cell = (mark: Cell['mark'] = 'NOT_SEEN', pips: boolean[] = []): Cel
   standing: 'DEVELOPING',
   sure: 'NOT_SURE',
   howSure: '',
+  trend: 'STEADY',
   called: false,
   calledAgainst: false,
 })

@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record SchoolYear(
         DayOfWeek weekStarts, List<Term> terms, List<Closure> closures, List<Slot> slots, List<Booking> bookings) {
+    private static final int HALF_A_YEAR = 6;
+
     public SchoolYear {
         terms = terms.stream()
                 .sorted(Comparator.comparing(t -> t.days().first()))
@@ -32,6 +34,15 @@ public record SchoolYear(
     /** The term a day is in. */
     public Optional<Term> term(LocalDate day) {
         return terms.stream().filter(t -> t.days().contains(day)).findFirst();
+    }
+
+    /** From the first day of the first term to the last of the last; half a year to both sides of a day where there are no terms. */
+    public Days whole(LocalDate around) {
+        return terms.isEmpty()
+                ? new Days(around.minusMonths(HALF_A_YEAR), around.plusMonths(HALF_A_YEAR))
+                : new Days(
+                        terms.get(0).days().first(),
+                        terms.get(terms.size() - 1).days().last());
     }
 
     /** A or B in a term, from its first week on; every week outside terms. */

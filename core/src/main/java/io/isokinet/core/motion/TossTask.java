@@ -67,8 +67,8 @@ public record TossTask(double seconds, double rise, double top, double hand, boo
                                 ceiling));
     }
 
-    /** The hand that tosses is at the hip: about half of a child's height, which is about 0.77 m and 6 cm a year. Common practice. */
+    /** The hand that tosses is at the hip: about half of a child's height. Common practice. */
     private static double hand(Age age) {
-        return 0.52 * (0.77 + 0.06 * age.years());
+        return 0.52 * Stature.of(age);
     }
 }

@@ -112,4 +112,13 @@ class SpreadTest {
         assertThat(MissHint.chance(0, 0)).isEqualTo(1);
         assertThat(MissHint.chance(3, 3)).isEqualTo(1);
     }
+
+    @Test
+    void aSetSaysWhereToGoNext() {
+        assertThat(NextDistance.after(2, 5, 0, 0)).isEqualTo("2 of 5: a step nearer");
+        assertThat(NextDistance.after(3, 5, 1, 1)).isEqualTo("3 of 5: stays");
+        assertThat(NextDistance.after(4, 5, 0, 1)).isEqualTo("4 of 5: stays");
+        assertThat(NextDistance.after(5, 5, 0, 0)).isEqualTo("5 of 5: a step back");
+        assertThat(NextDistance.after(3, 5, 2, 0)).startsWith("3 of 5: stays. Twice to the left. A hint only");
+    }
 }

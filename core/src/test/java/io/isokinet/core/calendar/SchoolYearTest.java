@@ -202,4 +202,13 @@ class SchoolYearTest {
         assertThat(AUTUMN.days().count()).isEqualTo(53);
         assertThat(AUTUMN.days().overlaps(WINTER.days())).isFalse();
     }
+
+    @Test
+    void theWholeYearGoesFromTheFirstTermToTheLast() {
+        LocalDate day = LocalDate.of(2026, 11, 26);
+        assertThat(year().whole(day))
+                .isEqualTo(new Days(AUTUMN.days().first(), WINTER.days().last()));
+        SchoolYear none = new SchoolYear(DayOfWeek.MONDAY, List.of(), List.of(), List.of(), List.of());
+        assertThat(none.whole(day)).isEqualTo(new Days(LocalDate.of(2026, 5, 26), LocalDate.of(2027, 5, 26)));
+    }
 }

@@ -49,4 +49,15 @@ class WorkbenchTest {
         assertThat(BouncePass.height(3, 0.9, 5, point, 0.75, 1))
                 .isCloseTo(BouncePass.arrives(3, 0.9, 5, point, 0.75), within(1e-9));
     }
+
+    /** From 0.875 m at 5 m/s over 3 m, rebound 0.75: of the points from half of the way on, half comes up highest, to 0.546 m (worked). */
+    @Test
+    void aBouncePassOfAnEightYearOldArrivesAsNearTheWaistAsItCan() {
+        BounceTask bounce = BounceTask.of(3, new Age(8), 5, 0.75);
+        assertThat(bounce.from()).isCloseTo(0.875, within(1e-9));
+        assertThat(bounce.arrives()).isCloseTo(0.546, within(0.001));
+        assertThat(bounce.path()).hasSize(21).first().isEqualTo(bounce.from());
+        assertThat(bounce.sentence()).contains("about the waist is 0.7 m");
+        assertThatThrownBy(() -> BounceTask.of(0.5, new Age(8), 5, 0.75)).hasMessageContaining("1 to 15 m");
+    }
 }

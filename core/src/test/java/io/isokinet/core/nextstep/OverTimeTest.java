@@ -2,17 +2,14 @@ package io.isokinet.core.nextstep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.isokinet.core.mastery.Mark;
-import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.nextstep.Attention.Looked;
 import io.isokinet.core.nextstep.Demonstrators.Candidate;
 import io.isokinet.core.quantity.Side;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** Attention, demonstrators, dose and trends. */
+/** Attention, demonstrators, dose and wants. */
 class OverTimeTest {
     private static Looked looked(String child, int looks) {
         return new Looked(child, looks, 0, 0);
@@ -61,20 +58,12 @@ class OverTimeTest {
         assertThat(Dose.of(0, 30, 0, 2).sentence()).endsWith("under the 240 to 600 that manuals give one skill.");
     }
 
-    private static Trend trend(String looks, Mark mark, Standing standing) {
-        List<Boolean> shown = new ArrayList<>();
-        for (char c : looks.toCharArray()) shown.add(c == '1');
-        return Trend.of(shown, mark, standing);
-    }
-
     @Test
-    void trendsTellStalledFromRisingAndFading() {
-        assertThat(trend("010010", Mark.EMERGING, Standing.DEVELOPING)).isEqualTo(Trend.STALLED);
-        assertThat(trend("000110", Mark.EMERGING, Standing.DEVELOPING)).isEqualTo(Trend.RISING);
-        assertThat(trend("00000", Mark.EMERGING, Standing.DEVELOPING)).isEqualTo(Trend.STEADY);
-        assertThat(trend("111111", Mark.SECURE, Standing.OWNED)).isEqualTo(Trend.STEADY);
-        assertThat(trend("1111100", Mark.DUE, Standing.DEVELOPING)).isEqualTo(Trend.FADING);
-        assertThat(trend("11110010", Mark.EMERGING, Standing.DEVELOPING)).isEqualTo(Trend.FADING);
-        assertThat(trend("11", Mark.NEAR, Standing.DEVELOPING)).isEqualTo(Trend.STEADY);
+    void aWantIsAnsweredByWhatSharesAWordWithIt() {
+        assertThat(Wants.unanswered(
+                        List.of("Why does the ball bounce?", "How far?", " "),
+                        List.of("A ball bounces back because it is pressed flat")))
+                .containsExactly("How far?");
+        assertThat(Wants.unanswered(List.of("Why low?"), List.of())).containsExactly("Why low?");
     }
 }

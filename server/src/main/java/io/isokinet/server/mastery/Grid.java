@@ -4,6 +4,7 @@ import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.SkillLevel.Level;
 import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.mastery.Sureness;
+import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.skill.Action;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.school.ChildView;
@@ -40,6 +41,7 @@ public record Grid(
             CueFit fit,
             Sureness.Word sure,
             String howSure,
+            Trend trend,
             boolean called,
             boolean calledAgainst) {}
 

@@ -9,6 +9,7 @@ import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.mastery.Status;
 import io.isokinet.core.mastery.Sureness;
 import io.isokinet.core.mastery.Tally;
+import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.mastery.Trial;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
@@ -106,11 +107,12 @@ public class Marks {
             MasteryRule rule = rulesBySet.getOrDefault(column.set(), MasteryRule.USUAL);
             for (CueView cue : column.cues()) {
                 CueFit fit = child.cues().getOrDefault(cue.key(), CueFit.APPLIES);
-                Status byRule = rule.status(looks.taught(cue.key()), looks.trials(child, cue.key()), on);
+                List<Trial> trials = looks.trials(child, cue.key());
+                Status byRule = rule.status(looks.taught(cue.key()), trials, on);
                 Optional<Call> call = looks.call(child, cue.key());
                 Status status = call.map(c -> c.on(byRule)).orElse(byRule);
                 boolean against = call.isPresent() && byRule.trials() > 0 && status.owned() != byRule.owned();
-                cells.put(cue.key(), cell(status, fit, call.isPresent(), against));
+                cells.put(cue.key(), cell(status, fit, Trend.of(trials, status), call.isPresent(), against));
                 boolean ofAge = cue.fromAge() <= child.yearAge();
                 if (ofAge && fit == CueFit.APPLIES) counted.add(status);
                 else if (ofAge) leftOut++;
@@ -123,7 +125,7 @@ public class Marks {
         return new Row(child, cells, levels);
     }
 
-    private static Cell cell(Status status, CueFit fit, boolean called, boolean calledAgainst) {
+    private static Cell cell(Status status, CueFit fit, Trend trend, boolean called, boolean calledAgainst) {
         boolean out = fit == CueFit.NOT_APPLYING;
         Sureness sure = Sureness.of(status);
         return new Cell(
@@ -141,6 +143,7 @@ public class Marks {
                 fit,
                 out ? Sureness.Word.NO_LOOK : sure.word(),
                 out ? "" : sure.sentence(),
+                out ? Trend.STEADY : trend,
                 called,
                 calledAgainst);
     }

@@ -1,6 +1,6 @@
 package io.isokinet.server.nextstep;
 
-import io.isokinet.core.nextstep.Trend;
+import io.isokinet.core.mastery.Trend;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

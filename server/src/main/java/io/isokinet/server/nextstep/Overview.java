@@ -1,11 +1,13 @@
 package io.isokinet.server.nextstep;
 
+import io.isokinet.core.calendar.Days;
 import io.isokinet.core.calendar.Term;
 import io.isokinet.core.mastery.Standing;
+import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.nextstep.Attention;
 import io.isokinet.core.nextstep.Demonstrators;
 import io.isokinet.core.nextstep.Dose;
-import io.isokinet.core.nextstep.Trend;
+import io.isokinet.core.nextstep.Wants;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.server.calendar.Calendars;
 import io.isokinet.server.knowhow.CueView;
@@ -21,8 +23,8 @@ import io.isokinet.server.nextstep.OverTime.Unanswered;
 import io.isokinet.server.record.Batch.EventKind;
 import io.isokinet.server.record.Kind;
 import io.isokinet.server.record.Records;
+import io.isokinet.server.record.Records.LessonEvent;
 import io.isokinet.server.record.Records.Looked;
-import io.isokinet.server.record.Records.Seen;
 import io.isokinet.server.record.Records.Showed;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
@@ -56,7 +58,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class Overview {
     private static final int WEEKS_OF_ATTENTION = 4;
-    private static final int WEEKS_WITHOUT_TERMS = 26;
 
     private final Marks marks;
     private final Records records;
@@ -97,12 +98,15 @@ class Overview {
                 grid.skills().stream().flatMap(s -> s.cues().stream()).toList();
         Instant now = today.plusDays(1).atStartOfDay(zone).toInstant();
         Instant since = today.minusWeeks(WEEKS_OF_ATTENTION).atStartOfDay(zone).toInstant();
-        Map<UUID, Map<String, List<Seen>>> seen = records.trials(children, keys(cues), now).stream()
-                .filter(s -> !s.voided())
-                .collect(Collectors.groupingBy(Seen::child, Collectors.groupingBy(Seen::cue)));
+        Map<UUID, Map<String, Boolean>> said = new HashMap<>();
+        records.trials(children, keys(cues), now).stream()
+                .filter(s -> s.kind() == Kind.SAID && !s.voided())
+                .forEach(s ->
+                        said.computeIfAbsent(s.child(), c -> new HashMap<>()).put(s.cue(), s.shown()));
         List<Showed> showed = records.showed(children);
-        List<LessonPlan> taught = lessons.taught(classId, yearFrom(today), yearTo(today));
-        List<LessonPlan> coming = lessons.coming(classId, today, yearTo(today));
+        Days year = year(today);
+        List<LessonPlan> taught = lessons.taught(classId, year.first(), year.last());
+        List<LessonPlan> coming = lessons.coming(classId, today, year.last());
         List<AttentionLine> attention = attention(
                 grid,
                 records.looked(children, since),
@@ -112,9 +116,9 @@ class Overview {
                 .map(a -> new Attention.Looked(a.child().toString(), a.looks(), a.corrections(), a.shown()))
                 .toList());
         return new OverTime(
-                trends(grid, cues, seen),
-                opinions(grid, cues, seen),
-                doses(grid, taught, coming, today),
+                trends(grid, cues),
+                opinions(grid, cues, said),
+                doses(grid, taught, coming, year.last()),
                 fair.middle(),
                 attention,
                 fair.overlooked().stream().map(UUID::fromString).toList(),
@@ -129,7 +133,7 @@ class Overview {
         LocalDate today = schools.today();
         Map<UUID, String> names = new HashMap<>();
         Stream.concat(
-                        lessons.taught(classId, yearFrom(today), yearTo(today)).stream(),
+                        lessons.taught(classId, year(today).first(), year(today).last()).stream(),
                         lessons.coming(classId, today, today).stream())
                 .forEach(l ->
                         l.segments().forEach(s -> names.put(s.id(), "%s, lesson %d".formatted(s.name(), l.number()))));
@@ -140,39 +144,12 @@ class Overview {
         return cues.stream().map(CueView::key).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    private static List<Seen> of(
-            Map<UUID, Map<String, List<Seen>>> seen, ChildView child, CueView cue, Kind kind, Side own) {
-        return seen.getOrDefault(child.id(), Map.of()).getOrDefault(cue.key(), List.of()).stream()
-                .filter(s -> s.kind() == kind)
-                .filter(s -> s.side() == null || own == null || s.side() == own)
-                .toList();
-    }
-
-    private static Side own(Grid grid, ChildView child, CueView cue) {
-        return grid.skills().stream()
-                .filter(s -> s.cues().contains(cue))
-                .findFirst()
-                .flatMap(s -> child.toSides().of(s.action()))
-                .orElse(null);
-    }
-
-    private static List<TrendLine> trends(Grid grid, List<CueView> cues, Map<UUID, Map<String, List<Seen>>> seen) {
+    private static List<TrendLine> trends(Grid grid, List<CueView> cues) {
         List<TrendLine> lines = new ArrayList<>();
         for (Trend trend : List.of(Trend.STALLED, Trend.FADING, Trend.RISING))
             for (CueView cue : cues) {
                 List<String> children = grid.rows().stream()
-                        .filter(r -> {
-                            Grid.Cell cell = r.cells().get(cue.key());
-                            return cell.standing().isCounted()
-                                    && Trend.of(
-                                                    of(seen, r.child(), cue, Kind.TEACHER, own(grid, r.child(), cue))
-                                                            .stream()
-                                                            .map(Seen::shown)
-                                                            .toList(),
-                                                    cell.mark(),
-                                                    cell.standing())
-                                            == trend;
-                        })
+                        .filter(r -> r.cells().get(cue.key()).trend() == trend)
                         .map(r -> r.child().name())
                         .toList();
                 if (!children.isEmpty())
@@ -182,16 +159,15 @@ class Overview {
     }
 
     /** What a teacher called against the count, and what a child can tell but does not do, or does but cannot tell. */
-    private static List<Opinion> opinions(Grid grid, List<CueView> cues, Map<UUID, Map<String, List<Seen>>> seen) {
+    private static List<Opinion> opinions(Grid grid, List<CueView> cues, Map<UUID, Map<String, Boolean>> said) {
         List<Opinion> opinions = new ArrayList<>();
         for (Grid.Row row : grid.rows())
             for (CueView cue : cues) {
                 Grid.Cell cell = row.cells().get(cue.key());
                 String call = cue.call().notSettled();
                 if (cell.calledAgainst()) opinions.add(new Opinion(row.child().name(), call, cell.reason()));
-                List<Seen> said = of(seen, row.child(), cue, Kind.SAID, null);
-                if (said.isEmpty() || !cell.standing().isCounted() || cell.standing() == Standing.NOT_SEEN) continue;
-                boolean tells = said.get(said.size() - 1).shown();
+                Boolean tells = said.getOrDefault(row.child().id(), Map.of()).get(cue.key());
+                if (tells == null || !cell.standing().isCounted() || cell.standing() == Standing.NOT_SEEN) continue;
                 if (tells && cell.standing() != Standing.OWNED)
                     opinions.add(new Opinion(row.child().name(), call, "Can tell it, but does not show it yet."));
                 if (!tells && cell.standing() == Standing.OWNED)
@@ -200,22 +176,13 @@ class Overview {
         return opinions;
     }
 
-    private LocalDate yearFrom(LocalDate today) {
-        List<Term> terms = calendars.year().terms();
-        return terms.isEmpty()
-                ? today.minusWeeks(WEEKS_WITHOUT_TERMS)
-                : terms.get(0).days().first();
+    /** Of the school year, and not before today, so that what is to come is always in it. */
+    private Days year(LocalDate today) {
+        Days whole = calendars.year().whole(today);
+        return whole.last().isBefore(today) ? new Days(whole.first(), today) : whole;
     }
 
-    private LocalDate yearTo(LocalDate today) {
-        List<Term> terms = calendars.year().terms();
-        LocalDate last = terms.isEmpty()
-                ? today.plusWeeks(WEEKS_WITHOUT_TERMS)
-                : terms.get(terms.size() - 1).days().last();
-        return last.isBefore(today) ? today : last;
-    }
-
-    private List<DoseLine> doses(Grid grid, List<LessonPlan> taught, List<LessonPlan> coming, LocalDate today) {
+    private List<DoseLine> doses(Grid grid, List<LessonPlan> taught, List<LessonPlan> coming, LocalDate end) {
         List<DoseLine> lines = new ArrayList<>();
         for (Grid.SkillColumns skill : grid.skills()) {
             Function<LessonPlan, Integer> minutes = l -> l.segments().stream()
@@ -233,7 +200,7 @@ class Overview {
                     taught.stream().mapToInt(minutes::apply).sum(),
                     coming.stream().mapToInt(minutes::apply).sum(),
                     (int) ChronoUnit.WEEKS.between(days.get(0), last) + 1,
-                    weeksOfTerm(last, yearTo(today)));
+                    weeksOfTerm(last, end));
             lines.add(new DoseLine(
                     skill.skill(), skill.name(), dose.soFar(), dose.planned(), dose.atThisPace(), dose.sentence()));
         }
@@ -320,28 +287,24 @@ class Overview {
 
     /** What children wanted to find out, in lessons after which nothing was written down as learnt. */
     private List<Unanswered> unanswered(List<LessonPlan> taught) {
+        Map<UUID, List<LessonEvent>> events =
+                records.events(taught.stream().map(LessonPlan::lesson).toList());
         List<Unanswered> open = new ArrayList<>();
         for (LessonPlan lesson : taught) {
-            List<JsonNode> said = records.events(lesson.lesson()).stream()
+            List<JsonNode> talk = events.getOrDefault(lesson.lesson(), List.of()).stream()
                     .filter(e -> e.kind() == EventKind.TALK && !e.voided())
                     .map(e -> json.readTree(e.body()))
                     .toList();
-            Set<String> learnt = said.stream()
-                    .filter(b -> b.path("part").asString("").equals("learnt"))
-                    .map(b -> b.path("text").asString("").toLowerCase(java.util.Locale.ROOT))
-                    .collect(Collectors.toSet());
-            said.stream()
-                    .filter(b -> b.path("part").asString("").equals("want"))
-                    .map(b -> b.path("text").asString(""))
-                    .filter(text -> !text.isBlank() && learnt.stream().noneMatch(l -> answers(l, text)))
+            Wants.unanswered(told(talk, "want"), told(talk, "learnt"))
                     .forEach(text -> open.add(new Unanswered(text, lesson.lesson(), lesson.number())));
         }
         return open;
     }
 
-    /** A learning answers a want that it shares a word of five letters or more with. */
-    private static boolean answers(String learnt, String want) {
-        return Stream.of(want.toLowerCase(java.util.Locale.ROOT).split("[^\\p{L}]+"))
-                .anyMatch(w -> w.length() >= 5 && learnt.contains(w));
+    private static List<String> told(List<JsonNode> talk, String part) {
+        return talk.stream()
+                .filter(b -> b.path("part").asString("").equals(part))
+                .map(b -> b.path("text").asString(""))
+                .toList();
     }
 }

@@ -114,10 +114,11 @@ class OwnMinutes {
     private Learnt learn() {
         List<UUID> ids = records.taughtBy(SignedIn.current().person(), LESSONS);
         Map<UUID, LessonPlan> plans = lessons.plans(ids);
+        Map<UUID, List<LessonEvent>> events = records.events(ids);
         Learnt learnt = new Learnt();
         for (UUID id : ids) {
             LessonPlan plan = plans.get(id);
-            if (plan != null) learn(learnt, plan, records.events(id));
+            if (plan != null) learn(learnt, plan, events.getOrDefault(id, List.of()));
         }
         return learnt;
     }

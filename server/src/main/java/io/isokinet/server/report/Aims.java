@@ -1,7 +1,7 @@
 package io.isokinet.server.report;
 
 import io.isokinet.core.aim.HitChance;
-import io.isokinet.core.aim.MissHint;
+import io.isokinet.core.aim.NextDistance;
 import io.isokinet.core.aim.Spread;
 import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.aim.Tries;
@@ -17,13 +17,11 @@ import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -90,20 +88,13 @@ class Aims {
                     (int) Math.round(
                             100 * HitChance.across(width, metres, spreads.get(c).radians())),
                     spreads.get(c).tries() >= ENOUGH,
-                    own.isEmpty() ? null : after(own.get(own.size() - 1))));
+                    own.isEmpty() ? null : next(own.get(own.size() - 1))));
         }
         return new StartLine(metres, here);
     }
 
-    /** What to change after a set: nearer where it was lost, further where it was too easy, and the ball first where it went aside. */
-    static @Nullable String after(Hits last) {
-        double share = last.hits() / (double) last.tries();
-        String step =
-                share < StartLines.BAND_FROM ? "a step nearer" : share > StartLines.BAND_TO ? "a step back" : "stays";
-        return String.format(Locale.ROOT, "%d of %d: %s", last.hits(), last.tries(), step)
-                + MissHint.ofSet(last.missedLeft(), last.missedRight())
-                        .map(h -> ". " + h)
-                        .orElse("");
+    private static String next(Hits last) {
+        return NextDistance.after(last.hits(), last.tries(), last.missedLeft(), last.missedRight());
     }
 
     /** Sets of which distance and target were told. */

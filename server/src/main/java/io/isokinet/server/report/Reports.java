@@ -1,6 +1,6 @@
 package io.isokinet.server.report;
 
-import io.isokinet.core.calendar.Term;
+import io.isokinet.core.calendar.Days;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library.Outcome;
 import io.isokinet.core.knowhow.Library.OutcomeSet;
@@ -48,8 +48,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Pictures of classes and of the school between two days. */
 @Service
 class Reports {
-    private static final int DAYS_WITHOUT_TERMS = 180;
-
     private final Marks marks;
     private final Classes classes;
     private final Units units;
@@ -96,16 +94,10 @@ class Reports {
         return new Span(from == null && begin.isAfter(end) ? end : begin, end);
     }
 
-    /** From the first day of the first term to the last of the last; half a year around today where there are no terms. */
     @Transactional(readOnly = true)
     Span year() {
-        List<Term> terms = calendars.year().terms();
-        LocalDate today = schools.today();
-        return terms.isEmpty()
-                ? new Span(today.minusDays(DAYS_WITHOUT_TERMS), today.plusDays(DAYS_WITHOUT_TERMS))
-                : new Span(
-                        terms.get(0).days().first(),
-                        terms.get(terms.size() - 1).days().last());
+        Days days = calendars.year().whole(schools.today());
+        return new Span(days.first(), days.last());
     }
 
     /** The lessons of the year, with the skills that each works on. */

@@ -1,7 +1,5 @@
-package io.isokinet.core.nextstep;
+package io.isokinet.core.mastery;
 
-import io.isokinet.core.mastery.Mark;
-import io.isokinet.core.mastery.Standing;
 import java.util.List;
 
 /** Where a child's looks at a cue lead. */
@@ -19,7 +17,12 @@ public enum Trend {
     private static final int WAS_THERE = 4;
 
     /** @param looks that count, oldest first */
-    public static Trend of(List<Boolean> looks, Mark mark, Standing standing) {
+    public static Trend of(List<Trial> trials, Status status) {
+        return of(trials.stream().map(Trial::shown).toList(), status.mark(), status.standing());
+    }
+
+    static Trend of(List<Boolean> looks, Mark mark, Standing standing) {
+        if (!standing.isCounted()) return STEADY;
         int n = looks.size();
         if (n < WINDOW) return STEADY;
         int last = shown(looks, n - WINDOW, n);

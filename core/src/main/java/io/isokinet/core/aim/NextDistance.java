@@ -1,0 +1,17 @@
+package io.isokinet.core.aim;
+
+import java.util.Locale;
+
+/** What to change after a set: nearer where it was lost, back where it was too easy; and the ball first where two went aside. */
+public final class NextDistance {
+    private NextDistance() {}
+
+    /** @param hits of {@code tries}, at least one @param left and {@code right}, misses by side */
+    public static String after(int hits, int tries, int left, int right) {
+        double share = hits / (double) tries;
+        String step =
+                StartLines.isInBand(share) ? "stays" : share < StartLines.BAND_FROM ? "a step nearer" : "a step back";
+        return String.format(Locale.ROOT, "%d of %d: %s", hits, tries, step)
+                + MissHint.ofSet(left, right).map(h -> ". " + h).orElse("");
+    }
+}
