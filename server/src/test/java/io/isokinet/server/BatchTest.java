@@ -61,6 +61,38 @@ class BatchTest {
     }
 
     @Test
+    void theSameIdTwiceInOneBatchIsOneLookAndAnotherContentIsKeptAside() {
+        Map<String, Object> trial = school.trial(ada, CUE, true);
+        Map<String, Object> other = new HashMap<>(trial);
+        other.put("shown", false);
+        JsonNode receipt = school.record(List.of(trial, new HashMap<>(trial), other));
+        assertThat(receipt.get("kept")).hasSize(2);
+        assertThat(receipt.get("conflicts")).hasSize(1);
+        assertThat(history()).hasSize(1);
+        assertThat(count("trial_conflict")).isEqualTo(1);
+    }
+
+    @Test
+    void whatIsWrittenDownIsWhatWasSent() {
+        Map<String, Object> trial = school.trial(ada, CUE, false);
+        Instant at = Instant.now().minusSeconds(90).truncatedTo(ChronoUnit.MILLIS);
+        trial.put("at", at.toString());
+        trial.put("side", "LEFT");
+        trial.put("fault", "The \"ball\" hops, “high”");
+        trial.put("sitting", UUID.randomUUID());
+        trial.put("setting", "GAME");
+        school.record(List.of(trial));
+        JsonNode look = history().get(0);
+        assertThat(look.get("shown").asBoolean()).isFalse();
+        assertThat(look.get("side").asString()).isEqualTo("LEFT");
+        assertThat(look.get("fault").asString()).isEqualTo("The \"ball\" hops, “high”");
+        assertThat(look.get("setting").asString()).isEqualTo("GAME");
+        assertThat(Instant.parse(look.get("seenAt").asString())).isEqualTo(at);
+        assertThat(look.get("sitting").asString())
+                .isEqualTo(trial.get("sitting").toString());
+    }
+
+    @Test
     void aRunningNumberIsUsedOnceByADevice() {
         Map<String, Object> first = school.trial(ada, CUE, true);
         Map<String, Object> second = school.trial(ada, CUE, true);

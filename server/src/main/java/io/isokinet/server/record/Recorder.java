@@ -1,6 +1,7 @@
 package io.isokinet.server.record;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.mastery.Setting;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
 import io.isokinet.server.account.Role;
@@ -34,8 +35,6 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
-import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -65,12 +64,17 @@ public class Recorder {
             select c.id from child c where c.school_id = :school and c.id in (:ids) and %s""".formatted(GIVEN);
     private static final String RECORDED_CUES =
             "select distinct cue_key from cue_taught where school_id = :school and cue_key in (:cues)";
-    private static final String TRIAL = """
+    /** One statement for however many looks a batch has. */
+    private static final String TRIALS = """
             insert into trial (id, school_id, child_id, cue_key, shown, kind, setting, sitting, side, fault, lesson_id, segment_id,
                                pack_sha256, observer, device_id, device_seq, device_at, seen_at, received_at, payload_sha256, formal)
-            values (:id, :school, :child, :cue, :shown, :kind, :setting, :sitting, :side, :fault, :lesson, :segment,
-                    :pack, :observer, :device, :seq, :deviceAt, :seenAt, :received, :hash, :formal)
-            on conflict do nothing""";
+            select t.id, :school, t.child, t.cue, t.shown, t.kind, t.setting, t.sitting, t.side, t.fault, t.lesson, t.segment,
+                   :pack, :observer, :device, t.seq, t.at, t.seen, :received, t.hash, t.formal
+            from jsonb_to_recordset(cast(:trials as jsonb)) t(
+                id uuid, child uuid, cue text, shown boolean, kind text, setting text, sitting uuid, side text, fault text, lesson uuid,
+                segment uuid, seq bigint, at timestamptz, seen timestamptz, hash text, formal boolean)
+            on conflict do nothing returning id""";
+
     private static final String HASHES =
             "select id, payload_sha256 from trial where school_id = :school and id in (:ids)";
     private static final String CONFLICT = """
@@ -115,23 +119,14 @@ public class Recorder {
     private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(1);
 
     private final JdbcClient jdbc;
-    private final NamedParameterJdbcTemplate batches;
     private final KnowHows knowHows;
     private final Teams teams;
     private final Classes classes;
     private final Clock clock;
     private final JsonMapper json;
 
-    Recorder(
-            JdbcClient jdbc,
-            NamedParameterJdbcTemplate batches,
-            KnowHows knowHows,
-            Teams teams,
-            Classes classes,
-            Clock clock,
-            JsonMapper json) {
+    Recorder(JdbcClient jdbc, KnowHows knowHows, Teams teams, Classes classes, Clock clock, JsonMapper json) {
         this.jdbc = jdbc;
-        this.batches = batches;
         this.knowHows = knowHows;
         this.teams = teams;
         this.classes = classes;
@@ -165,6 +160,25 @@ public class Recorder {
                 .param("at", Timestamp.from(at))
                 .update();
     }
+
+    /** A look as it is written down. @param at by the clock of the device @param seen by ours */
+    private record TrialRow(
+            UUID id,
+            UUID child,
+            String cue,
+            boolean shown,
+            Kind kind,
+            Setting setting,
+            @Nullable UUID sitting,
+            @Nullable Side side,
+            @Nullable String fault,
+            @Nullable UUID lesson,
+            @Nullable UUID segment,
+            long seq,
+            Instant at,
+            Instant seen,
+            String hash,
+            boolean formal) {}
 
     private final class Taking {
         private final Batch batch;
@@ -241,12 +255,22 @@ public class Recorder {
                 else takeable.add(trial);
             }
             if (takeable.isEmpty()) return;
-            int[] inserted =
-                    batches.batchUpdate(TRIAL, takeable.stream().map(this::row).toArray(MapSqlParameterSource[]::new));
+            Set<UUID> fresh = new HashSet<>(jdbc.sql(TRIALS)
+                    .param("school", school)
+                    .param("pack", knowHows.sha256())
+                    .param("observer", observer.person())
+                    .param("device", batch.device())
+                    .param("received", Timestamp.from(received))
+                    .param(
+                            "trials",
+                            json.writeValueAsString(
+                                    takeable.stream().map(this::row).toList()))
+                    .query(UUID.class)
+                    .list());
             List<TrialEntry> again = new ArrayList<>();
-            for (int i = 0; i < inserted.length; i++) {
-                if (inserted[i] == 0) again.add(takeable.get(i));
-                else kept.add(takeable.get(i).id());
+            for (TrialEntry trial : takeable) {
+                if (fresh.remove(trial.id())) kept.add(trial.id());
+                else again.add(trial);
             }
             if (!again.isEmpty()) compare(again);
         }
@@ -274,29 +298,24 @@ public class Recorder {
             }
         }
 
-        private MapSqlParameterSource row(TrialEntry trial) {
-            return new MapSqlParameterSource()
-                    .addValue("id", trial.id())
-                    .addValue("school", school)
-                    .addValue("child", trial.child())
-                    .addValue("cue", trial.cue())
-                    .addValue("shown", trial.shown())
-                    .addValue("kind", trial.kind().name())
-                    .addValue("setting", trial.setting().name())
-                    .addValue("sitting", trial.sitting())
-                    .addValue("side", trial.side() == null ? null : trial.side().name())
-                    .addValue("fault", trial.fault())
-                    .addValue("lesson", trial.lesson())
-                    .addValue("segment", trial.segment())
-                    .addValue("pack", knowHows.sha256())
-                    .addValue("observer", observer.person())
-                    .addValue("device", batch.device())
-                    .addValue("seq", trial.seq())
-                    .addValue("deviceAt", Timestamp.from(trial.at()))
-                    .addValue("seenAt", Timestamp.from(corrected(trial.at())))
-                    .addValue("received", Timestamp.from(received))
-                    .addValue("hash", hash(trial))
-                    .addValue("formal", Boolean.TRUE.equals(trial.formal()));
+        private TrialRow row(TrialEntry trial) {
+            return new TrialRow(
+                    trial.id(),
+                    trial.child(),
+                    trial.cue(),
+                    trial.shown(),
+                    trial.kind(),
+                    trial.setting(),
+                    trial.sitting(),
+                    trial.side(),
+                    trial.fault(),
+                    trial.lesson(),
+                    trial.segment(),
+                    trial.seq(),
+                    trial.at(),
+                    corrected(trial.at()),
+                    hash(trial),
+                    Boolean.TRUE.equals(trial.formal()));
         }
 
         private void voids() {
