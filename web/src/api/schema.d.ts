@@ -372,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/catch-up/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catchUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/children": {
         parameters: {
             query?: never;
@@ -924,6 +940,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["score"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hall/{lesson}/watch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["watch"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2373,9 +2405,11 @@ export interface components {
             /** Format: int32 */
             settled: number;
         };
-        CatchUp: {
+        CatchUpView: {
             children: string[];
             cue: string;
+            forClass: boolean;
+            steps: string[];
         };
         Caution: {
             key: string;
@@ -3103,6 +3137,12 @@ export interface components {
             leftHanded: boolean;
             name: string;
         };
+        GroupStepView: {
+            doing: string;
+            facts: string[];
+            name: string;
+            words: string;
+        };
         GroupView: {
             children: components["schemas"]["GroupChild"][];
             label: string;
@@ -3628,6 +3668,7 @@ export interface components {
         NeedGroup: {
             children: string[];
             cue: string;
+            steps: components["schemas"]["GroupStepView"][];
         };
         NeedView: {
             /** Format: int32 */
@@ -3818,10 +3859,22 @@ export interface components {
             role: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
             signIn: string;
         };
+        PlaceBody: {
+            /** Format: uuid */
+            child: string;
+            /** Format: int32 */
+            place: number;
+        };
         PlaceKit: {
             classes: string[];
             kit: components["schemas"]["DayKit"][];
             space: string;
+        };
+        PlaceView: {
+            /** Format: uuid */
+            child: string;
+            /** Format: int32 */
+            place: number;
         };
         PlannedLooks: {
             /** Format: int32 */
@@ -3974,6 +4027,10 @@ export interface components {
             name: string;
         };
         SchoolBody: {
+            /** Format: int32 */
+            bandFrom?: number;
+            /** Format: int32 */
+            bandTo?: number;
             cautions: string[];
             /** @enum {string} */
             erasedTrials: "KEEP" | "DROP";
@@ -4004,6 +4061,10 @@ export interface components {
             to: string;
         };
         SchoolView: {
+            /** Format: int32 */
+            bandFrom: number;
+            /** Format: int32 */
+            bandTo: number;
             cautions: string[];
             /** @enum {string} */
             erasedTrials: "KEEP" | "DROP";
@@ -4154,6 +4215,7 @@ export interface components {
             /** Format: int32 */
             groups?: number;
             moved: components["schemas"]["MovedBody"][];
+            places?: components["schemas"]["PlaceBody"][];
             without: string[];
         };
         SheetView: {
@@ -4417,6 +4479,26 @@ export interface components {
             name: string;
             reason: string;
         };
+        StandView: {
+            groups: number[];
+            /** Format: int32 */
+            looks: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        StandsView: {
+            /** Format: int32 */
+            afterChanges: number;
+            changes: components["schemas"]["SwapView"][];
+            /** Format: int32 */
+            fromOne: number;
+            /** Format: int32 */
+            looks: number;
+            reason: string;
+            stands: components["schemas"]["StandView"][];
+        };
         StartLine: {
             children: components["schemas"]["AimingChild"][];
             /** Format: double */
@@ -4486,6 +4568,7 @@ export interface components {
             parts?: string;
             phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
             pinTurns: string[];
+            places: components["schemas"]["PlaceView"][];
             play: boolean;
             question?: string;
             reasons: string[];
@@ -4512,6 +4595,7 @@ export interface components {
             without: components["schemas"]["ItemName"][];
         };
         StretchWatch: {
+            from?: components["schemas"]["StandsView"];
             reason: string;
             /** Format: uuid */
             segment: string;
@@ -4526,6 +4610,14 @@ export interface components {
             /** Format: date */
             today: string;
             weeks: components["schemas"]["WeekView"][];
+        };
+        SwapView: {
+            /** Format: uuid */
+            child: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: uuid */
+            with: string;
         };
         SymptomView: {
             call: components["schemas"]["Mirrored"];
@@ -4600,7 +4692,9 @@ export interface components {
         Taught: {
             /** Format: int32 */
             changeSeconds: number;
+            easier?: string;
             focus: string[];
+            harder?: string;
             /** Format: uuid */
             id: string;
             introduces: string[];
@@ -4980,7 +5074,7 @@ export interface components {
                 [key: string]: string;
             };
             cameTrue?: components["schemas"]["CameTrue"];
-            catchUps: components["schemas"]["CatchUp"][];
+            catchUps: components["schemas"]["CatchUpView"][];
             cues: components["schemas"]["CueNeed"][];
             groups: components["schemas"]["NeedGroup"][];
             lesson?: components["schemas"]["NextLesson"];
@@ -5763,6 +5857,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassAim"];
+                };
+            };
+        };
+    };
+    catchUp: {
+        parameters: {
+            query: {
+                set: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -6707,6 +6825,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ScoreEvents"];
+                };
+            };
+        };
+    };
+    watch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StretchWatch"][];
                 };
             };
         };

@@ -23,7 +23,7 @@ describe('start lines', () => {
             children: 3,
             tried: 1,
             inBand: 2,
-            reason: 'From 2.0, 3.0 and 4.0 m 2 of 3 children hit between six and eight tries in ten.',
+            reason: 'From 2.0, 3.0 and 4.0 m 2 of 3 children hit between 60 and 80 % of their tries.',
             lines: [
               {
                 metres: 2,

@@ -35,7 +35,7 @@ const picture = {
           tries: 10,
           sets: [{ on: '2026-11-16', hits: 6, tries: 10, metres: 3 }],
           spread: '6 hits in 10 tries: a spread of 0.077 rad.',
-          suggestion: 'Seven in ten hit a target like the last one from about 2.5 m.',
+          suggestion: '70 in 100 tries hit a target like the last one from about 2.5 m.',
         },
       ],
     },

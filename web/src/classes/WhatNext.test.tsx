@@ -10,8 +10,19 @@ const answer = {
   skills: [{ skill: 'roll', name: 'Roll', step: 'STAY', words: 'stay', facts: ['40 % is secure'] }],
   cues: [{ cue: 'roll/low', facts: ['8 of 20 children do not own it yet'] }],
   groups: [
-    { cue: 'roll/low', children: ['a'] },
-    { cue: '', children: ['b', 'c'] },
+    {
+      cue: 'roll/low',
+      children: ['a'],
+      steps: [
+        {
+          name: 'Roll',
+          words: 'step back',
+          facts: ['2 of the last 9 looks showed it'],
+          doing: 'In “Gate” a step easier: 2 m.',
+        },
+      ],
+    },
+    { cue: '', children: ['b', 'c'], steps: [] },
   ],
   lesson: {
     lesson: 'l5',
@@ -50,7 +61,7 @@ const answer = {
     settled: 6,
     sentence: 'Lesson 4: 8 were likely; 6 were.',
   },
-  catchUps: [{ cue: 'roll/low', children: ['c'] }],
+  catchUps: [{ cue: 'roll/low', children: ['c'], forClass: false, steps: ['1 minute: watch.'] }],
   agreements: [
     { cue: 'roll/low', first: 'Robin', second: 'Kim', talk: true, sentence: 'They agree on 6 of 12 looks.' },
   ],
@@ -75,6 +86,13 @@ describe('what next', () => {
     show(answer)
     expect(await screen.findByText('Roll: stay')).toBeInTheDocument()
     expect(screen.getByText('Own all that was taught, 2 children')).toBeInTheDocument()
+    expect(screen.getByText('In “Gate” a step easier: 2 m.', { exact: false })).toBeInTheDocument()
+    expect(screen.getByText('Five minutes beside the others, with a card each')).toBeInTheDocument()
+    expect(screen.getByText('1 minute: watch.')).toBeInTheDocument()
+    expect(screen.getByRole('link', { name: 'Print a card for each of them' })).toHaveAttribute(
+      'href',
+      '/api/classes/k/catch-up/paper?set=roll%2Fcomponents',
+    )
     expect(screen.getByText('Ada (2 looks), Ben')).toBeInTheDocument()
     expect(screen.getByText(/24 looks: 11 more likely to be settled, 4 left/)).toBeInTheDocument()
     expect(screen.getByText('4 of 20 decided, 9 more likely: 60 looks in lesson 5')).toBeInTheDocument()

@@ -50,10 +50,31 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
           <>
             <h2>Were away when it was taught</h2>
             {catchUps.map((c) => (
-              <p key={c.cue}>
+              <div key={c.cue} className={styles.catchUp}>
                 <b>{call(c.cue)}</b> {people(c.children)}
-              </p>
+                <details>
+                  <summary>
+                    {c.forClass
+                      ? 'So many that the class comes back to it for five minutes'
+                      : 'Five minutes beside the others, with a card each'}
+                  </summary>
+                  <ol>
+                    {c.steps.map((s) => (
+                      <li key={s}>{s}</li>
+                    ))}
+                  </ol>
+                </details>
+              </div>
             ))}
+            <p>
+              <a
+                href={`/api/classes/${classId}/catch-up/paper?${new URLSearchParams(sets.map((s) => ['set', s]))}`}
+                target="_blank"
+                rel="noreferrer"
+              >
+                Print a card for each of them
+              </a>
+            </p>
           </>
         )}
       </section>
@@ -67,6 +88,14 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
             </b>
             <br />
             {people(g.children)}
+            {g.steps.map((s) => (
+              <span key={s.name} className={styles.groupStep}>
+                <b>
+                  {s.name}: {s.words}.
+                </b>{' '}
+                {s.doing} <span className="mute">{s.facts.join('; ')}</span>
+              </span>
+            ))}
           </p>
         ))}
         {agreements.length > 0 && (

@@ -52,6 +52,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const running = hall.stretches[clockAt(hall.stretches, state.clock, Date.now()).index]
   const stands = standing(stretch)
   const watch = hall.watch.find((w) => w.segment === state.segment)
+  const by = watch?.from?.stands[0]
   const wanted = new Map(
     watch?.watches.filter((w) => w.cue === cue || w.cue === second).map((w) => [w.child, w.looks]),
   )
@@ -129,7 +130,9 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
                 </>
               )}
               <span className={styles.stand}>
-                Stand {now.view.notSettled}.{wanted.size > 0 && ` ◉ ${wanted.size} first.`}
+                Stand {now.view.notSettled}
+                {by && stretch && `, by ${by.groups.map((g) => stretch.groups[g]?.label).join(', ')}`}.
+                {wanted.size > 0 && ` ◉ ${wanted.size} first.`}
               </span>
             </p>
           )

@@ -48,7 +48,8 @@ export const child = (name: string): Schemas['ChildView'] => ({
   version: 0,
 })
 
-const stretch = (id: string, minutes: number): Schemas['StretchView'] => ({
+/** A stretch without groups and floor. */
+export const stretch = (id: string, minutes: number): Schemas['StretchView'] => ({
   id,
   activity: id,
   name: id,
@@ -75,6 +76,7 @@ const stretch = (id: string, minutes: number): Schemas['StretchView'] => ({
   adapted: [],
   kit: [],
   without: [],
+  places: [],
   sent: [],
   roles: [],
   lever: 'distance',

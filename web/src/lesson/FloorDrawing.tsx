@@ -8,6 +8,8 @@ type Moved = { group: number; x: number; y: number }
 
 interface FloorDrawingProps {
   floor: Floor
+  /** where to stand to watch, in order, in metres; numbered on the floor */
+  spots?: { x: number; y: number }[]
   /** puts a group elsewhere; left out where nothing may be changed */
   move?: (moved: Moved[]) => void
   busy: boolean
@@ -17,7 +19,7 @@ interface FloorDrawingProps {
 const STEP = 0.5
 
 /** A floor to scale, as it is on paper; groups that may stand elsewhere can be dragged, or moved by the arrow keys. */
-export function FloorDrawing({ floor, move, busy }: FloorDrawingProps) {
+export function FloorDrawing({ floor, spots, move, busy }: FloorDrawingProps) {
   const overlay = useRef<HTMLFieldSetElement>(null)
   const [drag, setDrag] = useState<{ group: number; dx: number; dy: number; from: [number, number] }>()
   const [left, top, wide, high] = floor.viewBox.split(' ').map(Number)
@@ -63,6 +65,16 @@ export function FloorDrawing({ floor, move, busy }: FloorDrawingProps) {
           // biome-ignore lint/security/noDangerouslySetInnerHtml: our own server's drawing, in which every text is escaped
           dangerouslySetInnerHTML={{ __html: floor.svg }}
         />
+        {spots?.map((s, i) => (
+          <span
+            key={`${s.x} ${s.y}`}
+            className={styles.spot}
+            style={{ left: across(s.x), top: down(s.y) }}
+            aria-hidden="true"
+          >
+            {i + 1}
+          </span>
+        ))}
         {move && floor.areas.length > 1 && (
           <fieldset ref={overlay} className={styles.overlay} aria-label="Groups that can be put elsewhere">
             {floor.areas.map((a) => (

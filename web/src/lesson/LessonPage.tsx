@@ -16,7 +16,7 @@ import { Rain } from './Rain'
 import { Register } from './Register'
 import { StretchCard } from './StretchCard'
 import { Timeline } from './Timeline'
-import { type Sheet, useLessonChanges, useSheet } from './useLesson'
+import { type Sheet, useLessonChanges, useSheet, useWatch } from './useLesson'
 
 /** A lesson worked out for who is here, and all that can be changed about it. */
 export default function LessonPage() {
@@ -50,6 +50,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
   const { role } = useSession()
   const plans = usePlans()
   const fixed = !plans || s.state !== 'PLANNED'
+  const watch = useWatch(s.lesson, s.state === 'PLANNED' && role !== 'VIEWER')
   const selected =
     s.segments.find((x) => x.id === search.get('at')) ?? s.segments.find((x) => x.level) ?? s.segments[0]
   const select = (at: string) => setSearch({ at }, { replace: true })
@@ -133,6 +134,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
             key={selected.id}
             sheet={s}
             stretch={selected}
+            watch={watch.data?.find((w) => w.segment === selected.id)}
             fixed={fixed}
             busy={busy}
             set={(body) => set.mutate({ segment: selected.id, body })}

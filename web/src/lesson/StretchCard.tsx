@@ -5,11 +5,14 @@ import { useMeasures } from '../shared/measures'
 import { cost } from '../unit/cost'
 import { FloorDrawing } from './FloorDrawing'
 import styles from './Lesson.module.css'
-import { type SettingBody, type Sheet, type Stretch, settingOf } from './useLesson'
+import { type SettingBody, type Sheet, type Stretch, type StretchWatch, settingOf } from './useLesson'
+import { WatchFrom } from './WatchFrom'
 
 interface StretchCardProps {
   sheet: Sheet
   stretch: Stretch
+  /** whom to watch in it; left out where it works on no cue, and for who may not know */
+  watch?: StretchWatch
   /** true where nothing may be changed */
   fixed: boolean
   busy: boolean
@@ -18,7 +21,7 @@ interface StretchCardProps {
 }
 
 /** One stretch of a lesson: its floor, groups, kit, cues and ladder, and what can be changed about it. */
-export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: StretchCardProps) {
+export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }: StretchCardProps) {
   const { inText } = useMeasures()
   const cue = (key: string) => sheet.cues.find((c) => c.key === key)
   return (
@@ -41,6 +44,7 @@ export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: Stret
             <>
               <FloorDrawing
                 floor={s.floor}
+                spots={watch?.from?.stands}
                 busy={busy}
                 move={fixed ? undefined : (moved) => set({ ...settingOf(s), moved })}
               />
@@ -113,7 +117,7 @@ export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: Stret
                       type={o.groups === s.groupCount ? 'primary' : 'default'}
                       disabled={fixed || busy}
                       title={o.words}
-                      onClick={() => set({ ...settingOf(s), groups: o.groups, moved: [] })}
+                      onClick={() => set({ ...settingOf(s), groups: o.groups, moved: [], places: [] })}
                     >
                       {o.groups} of {o.sizes[0]}: {o.tries} tries
                     </Button>
@@ -193,6 +197,20 @@ export function StretchCard({ sheet, stretch: s, fixed, busy, set, edit }: Stret
                       )}
                     </div>
                   )}
+                </dd>
+              </div>
+            )}
+            {watch && (
+              <div>
+                <dt>Watch</dt>
+                <dd>
+                  <WatchFrom
+                    stretch={s}
+                    watch={watch}
+                    names={Object.fromEntries(sheet.roll.map((c) => [c.id, c.name]))}
+                    set={fixed ? undefined : set}
+                    busy={busy}
+                  />
                 </dd>
               </div>
             )}

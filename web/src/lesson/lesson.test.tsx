@@ -1,7 +1,9 @@
 import { fireEvent, render, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
+import { stretch } from '../hall/testing'
 import { FloorDrawing } from './FloorDrawing'
 import { type Stretch, settingOf } from './useLesson'
+import { WatchFrom } from './WatchFrom'
 
 const floor = {
   svg: '<svg xmlns="http://www.w3.org/2000/svg" role="img"><title>Lanes</title></svg>',
@@ -48,15 +50,66 @@ describe('a floor drawing', () => {
 
 describe('the setting of a stretch', () => {
   it('is what was changed by hand and nothing else', () => {
-    const stretch = {
+    const of = {
       groupsWished: 5,
       without: [{ key: 'hoop', name: 'hoops' }],
+      places: [{ child: 'a', place: 2 }],
       floor: { ...floor, moved: [1] },
     } as unknown as Stretch
-    expect(settingOf(stretch)).toEqual({
+    expect(settingOf(of)).toEqual({
       groups: 5,
       without: ['hoop'],
+      places: [{ child: 'a', place: 2 }],
       moved: [{ group: 1, x: 3, y: 0.5 }],
     })
+  })
+})
+
+describe('where to watch from', () => {
+  const child = (id: string, name: string) => ({ id, name, leftHanded: false })
+  const pairs: Stretch = {
+    ...stretch('pairs', 8),
+    groups: [
+      { label: '1', children: [child('a', 'Ada')] },
+      { label: '2', children: [child('b', 'Ben')] },
+      { label: '3', children: [child('c', 'Cleo')] },
+    ],
+    places: [{ child: 'x', place: 0 }],
+  }
+  const watch = {
+    segment: 'pairs',
+    watches: [],
+    reason: '9 looks: 3 more likely to be settled, 2 left.',
+    from: {
+      stands: [
+        { x: 1, y: 2, groups: [0, 1], looks: 6 },
+        { x: 9, y: 2, groups: [2], looks: 3 },
+      ],
+      changes: [{ child: 'c', with: 'a', place: 0 }],
+      looks: 9,
+      fromOne: 6,
+      afterChanges: 8,
+      reason: '',
+    },
+  }
+  it('names the groups by each spot and changes places without losing what was changed before', () => {
+    const set = vi.fn()
+    render(<WatchFrom stretch={pairs} watch={watch} names={{}} set={set} busy={false} />)
+    expect(screen.getByText('by 1, 2: 6 of 9 looks')).toBeInTheDocument()
+    expect(screen.getByText(/From one spot 8 in place of 6, if 3 changes places with 1/)).toBeInTheDocument()
+    fireEvent.click(screen.getByRole('button', { name: 'Let them change places' }))
+    expect(set.mock.calls[0][0].places).toEqual([
+      { child: 'x', place: 0 },
+      { child: 'c', place: 0 },
+    ])
+    fireEvent.click(screen.getByRole('button', { name: 'Back to their own places' }))
+    expect(set.mock.calls[1][0].places).toEqual([])
+  })
+
+  it('offers nothing where nothing may be changed, and numbers the spots on the floor', () => {
+    render(<WatchFrom stretch={pairs} watch={watch} names={{}} busy={false} />)
+    expect(screen.queryByRole('button')).toBeNull()
+    render(<FloorDrawing floor={floor} spots={watch.from.stands} busy={false} />)
+    expect(screen.getByText('2', { selector: 'span' })).toHaveStyle({ left: '52.84090909090909%' })
   })
 })

@@ -3,6 +3,7 @@ import { api, type Schemas, take } from '../api/client'
 
 export type Sheet = Schemas['SheetView']
 export type Stretch = Schemas['StretchView']
+export type StretchWatch = Schemas['StretchWatch']
 export type SettingBody = Schemas['SettingBody']
 
 /** A lesson worked out. */
@@ -13,6 +14,15 @@ export const useSheet = (id: string) =>
     staleTime: 0,
   })
 
+/** Whom to watch in each stretch, and from where. */
+export const useWatch = (lesson: string, enabled: boolean) =>
+  useQuery({
+    queryKey: ['watch', lesson],
+    queryFn: () => take(api.GET('/api/hall/{lesson}/watch', { params: { path: { lesson } } })),
+    enabled,
+    staleTime: 0,
+  })
+
 /** What can be changed about a lesson; after each change all of it is worked out anew. */
 export function useLessonChanges(sheet: Sheet) {
   const queries = useQueryClient()
@@ -20,6 +30,7 @@ export function useLessonChanges(sheet: Sheet) {
     queries.invalidateQueries({ queryKey: ['sheet', sheet.lesson] })
     queries.invalidateQueries({ queryKey: ['unit', sheet.unit] })
     queries.invalidateQueries({ queryKey: ['today'] })
+    queries.invalidateQueries({ queryKey: ['watch', sheet.lesson] })
   }
   const set = useMutation({
     mutationFn: ({ segment, body }: { segment: string; body: SettingBody }) =>
@@ -29,7 +40,10 @@ export function useLessonChanges(sheet: Sheet) {
           body,
         }),
       ),
-    onSuccess: (now) => queries.setQueryData(['sheet', sheet.lesson], now),
+    onSuccess: (now) => {
+      queries.setQueryData(['sheet', sheet.lesson], now)
+      queries.invalidateQueries({ queryKey: ['watch', sheet.lesson] })
+    },
   })
   const edit = useMutation({
     mutationFn: (body: Schemas['EditBody']) =>
@@ -48,6 +62,7 @@ export function useLessonChanges(sheet: Sheet) {
 export const settingOf = (s: Stretch): SettingBody => ({
   groups: s.groupsWished,
   without: s.without.map((i) => i.key),
+  places: s.places,
   moved:
     s.floor?.areas
       .filter((a) => s.floor?.moved.includes(a.group))

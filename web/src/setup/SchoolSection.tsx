@@ -55,6 +55,8 @@ function SchoolForm({ school }: { school: School }) {
               .map((c) => c.trim())
               .filter(Boolean),
             softened: form.softened,
+            bandFrom: form.bandFrom,
+            bandTo: form.bandTo,
             erasedTrials: form.erasedTrials,
           },
         }),
@@ -134,6 +136,25 @@ function SchoolForm({ school }: { school: School }) {
             onChange={(e) => set({ paceWhose: e.target.value })}
             style={{ width: 180 }}
           />
+        </span>
+        <label htmlFor="school-band">Of a hundred tries, there shall succeed</label>
+        <span className={styles.row}>
+          <InputNumber
+            id="school-band"
+            min={30}
+            max={85}
+            value={form.bandFrom}
+            onChange={(v) => set({ bandFrom: v ?? 60 })}
+          />
+          to
+          <InputNumber
+            aria-label="At most so many succeed"
+            min={40}
+            max={95}
+            value={form.bandTo}
+            onChange={(v) => set({ bandTo: v ?? 80 })}
+          />
+          <span className="mute">distances, steps and start lines are judged by it; 60 to 80 is usual</span>
         </span>
         <label htmlFor="school-week">A week starts on</label>
         <Select

@@ -120,6 +120,7 @@ class AccessTest {
                 + switch (template) {
                     case "/api/classes/{id}/grid",
                             "/api/classes/{id}/grid.csv",
+                            "/api/classes/{id}/catch-up/paper",
                             "/api/classes/{id}/next",
                             "/api/classes/{id}/over-time",
                             "/api/children/{id}/picture",

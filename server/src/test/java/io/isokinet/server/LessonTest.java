@@ -244,6 +244,66 @@ class LessonTest {
     }
 
     @Test
+    void thoseToBeWatchedCanStandTogetherAndTheirPlacesHold() {
+        JsonNode watched = school.as.get("/api/hall/" + lesson + "/watch").json();
+        JsonNode pairs = stretches(sheet()).stream()
+                .filter(s -> s.get("groups").size() > 3 && !s.get("focus").isEmpty())
+                .findFirst()
+                .orElseThrow();
+        String id = pairs.get("id").asString();
+        JsonNode watch = StreamSupport.stream(watched.spliterator(), false)
+                .filter(w -> w.get("segment").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+        JsonNode from = watch.get("from");
+        assertThat(from.get("stands")).isNotEmpty();
+        int seen = 0;
+        for (JsonNode s : from.get("stands")) seen += s.get("looks").asInt();
+        assertThat(seen).isLessThanOrEqualTo(from.get("looks").asInt()).isPositive();
+        assertThat(from.get("afterChanges").asInt())
+                .isGreaterThanOrEqualTo(from.get("fromOne").asInt());
+        JsonNode last = pairs.get("groups").get(3).get("children");
+        // The first may be a three.
+        JsonNode first = pairs.get("groups").get(1).get("children");
+        JsonNode changed = set(
+                lesson,
+                pairs,
+                Map.of(
+                        "without",
+                        List.of(),
+                        "moved",
+                        List.of(),
+                        "places",
+                        List.of(Map.of("child", last.get(0).get("id").asString(), "place", 1))));
+        assertThat(changed.get("groups").get(1).get("children")).isEqualTo(last);
+        assertThat(changed.get("groups").get(3).get("children")).isEqualTo(first);
+        assertThat(changed.get("places")).hasSize(1);
+        JsonNode hall = school.as.get("/api/hall/" + lesson).json();
+        assertThat(StreamSupport.stream(hall.get("stretches").spliterator(), false)
+                        .filter(s -> s.get("id").asString().equals(id))
+                        .findFirst()
+                        .orElseThrow()
+                        .get("groups")
+                        .get(1)
+                        .get("children"))
+                .isEqualTo(last);
+        JsonNode back = set(lesson, pairs, Map.of("without", List.of(), "moved", List.of()));
+        assertThat(back.get("groups").get(1).get("children")).isEqualTo(first);
+        assertThat(school.as
+                        .put(
+                                "/api/lessons/" + lesson + "/segments/" + id + "/setting",
+                                Map.of(
+                                        "without",
+                                        List.of(),
+                                        "moved",
+                                        List.of(),
+                                        "places",
+                                        List.of(Map.of("child", UUID.randomUUID(), "place", 99))))
+                        .body())
+                .contains("place from 0 to 59");
+    }
+
+    @Test
     void floorsAreExportedToScaleAndAsAPicture() throws IOException {
         String id = stretches(sheet()).get(1).get("id").asString();
         String svg = school.as
@@ -417,6 +477,7 @@ class LessonTest {
                 "\"" + view.json().get("version").asInt() + "\"");
         assertThat(saved.status()).as(saved.body()).isEqualTo(200);
         assertThat(saved.json().get("softened").get(0).asString()).isEqualTo("kicks-indoors");
+        assertThat(saved.json().get("bandFrom").asInt()).isEqualTo(60);
         body.put("softened", List.of("hard-young"));
         assertThat(own.as
                         .put(
@@ -426,6 +487,25 @@ class LessonTest {
                                 "\"" + saved.json().get("version").asInt() + "\"")
                         .body())
                 .contains("not of the fixed floor");
+        body.put("softened", List.of());
+        body.put("bandFrom", 70);
+        body.put("bandTo", 75);
+        String version = "\"" + saved.json().get("version").asInt() + "\"";
+        assertThat(own.as.put("/api/school", body, "If-Match", version).body())
+                .contains("at least 10 below the other end");
+        body.put("bandTo", 90);
+        assertThat(own.as
+                        .put("/api/school", body, "If-Match", version)
+                        .json()
+                        .get("bandTo")
+                        .asInt())
+                .isEqualTo(90);
+        UUID terns = own.schoolClass("Terns", 7, TestSchool.names(12));
+        own.unit(terns, 1, 30);
+        assertThat(own.as
+                        .get("/api/classes/" + terns + "/aim?skill=underarm-roll")
+                        .body())
+                .contains("between 70 and 90 %");
     }
 
     @Test

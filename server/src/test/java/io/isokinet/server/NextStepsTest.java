@@ -3,6 +3,7 @@ package io.isokinet.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.server.account.Role;
+import java.io.IOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -17,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class NextStepsTest {
     private static final String FOOT = "underarm-roll/other-foot";
-    private static final String EYES = "underarm-roll/eyes-target";
+    private static final String EYES = "underarm-roll/eyes-on-target";
 
     private final TestSchool school = TestSchool.make();
     private final UUID curlews = school.schoolClass("Curlews", 7, TestSchool.names(12));
@@ -47,7 +48,7 @@ class NextStepsTest {
     }
 
     @Test
-    void aClassThatOwnsItGoesOnAndWhoWasAwayIsCaughtUp() {
+    void aClassThatOwnsItGoesOnAndWhoWasAwayIsCaughtUp() throws IOException {
         UUID unit = school.unit(curlews, 2, 30, "underarm-roll/components");
         JsonNode lessons = school.as.get("/api/units/" + unit).json().get("lessons");
         UUID first = UUID.fromString(lessons.get(0).get("id").asString());
@@ -84,6 +85,18 @@ class NextStepsTest {
                 .contains("33 of the last 33 looks showed it");
         assertThat(next.get("catchUps").get(0).get("children")).hasSize(1).allMatch(c -> c.asString()
                 .equals(children.get(11).toString()));
+        JsonNode catchUp = next.get("catchUps").get(0);
+        assertThat(catchUp.get("forClass").asBoolean()).isFalse();
+        assertThat(catchUp.get("steps")).hasSize(3);
+        assertThat(ReportsTest.pdf(
+                        school.as, "/api/classes/" + curlews + "/catch-up/paper?set=underarm-roll/components"))
+                .contains(school.children(curlews).entrySet().stream()
+                        .filter(e -> e.getValue().equals(children.get(11)))
+                        .findFirst()
+                        .orElseThrow()
+                        .getKey())
+                .contains("5 tries")
+                .contains("Watched by");
         JsonNode lesson = next.get("lesson");
         assertThat(lesson.get("looks").asInt()).isPositive();
         int planned = 0;
@@ -126,5 +139,34 @@ class NextStepsTest {
                 .contains("6 of 10 looks (60 %)")
                 .contains("0.23, fair");
         assertThat(agreed.get("talk").asBoolean()).isTrue();
+    }
+
+    @Test
+    void aGroupThatIsBehindTheClassHasAnEasierStepOfTheSame() throws IOException {
+        UUID unit = school.unit(curlews, 2, 30, "underarm-roll/components");
+        school.teach(curlews, FOOT, EYES);
+        List<Object> looks = new ArrayList<>();
+        for (int c = 0; c < 12; c++)
+            for (int i = 0; i < 4; i++) looks.add(look(children.get(c), c > 3, null, 100 * i + c + 1));
+        for (int c = 0; c < 12; c++) {
+            Map<String, Object> eyes = school.trial(children.get(c), EYES, c < 4);
+            eyes.put("at", Instant.now().minusSeconds(5 + c).toString());
+            looks.add(eyes);
+        }
+        school.record(looks);
+        JsonNode next = next();
+        String ofClass = next.get("skills").get(0).get("step").asString();
+        JsonNode behind = null;
+        for (JsonNode g : next.get("groups")) if (g.get("cue").asString().equals(FOOT)) behind = g;
+        assertThat(behind).isNotNull();
+        assertThat(behind.get("children")).hasSize(4);
+        JsonNode step = behind.get("steps").get(0);
+        assertThat(ofClass).isNotEqualTo("BACK");
+        assertThat(step.get("words").asString()).isEqualTo("step back");
+        assertThat(step.get("doing").asString()).containsAnyOf("a step easier: ", "has an easier step");
+        assertThat(school.as.get("/api/units/" + unit).status()).isEqualTo(200);
+        assertThat(ReportsTest.pdf(
+                        school.as, "/api/classes/" + curlews + "/catch-up/paper?set=underarm-roll/components"))
+                .contains("Nobody who was away");
     }
 }

@@ -112,7 +112,8 @@ class ReportTest {
         assertThat(aim.get("hits").asInt()).isEqualTo(11);
         assertThat(aim.get("tries").asInt()).isEqualTo(15);
         assertThat(aim.get("spread").asString()).startsWith("11 hits in 15 tries: a spread of 0.0");
-        assertThat(aim.get("suggestion").asString()).contains("Seven in ten hit a target like the last one from about");
+        assertThat(aim.get("suggestion").asString())
+                .contains("70 in 100 tries hit a target like the last one from about");
         // Four misses are too few to speak of a side.
         assertThat(aim.has("lean") && !aim.get("lean").isNull()).isFalse();
         assertThat(picture.get("bests").toString()).contains("9 in a row").contains("Every try of a set hit, once");

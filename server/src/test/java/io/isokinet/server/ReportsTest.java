@@ -117,7 +117,12 @@ class ReportsTest {
     }
 
     private String pdf(String of) throws IOException {
-        try (var document = Loader.loadPDF(school.as.get(of).response().body())) {
+        return pdf(school.as, of);
+    }
+
+    /** The text of a paper. */
+    static String pdf(Caller as, String of) throws IOException {
+        try (var document = Loader.loadPDF(as.get(of).response().body())) {
             return new PDFTextStripper().getText(document);
         }
     }

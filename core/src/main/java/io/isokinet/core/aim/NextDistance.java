@@ -6,11 +6,10 @@ import java.util.Locale;
 public final class NextDistance {
     private NextDistance() {}
 
-    /** @param hits of {@code tries}, at least one @param left and {@code right}, misses by side */
-    public static String after(int hits, int tries, int left, int right) {
+    /** @param hits of {@code tries}, at least one @param left and {@code right}, misses by side @param band how often a try is to hit */
+    public static String after(int hits, int tries, int left, int right, Band band) {
         double share = hits / (double) tries;
-        String step =
-                StartLines.isInBand(share) ? "stays" : share < StartLines.BAND_FROM ? "a step nearer" : "a step back";
+        String step = band.holds(share) ? "stays" : band.isAbove(share) ? "a step nearer" : "a step back";
         return String.format(Locale.ROOT, "%d of %d: %s", hits, tries, step)
                 + MissHint.ofSet(left, right).map(h -> ". " + h).orElse("");
     }

@@ -9,16 +9,9 @@ import java.util.Locale;
  *
  * @param metres of each line from the target, from near to far
  * @param lineOf index of the line of each child, in the order in which they were given
- * @param inBand how many children hit between six and eight tries in ten from their line
+ * @param inBand how many children hit as often as the band asks from their line
  */
 public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, String reason) {
-    /** Where a task is neither lost nor too easy: six to eight tries in ten. Common practice. */
-    public static final double BAND_FROM = 0.6;
-
-    public static final double BAND_TO = 0.8;
-    /** What a distance to try next aims at. */
-    public static final double MIDDLE = 0.7;
-
     private static final double APART = 0.5;
     private static final int LINES = 3;
 
@@ -30,8 +23,9 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
     /**
      * @param spreads of the children, in radians @param width effective, in metres
      * @param nearest and {@code farthest} lines that the floor has, in metres; lines stand on half metres
+     * @param band how often a try is to hit
      */
-    public static StartLines of(List<Double> spreads, double width, double nearest, double farthest) {
+    public static StartLines of(List<Double> spreads, double width, double nearest, double farthest, Band band) {
         List<Double> offered = new ArrayList<>();
         for (double d = Math.ceil(nearest / APART) * APART; d <= farthest + 1e-9; d += APART) offered.add(d);
         if (offered.size() < LINES || spreads.isEmpty())
@@ -52,7 +46,7 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
             for (int b = a + 1; b < offered.size(); b++)
                 for (int c = b + 1; c < offered.size(); c++) {
                     int[] lines = {a, b, c};
-                    double worth = worth(hits, lines);
+                    double worth = worth(hits, lines, band);
                     if (worth > bestWorth + 1e-12) {
                         bestWorth = worth;
                         best = lines;
@@ -62,9 +56,9 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
         List<Integer> lineOf = new ArrayList<>();
         int inside = 0;
         for (double[] of : hits) {
-            int line = nearestToMiddle(of, chosen);
+            int line = nearestToMiddle(of, chosen, band);
             lineOf.add(line);
-            if (isInBand(of[chosen[line]])) inside++;
+            if (band.holds(of[chosen[line]])) inside++;
         }
         List<Double> metres = List.of(offered.get(best[0]), offered.get(best[1]), offered.get(best[2]));
         return new StartLines(
@@ -73,33 +67,29 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
                 inside,
                 String.format(
                         Locale.ROOT,
-                        "From %.1f, %.1f and %.1f m %d of %d children hit between six and eight tries in ten.",
+                        "From %.1f, %.1f and %.1f m %d of %d children hit %s of their tries.",
                         metres.get(0),
                         metres.get(1),
                         metres.get(2),
                         inside,
-                        spreads.size()));
+                        spreads.size(),
+                        band.words()));
     }
 
     /** Children inside the band count first; among equals, how near everyone comes to its middle. */
-    private static double worth(double[][] hits, int[] lines) {
+    private static double worth(double[][] hits, int[] lines, Band band) {
         double worth = 0;
         for (double[] of : hits) {
-            double chance = of[lines[nearestToMiddle(of, lines)]];
-            worth += (isInBand(chance) ? 1 : 0) - Math.abs(chance - MIDDLE) / hits.length;
+            double chance = of[lines[nearestToMiddle(of, lines, band)]];
+            worth += (band.holds(chance) ? 1 : 0) - Math.abs(chance - band.middle()) / hits.length;
         }
         return worth;
     }
 
-    private static int nearestToMiddle(double[] hits, int[] lines) {
+    private static int nearestToMiddle(double[] hits, int[] lines, Band band) {
         int best = 0;
         for (int i = 1; i < lines.length; i++)
-            if (Math.abs(hits[lines[i]] - MIDDLE) < Math.abs(hits[lines[best]] - MIDDLE)) best = i;
+            if (Math.abs(hits[lines[i]] - band.middle()) < Math.abs(hits[lines[best]] - band.middle())) best = i;
         return best;
-    }
-
-    /** Whether such a share of hits is neither lost nor too easy. */
-    public static boolean isInBand(double chance) {
-        return chance >= BAND_FROM && chance <= BAND_TO;
     }
 }

@@ -5,6 +5,7 @@ import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.TurnCycle;
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.group.Carousel;
 import io.isokinet.core.group.Rotation;
 import io.isokinet.core.kit.KitLine;
@@ -121,9 +122,15 @@ public record LessonFit(
             List<String> pinTurns,
             int explainSeconds) {}
 
-    /** @param parts in the order of the lesson */
+    /** By the usual band. @param parts in the order of the lesson */
     public static LessonFit of(List<Part> parts, Place place, KnowHow known, Age age) {
-        List<Drawn> drawn = parts.stream().map(p -> draw(p, place, known, age)).toList();
+        return of(parts, place, known, age, Band.USUAL);
+    }
+
+    /** @param parts in the order of the lesson @param band how often a try is to succeed */
+    public static LessonFit of(List<Part> parts, Place place, KnowHow known, Age age, Band band) {
+        List<Drawn> drawn =
+                parts.stream().map(p -> draw(p, place, known, age, band)).toList();
         Map<String, Item> items = known.itemsByKey();
         List<KitMoves.Stretch> stretches = new ArrayList<>();
         int minute = 0;
@@ -171,7 +178,7 @@ public record LessonFit(
                         .toList());
     }
 
-    private static Drawn draw(Part p, Place place, KnowHow known, Age age) {
+    private static Drawn draw(Part p, Place place, KnowHow known, Age age, Band band) {
         Activity activity = p.activity();
         int children = p.works().sizes().stream().mapToInt(i -> i).sum();
         int largest = p.works().sizes().get(0);
@@ -203,7 +210,7 @@ public record LessonFit(
                 carousel(activity, p.works(), working / 60),
                 waiting(activity, p.works()),
                 Minutes.vigorous(activity, p.works().motionPercent()).percent(),
-                success(activity, p.setting(), known, age),
+                success(activity, p.setting(), known, age, band),
                 pinTurns(p, largest),
                 Minutes.explanation(age));
     }
@@ -249,15 +256,16 @@ public record LessonFit(
                         .toList());
     }
 
-    private static @Nullable String success(Activity activity, int setting, KnowHow known, Age age) {
+    private static @Nullable String success(Activity activity, int setting, KnowHow known, Age age, Band band) {
         if (activity.levers().isEmpty() || Stations.parts(activity.key()).size() > 1) return null;
         Lever lever = activity.levers().get(0);
         int step = Math.min(setting, lever.steps().size() - 1);
         Success usual = Success.of(activity, lever, step, known, age);
-        return "about %.0f %% succeed; for %d %% of the class between 60 and 80 %%. %s"
+        return "about %.0f %% succeed; for %d %% of the class %s. %s"
                 .formatted(
                         usual.share() * 100,
-                        Success.inBand(activity, lever, step, known, age).percent(),
+                        Success.inBand(activity, lever, step, known, age, band).percent(),
+                        band.words(),
                         usual.reason());
     }
 

@@ -3,8 +3,8 @@ package io.isokinet.core.lesson;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Difficulty;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.aim.HitChance;
-import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Share;
@@ -57,24 +57,24 @@ public record Success(double share, boolean computed, String reason) {
      * The share of a class for whom the setting lies in the band: children differ about the usual child of their age, in their
      * aim where it is computed and in skill for everything else.
      */
-    public static Share inBand(Activity activity, Lever lever, int step, KnowHow known, Age age) {
+    public static Share inBand(Activity activity, Lever lever, int step, KnowHow known, Age age, Band band) {
         int inside = 0;
         for (double z : TWENTIETHS) {
             double share = aimed(activity, lever, step, known, age, 1 + AIMS_DIFFER * z, SIMULATED_EACH)
                     .map(Success::share)
                     .orElseGet(() -> Difficulty.success(
                             activity.difficulty() + lever.logits().get(step) + SKILLS_DIFFER * z, age.years()));
-            if (StartLines.isInBand(share)) inside++;
+            if (band.holds(share)) inside++;
         }
         return Share.of(inside, TWENTIETHS.length);
     }
 
     /** The same for a task without a lever, from its difficulty alone. @param age in years */
-    public static Share inBand(double logits, double age) {
+    public static Share inBand(double logits, double age, Band band) {
         int inside = 0;
         for (double z : TWENTIETHS) {
             double share = Difficulty.success(logits + SKILLS_DIFFER * z, age);
-            if (StartLines.isInBand(share)) inside++;
+            if (band.holds(share)) inside++;
         }
         return Share.of(inside, TWENTIETHS.length);
     }

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param spots one for each child that takes part, by group and place in the group
  * @param closed floor in front of throwing lines, shut to the walls until the signal
  * @param teacher where the cue is seen from
+ * @param vantages where else one may stand to watch; empty where children move about
  * @param gather where all meet at the signal; null where each stays
  * @param findings what is too tight, with by how much
  * @param reasons sentences with their numbers
@@ -25,6 +26,7 @@ public record FloorPlan(
         List<Thing> things,
         List<Rect> closed,
         Point teacher,
+        List<Vantage> vantages,
         @Nullable Point gather,
         List<Finding> findings,
         List<String> reasons) {
@@ -34,8 +36,20 @@ public record FloorPlan(
         lines = List.copyOf(lines);
         things = List.copyOf(things);
         closed = List.copyOf(closed);
+        vantages = List.copyOf(vantages);
         findings = List.copyOf(findings);
         reasons = List.copyOf(reasons);
+    }
+
+    /**
+     * A place with a wall behind, outside every lane, from which some groups are near and seen from the right side.
+     *
+     * @param groups indexes from 0, in order
+     */
+    public record Vantage(Point at, List<Integer> groups) {
+        public Vantage {
+            groups = List.copyOf(groups);
+        }
     }
 
     /** @param movable true if it can be put elsewhere by itself */

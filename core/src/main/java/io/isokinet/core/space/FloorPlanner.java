@@ -7,14 +7,20 @@ import io.isokinet.core.quantity.Side;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
+import io.isokinet.core.space.FloorPlan.Vantage;
 import io.isokinet.core.space.FloorTask.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Draws an activity on its floor, to scale, and says what is too tight. */
@@ -28,6 +34,14 @@ public final class FloorPlanner {
 
     /** A painted line further away does not help. */
     private static final double NEAR_A_LINE = 1.5;
+    /** From further away a cue is not seen well. Common practice. */
+    private static final double SEEN = 7;
+    /** A cue is seen from within 60 degrees of its best side. Common practice. */
+    private static final double RIGHT_SIDE = 0.5;
+    /** Where everybody keeps a place. */
+    private static final Set<Formation> PLACED = EnumSet.of(
+            Formation.LANES, Formation.FILES, Formation.PAIRS, Formation.WALL, Formation.RELAY, Formation.ROLES);
+
     /** By which lanes are lengthened. */
     private static final double STEP = 0.25;
 
@@ -101,6 +115,9 @@ public final class FloorPlanner {
                 sketch.things,
                 sketch.closed,
                 teacher,
+                PLACED.contains(task.formation())
+                        ? vantages(want(fit.along(), floor.sendsToOrigin(fit.along())), teacher)
+                        : List.of(),
                 gather(teacher),
                 sketch.findings,
                 sketch.reasons);
@@ -363,21 +380,9 @@ public final class FloorPlanner {
         double x = acting.stream().mapToDouble(s -> s.at().x()).average().orElse(floor.length / 2);
         double y = acting.stream().mapToDouble(s -> s.at().y()).average().orElse(floor.width / 2);
         Point middle = new Point(x, y);
-        Frame frame = Frame.of(new Rect(0, 0, floor.length, floor.width), along, back);
-        Point want =
-                switch (task.view()) {
-                    case BEHIND -> new Point(-frame.ahead().x(), -frame.ahead().y());
-                    case FRONT -> frame.ahead();
-                    case SIDE ->
-                        task.watched() == Side.LEFT
-                                ? new Point(-frame.right().x(), -frame.right().y())
-                                : frame.right();
-                };
-        Optional<Point> best = floor.edge().stream()
-                .filter(p -> sketch.areas.stream().noneMatch(a -> a.rect().holds(p)))
-                .filter(p -> sketch.closed.stream().noneMatch(c -> c.holds(p)))
-                .filter(p -> sketch.spots.stream().noneMatch(s -> s.at().to(p) < 0.5))
-                .max(Comparator.comparingDouble((Point p) -> towards(middle, p, want) - middle.to(p) / 40));
+        Point want = want(along, back);
+        Optional<Point> best =
+                safe().max(Comparator.comparingDouble((Point p) -> towards(middle, p, want) - middle.to(p) / 40));
         String where =
                 switch (task.view()) {
                     case BEHIND -> "from behind";
@@ -386,11 +391,53 @@ public final class FloorPlanner {
                 };
         Point stands = best.orElse(new Point(Floor.MARGIN / 2, Floor.MARGIN / 2));
         sketch.reasons.add(
-                towards(middle, stands, want) > 0.5
+                towards(middle, stands, want) > RIGHT_SIDE
                         ? "The cue is seen %s, with a wall behind and everyone in front.".formatted(where)
                         : "The cue is seen best %s, which would be in the way here; this is the nearest place outside every lane."
                                 .formatted(where));
         return stands;
+    }
+
+    /** The way from a child to the best place to see its cue from, a metre long. */
+    private Point want(boolean along, boolean back) {
+        Frame frame = Frame.of(new Rect(0, 0, floor.length, floor.width), along, back);
+        return switch (task.view()) {
+            case BEHIND -> new Point(-frame.ahead().x(), -frame.ahead().y());
+            case FRONT -> frame.ahead();
+            case SIDE ->
+                task.watched() == Side.LEFT
+                        ? new Point(-frame.right().x(), -frame.right().y())
+                        : frame.right();
+        };
+    }
+
+    /** Along the walls, outside every lane and clear of everyone. */
+    private Stream<Point> safe() {
+        return floor.edge().stream()
+                .filter(p -> sketch.areas.stream().noneMatch(a -> a.rect().holds(p)))
+                .filter(p -> sketch.closed.stream().noneMatch(c -> c.holds(p)))
+                .filter(p -> sketch.spots.stream().noneMatch(s -> s.at().to(p) < 0.5));
+    }
+
+    /** One place for each set of groups that can be seen together, the nearest to where the teacher stands. */
+    private List<Vantage> vantages(Point want, Point teacher) {
+        Map<List<Integer>, Point> places = new LinkedHashMap<>();
+        safe().sorted(Comparator.comparingDouble(teacher::to)).forEach(p -> {
+            List<Integer> groups = IntStream.range(0, task.sizes().size())
+                    .filter(g -> acting(g).allMatch(s -> s.to(p) <= SEEN && towards(s, p, want) > RIGHT_SIDE))
+                    .boxed()
+                    .toList();
+            if (!groups.isEmpty()) places.putIfAbsent(groups, p);
+        });
+        return places.entrySet().stream()
+                .map(e -> new Vantage(e.getValue(), e.getKey()))
+                .toList();
+    }
+
+    private Stream<Point> acting(int group) {
+        return sketch.spots.stream()
+                .filter(s -> s.group() == group && s.does() == Spot.Does.ACTS)
+                .map(Spot::at);
     }
 
     /** Cosine between the way to a point and the wanted way. */

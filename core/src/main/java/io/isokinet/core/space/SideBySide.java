@@ -64,6 +64,7 @@ public final class SideBySide {
                 things,
                 closed,
                 teacher,
+                List.of(),
                 null,
                 findings,
                 List.of("With a wall behind and every station in front; the one with the cue to watch is walked to."));

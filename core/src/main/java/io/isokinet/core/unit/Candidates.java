@@ -191,13 +191,15 @@ public final class Candidates {
         if (activity.rung() == null || activity.rung().level() < 2 || activity.cycle() == null) return -1;
         double age = problem.profile().age().years();
         if (activity.levers().isEmpty())
-            return Success.inBand(activity.difficulty(), age).percent();
+            return Success.inBand(activity.difficulty(), age, problem.policy().band())
+                    .percent();
         return Success.inBand(
                         activity,
                         activity.levers().get(0),
                         setting,
                         problem.knowHow(),
-                        problem.profile().age())
+                        problem.profile().age(),
+                        problem.policy().band())
                 .percent();
     }
 

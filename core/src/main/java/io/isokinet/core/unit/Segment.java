@@ -44,6 +44,22 @@ public record Segment(
         return candidate.setting();
     }
 
+    /** The step before the one that is set; null where it is the easiest. */
+    public @Nullable String easier() {
+        return step(setting() - 1);
+    }
+
+    /** The step after the one that is set; null where it is the hardest. */
+    public @Nullable String harder() {
+        return step(setting() + 1);
+    }
+
+    private @Nullable String step(int index) {
+        if (activity().levers().isEmpty()) return null;
+        List<String> steps = activity().levers().get(0).steps();
+        return index < 0 || index >= steps.size() ? null : steps.get(index);
+    }
+
     public Fit fit() {
         return candidate.fit();
     }

@@ -87,7 +87,7 @@ class SpreadTest {
     void threeLinesServeAMixedClass() {
         List<Double> spreads = new ArrayList<>();
         for (int i = 0; i < 27; i++) spreads.add(0.05 + 0.0025 * i);
-        StartLines lines = StartLines.of(spreads, 0.5, 1.5, 6);
+        StartLines lines = StartLines.of(spreads, 0.5, 1.5, 6, Band.USUAL);
         assertThat(lines.metres()).isSorted().hasSize(3);
         assertThat(lines.lineOf()).hasSize(27);
         // A surer aim never stands nearer.
@@ -97,7 +97,23 @@ class SpreadTest {
                 .count();
         assertThat(lines.inBand()).isGreaterThan(one);
         assertThat(lines.reason()).contains(lines.inBand() + " of 27 children");
-        assertThatThrownBy(() -> StartLines.of(spreads, 0.5, 3, 3.5)).hasMessageContaining("three lines");
+        assertThatThrownBy(() -> StartLines.of(spreads, 0.5, 3, 3.5, Band.USUAL))
+                .hasMessageContaining("three lines");
+    }
+
+    @Test
+    void aNarrowerOrHarderBandMovesTheLines() {
+        List<Double> spreads = new ArrayList<>();
+        for (int i = 0; i < 27; i++) spreads.add(0.05 + 0.0025 * i);
+        StartLines usual = StartLines.of(spreads, 0.5, 1.5, 8, Band.USUAL);
+        StartLines harder = StartLines.of(spreads, 0.5, 1.5, 8, new Band(40, 60));
+        assertThat(harder.metres().get(0)).isGreaterThan(usual.metres().get(0));
+        assertThat(harder.reason()).contains("between 40 and 60 %");
+        assertThat(Band.USUAL.middle()).isCloseTo(0.7, within(1e-12));
+        assertThat(Band.USUAL.holds(0.6) && Band.USUAL.holds(0.8)).isTrue();
+        assertThat(Band.USUAL.holds(0.599) || Band.USUAL.holds(0.801)).isFalse();
+        assertThatThrownBy(() -> new Band(60, 65)).hasMessageContaining("at least 10 wide");
+        assertThatThrownBy(() -> new Band(10, 90)).hasMessageContaining("10 to 90 % was given");
     }
 
     @Test
@@ -115,10 +131,12 @@ class SpreadTest {
 
     @Test
     void aSetSaysWhereToGoNext() {
-        assertThat(NextDistance.after(2, 5, 0, 0)).isEqualTo("2 of 5: a step nearer");
-        assertThat(NextDistance.after(3, 5, 1, 1)).isEqualTo("3 of 5: stays");
-        assertThat(NextDistance.after(4, 5, 0, 1)).isEqualTo("4 of 5: stays");
-        assertThat(NextDistance.after(5, 5, 0, 0)).isEqualTo("5 of 5: a step back");
-        assertThat(NextDistance.after(3, 5, 2, 0)).startsWith("3 of 5: stays. Twice to the left. A hint only");
+        assertThat(NextDistance.after(3, 5, 0, 0, new Band(40, 55))).isEqualTo("3 of 5: a step back");
+        assertThat(NextDistance.after(2, 5, 0, 0, Band.USUAL)).isEqualTo("2 of 5: a step nearer");
+        assertThat(NextDistance.after(3, 5, 1, 1, Band.USUAL)).isEqualTo("3 of 5: stays");
+        assertThat(NextDistance.after(4, 5, 0, 1, Band.USUAL)).isEqualTo("4 of 5: stays");
+        assertThat(NextDistance.after(5, 5, 0, 0, Band.USUAL)).isEqualTo("5 of 5: a step back");
+        assertThat(NextDistance.after(3, 5, 2, 0, Band.USUAL))
+                .startsWith("3 of 5: stays. Twice to the left. A hint only");
     }
 }

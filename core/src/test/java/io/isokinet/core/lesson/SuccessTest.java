@@ -9,8 +9,8 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Difficulty;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.aim.HitChance;
-import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.thing.Need;
@@ -74,14 +74,18 @@ class SuccessTest {
         for (int i = 0; i < many; i++) {
             double z = normal.inverseCumulativeProbability((i + 0.5) / many);
             double share = Difficulty.success(0.8 * z, 8);
-            if (share >= StartLines.BAND_FROM && share <= StartLines.BAND_TO) counted++;
+            if (Band.USUAL.holds(share)) counted++;
         }
-        assertThat(Success.inBand(hop, distance, 1, known, new Age(8)).value()).isCloseTo(counted / many, within(0.06));
+        assertThat(Success.inBand(hop, distance, 1, known, new Age(8), Band.USUAL)
+                        .value())
+                .isCloseTo(counted / many, within(0.06));
         // Far too near and far too far nobody is inside.
         Lever wide = new Lever("distance", List.of("0.2 m", "3 m", "40 m"), 1);
-        assertThat(Success.inBand(rolling(1), wide, 0, known, new Age(8)).value())
+        assertThat(Success.inBand(rolling(1), wide, 0, known, new Age(8), Band.USUAL)
+                        .value())
                 .isZero();
-        assertThat(Success.inBand(rolling(1), wide, 2, known, new Age(8)).value())
+        assertThat(Success.inBand(rolling(1), wide, 2, known, new Age(8), Band.USUAL)
+                        .value())
                 .isZero();
     }
 }

@@ -2,10 +2,15 @@ package io.isokinet.core.nextstep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.Made;
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.nextstep.MoveOn.Step;
 import io.isokinet.core.nextstep.NeedGroups.Group;
 import io.isokinet.core.nextstep.NextCue.Candidate;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Sides;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -87,5 +92,46 @@ class NextStepTest {
         assertThat(next.get(0).facts())
                 .containsExactly(
                         "8 of 20 children do not own it yet", "2 cues wait for it", "an activity to come shows it");
+    }
+
+    private static MoveOn move(int shown, int looks) {
+        return MoveOn.of(marks(0, 20, 0), shown, looks, null, 0);
+    }
+
+    @Test
+    void aGroupThatIsBehindOrAheadPlaysTheSameAStepEasierOrHarder() {
+        List<GroupStep.Work> next =
+                List.of(new GroupStep.Work("Alley", null, "4 m"), new GroupStep.Work("Gate", "2 m", null));
+        GroupStep behind = GroupStep.of(move(2, 20), Step.STAY, next);
+        assertThat(behind.step()).isEqualTo(Step.BACK);
+        assertThat(behind.doing()).isEqualTo("In “Gate” a step easier: 2 m.");
+        assertThat(behind.facts()).contains("2 of the last 20 looks showed it");
+        assertThat(GroupStep.of(move(18, 20), Step.STAY, next).doing()).isEqualTo("In “Alley” a step harder: 4 m.");
+        assertThat(GroupStep.of(move(10, 20), Step.ON, next).doing()).startsWith("In “Gate” a step easier");
+        assertThat(GroupStep.of(move(10, 20), Step.STAY, next).doing()).isEqualTo("As the class does.");
+        assertThat(GroupStep.of(move(2, 20), Step.STAY, List.of()).doing()).isEqualTo("A step easier than the class.");
+        assertThat(GroupStep.of(move(2, 20), Step.STAY, List.of(new GroupStep.Work("Alley", null, null)))
+                        .doing())
+                .startsWith("Nothing in the next lesson has an easier step");
+        assertThat(GroupStep.of(MoveOn.of(marks(0, 1, 19), 1, 1, null, 0), Step.STAY, next)
+                        .doing())
+                .isEqualTo("Look at them first.");
+    }
+
+    @Test
+    void whoMissedACueHasFiveMinutesWithTheEasiestWorkThatShowsIt() {
+        KnowHow known = Made.knowHow();
+        CatchUp right = CatchUp.forChild(known, "roll/a", new Age(8), Sides.all(Side.RIGHT));
+        CatchUp left = CatchUp.forChild(known, "roll/a", new Age(8), Sides.all(Side.LEFT));
+        assertThat(right.steps()).hasSize(3);
+        assertThat(right.steps().get(0)).startsWith("1 minute").contains("left foot");
+        assertThat(left.steps().get(0)).contains("right foot");
+        assertThat(right.steps().get(1)).startsWith("2 minutes: roll-drill1");
+        assertThat(right.steps().get(2)).startsWith("2 minutes").contains("5 tries");
+        assertThat(CatchUp.forAll(known, "roll/a", new Age(8)).steps().get(0))
+                .contains("a left-hander")
+                .contains("opposite foot");
+        assertThat(CatchUp.forClass(6, 24)).isTrue();
+        assertThat(CatchUp.forClass(5, 24)).isFalse();
     }
 }

@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
@@ -163,7 +164,7 @@ class SafetyTest {
 
     @Test
     void aSchoolMaySoftenButNotBelowTheFixedFloor() {
-        Policy soft = new Policy(Set.of("pointed-indoors", "hard-indoors"));
+        Policy soft = new Policy(Set.of("pointed-indoors", "hard-indoors"), Band.USUAL);
         List<Caution> found = cautions(toss, HALL, 9, 20, 0, soft, thing("spear", true, null, Trait.LONG));
         assertThat(found.stream()
                         .filter(c -> c.key().equals("pointed-indoors"))

@@ -1,7 +1,9 @@
 package io.isokinet.server.hall;
 
 import io.isokinet.core.kit.KitMoves;
+import io.isokinet.core.nextstep.Stands;
 import io.isokinet.core.nextstep.WatchPlan;
+import io.isokinet.core.space.FloorPlan;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
@@ -112,8 +114,26 @@ class HallController {
             @Nullable WetView wet,
             List<StretchWatch> watch) {}
 
-    /** Whom to watch in a stretch, for what. @param reason how many are likely to be settled by it */
-    record StretchWatch(UUID segment, List<Watching.WatchView> watches, String reason) {}
+    /**
+     * Whom to watch in a stretch, for what.
+     *
+     * @param reason how many are likely to be settled by it @param from where to stand; null where nobody is in a group
+     */
+    record StretchWatch(
+            UUID segment,
+            List<Watching.WatchView> watches,
+            String reason,
+            @Nullable StandsView from) {}
+
+    /** @param fromOne looks from the first spot @param afterChanges the same once groups have changed places */
+    record StandsView(
+            List<StandView> stands, List<SwapView> changes, int looks, int fromOne, int afterChanges, String reason) {}
+
+    /** A spot, in metres from the left and the top. @param groups that are seen from it, indexes from 0 */
+    record StandView(double x, double y, List<Integer> groups, int looks) {}
+
+    /** The groups of two children could change places. @param place of the second, index from 0 */
+    record SwapView(UUID child, UUID with, int place) {}
 
     /** What became of a batch, and the marks of the children in it as they are now. */
     record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
@@ -231,7 +251,8 @@ class HallController {
     @Transactional(readOnly = true)
     public HallView hall(@PathVariable UUID lesson) {
         LessonPlan plan = lessons.plan(lesson);
-        SheetView sheet = sheets.view(lesson);
+        Sheets.Worked worked = sheets.work(lesson);
+        SheetView sheet = worked.view();
         Grid grid = marks.grid(plan.classId(), plan.cueSets(), schools.today());
         Set<UUID> away = records.away(lesson);
         return new HallView(
@@ -246,10 +267,26 @@ class HallController {
                 records.events(lesson),
                 records.hitsIn(lesson),
                 sheets.wet(lesson).orElse(null),
-                watch(plan, grid, away));
+                watch(plan, worked, grid, away));
     }
 
-    private static List<StretchWatch> watch(LessonPlan plan, Grid grid, Set<UUID> away) {
+    /** Whom to watch in each stretch of a lesson, and from where; the same as the hall has. */
+    @GetMapping("/{lesson}/watch")
+    @Allowed(
+            value = {Role.TEACHER, Role.ASSISTANT},
+            of = Subject.LESSON,
+            variable = "lesson")
+    @Transactional(readOnly = true)
+    public List<StretchWatch> watch(@PathVariable UUID lesson) {
+        LessonPlan plan = lessons.plan(lesson);
+        return watch(
+                plan,
+                sheets.work(lesson),
+                marks.grid(plan.classId(), plan.cueSets(), schools.today()),
+                records.away(lesson));
+    }
+
+    private static List<StretchWatch> watch(LessonPlan plan, Sheets.Worked worked, Grid grid, Set<UUID> away) {
         List<Watching.WatchView> before = new ArrayList<>();
         List<StretchWatch> stretches = new ArrayList<>();
         for (Lessons.Taught s : plan.segments()) {
@@ -257,8 +294,44 @@ class HallController {
             WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), s.looks(), before);
             List<Watching.WatchView> views = Watching.views(watch);
             before.addAll(views);
-            stretches.add(new StretchWatch(s.id(), views, watch.reason()));
+            List<List<UUID>> groups = worked.view().segments().stream()
+                    .filter(v -> v.id().equals(s.id()))
+                    .findFirst()
+                    .map(SheetView.StretchView::memberIds)
+                    .orElse(List.of());
+            stretches.add(new StretchWatch(
+                    s.id(),
+                    views,
+                    watch.reason(),
+                    groups.isEmpty() ? null : stand(worked.floors().get(s.id()), groups, views)));
         }
         return stretches;
+    }
+
+    private static @Nullable StandsView stand(
+            @Nullable FloorPlan floor, List<List<UUID>> groups, List<Watching.WatchView> watches) {
+        if (floor == null) return null;
+        Map<String, Integer> looks = new HashMap<>();
+        watches.forEach(w -> looks.merge(w.child().toString(), w.looks(), Integer::sum));
+        Stands stands = Stands.of(
+                floor,
+                groups.stream()
+                        .map(g -> g.stream().map(UUID::toString).toList())
+                        .toList(),
+                looks);
+        return new StandsView(
+                stands.stands().stream()
+                        .map(s -> new StandView(s.at().x(), s.at().y(), s.groups(), s.looks()))
+                        .toList(),
+                stands.swaps().stream()
+                        .map(s -> new SwapView(
+                                groups.get(s.group()).get(0),
+                                groups.get(s.with()).get(0),
+                                s.with()))
+                        .toList(),
+                stands.looks(),
+                stands.fromOne(),
+                stands.afterSwaps(),
+                stands.reason());
     }
 }

@@ -60,11 +60,18 @@ class LessonController {
      * All of what is changed by hand about one stretch; what is left out is as usual.
      *
      * @param groups wished number @param without keys of things not to use @param moved groups put elsewhere
+     * @param places that groups of a child are given; none if left out
      */
     record SettingBody(
             @Nullable Integer groups,
             @NotNull(message = "is needed") Set<String> without,
-            @NotNull(message = "is needed") List<@Valid MovedBody> moved) {}
+            @NotNull(message = "is needed") List<@Valid MovedBody> moved,
+            @Nullable List<@Valid PlaceBody> places) {}
+
+    /** @param child whose group is to have the place @param place index from 0 */
+    record PlaceBody(
+            @NotNull(message = "is needed") UUID child,
+            @NotNull(message = "is needed") Integer place) {}
 
     record DealBody(
             @NotNull(message = "is needed") GroupWay way,
@@ -86,6 +93,7 @@ class LessonController {
     @Allowed(value = Role.TEACHER, of = Subject.LESSON)
     @Transactional
     public SheetView set(@PathVariable UUID id, @PathVariable UUID segment, @Valid @RequestBody SettingBody body) {
+        List<PlaceBody> places = Objects.requireNonNullElse(body.places(), List.of());
         new Fields()
                 .check(body.groups() == null || body.groups() >= 1 && body.groups() <= 60, "groups", "must be 1 to 60.")
                 .check(
@@ -96,6 +104,10 @@ class LessonController {
                                         && Math.abs(m.y()) < 1000),
                         "moved",
                         "must name a group and metres on the floor.")
+                .check(
+                        places.stream().allMatch(p -> p.place() >= 0 && p.place() < 60),
+                        "places",
+                        "must name a child and a place from 0 to 59.")
                 .done();
         settings.put(
                 id,
@@ -104,8 +116,8 @@ class LessonController {
                         body.groups(),
                         body.without(),
                         body.moved().stream()
-                                .collect(Collectors.toMap(
-                                        MovedBody::group, m -> new Point(m.x(), m.y()), (a, b) -> b))));
+                                .collect(Collectors.toMap(MovedBody::group, m -> new Point(m.x(), m.y()), (a, b) -> b)),
+                        places.stream().collect(Collectors.toMap(PlaceBody::child, PlaceBody::place, (a, b) -> b))));
         return sheets.view(id);
     }
 

@@ -89,6 +89,7 @@ public record SheetView(
      * @param adapted children for whom a cue in focus is adapted or left out, with what
      * @param sent what is rolled, thrown, kicked or struck in it, of what is set out
      * @param targetMm width of what is aimed at; null where there is none, or several beside each other
+     * @param places that groups were given by hand
      * @param without names of things that were set aside for it, by key
      */
     public record StretchView(
@@ -139,7 +140,20 @@ public record SheetView(
             List<String> setUp,
             List<Caution> cautions,
             @Nullable FloorView floor,
-            List<String> reasons) {}
+            List<PlaceView> places,
+            List<String> reasons) {
+        /** The children by group, in the order of the floor. */
+        public List<List<UUID>> memberIds() {
+            return groups.stream()
+                    .map(g -> g.children().stream()
+                            .map(ClassGroups.GroupChild::id)
+                            .toList())
+                    .toList();
+        }
+    }
+
+    /** The group of a child has the floor with this index, from 0. */
+    public record PlaceView(UUID child, int place) {}
 
     public record ItemName(String key, String name) {}
 

@@ -10,6 +10,7 @@ import io.isokinet.core.group.Grouped;
 import io.isokinet.core.group.Grouper;
 import io.isokinet.core.group.Groups;
 import io.isokinet.core.group.Member.TakesPart;
+import io.isokinet.core.group.Places;
 import io.isokinet.core.group.Rotation;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.LayOut;
@@ -35,6 +36,7 @@ import io.isokinet.server.lesson.SheetView.AreaView;
 import io.isokinet.server.lesson.SheetView.ChildToday;
 import io.isokinet.server.lesson.SheetView.FloorView;
 import io.isokinet.server.lesson.SheetView.ItemName;
+import io.isokinet.server.lesson.SheetView.PlaceView;
 import io.isokinet.server.lesson.SheetView.Stored;
 import io.isokinet.server.lesson.SheetView.StretchView;
 import io.isokinet.server.place.Cupboards;
@@ -116,7 +118,6 @@ public class Sheets {
         return work(lessonId).view();
     }
 
-    /** A lesson worked out, with its floors for drawing anew. */
     /** What becomes of a lesson when it rains; empty where its place names none to go to. */
     @Transactional(readOnly = true)
     public Optional<WetView> wet(UUID lessonId) {
@@ -141,9 +142,11 @@ public class Sheets {
         return Optional.of(new WetView(place.name(), Wet.of(parts, fitter, place, lesson.known())));
     }
 
-    record Worked(SheetView view, Place place, Map<UUID, FloorPlan> floors) {}
+    /** A lesson worked out, with its floors by stretch. */
+    public record Worked(SheetView view, Place place, Map<UUID, FloorPlan> floors) {}
 
-    Worked work(UUID lessonId) {
+    @Transactional(readOnly = true)
+    public Worked work(UUID lessonId) {
         return new Working(lessons.inHand(lessonId)).work();
     }
 
@@ -186,11 +189,12 @@ public class Sheets {
                 Fit fit = fit(s.segment());
                 if (fit instanceof Fit.Fails fails) whyNot.put(s.view().id(), fails.reasons());
                 if (!(fit instanceof Fit.Works works)) continue;
-                List<GroupView> with = with(s.segment().activity(), works);
+                List<GroupView> with = with(s.segment(), works);
                 grouped.put(s.view().id(), with);
                 parts.add(part(s.segment(), works, with));
             }
-            LessonFit whole = LessonFit.of(parts, place, lesson.known(), age);
+            LessonFit whole = LessonFit.of(
+                    parts, place, lesson.known(), age, lesson.policy().band());
             Map<UUID, Drawn> drawn =
                     whole.parts().stream().collect(Collectors.toMap(d -> UUID.fromString(d.id()), d -> d));
             Map<UUID, Part> fitted = parts.stream().collect(Collectors.toMap(p -> UUID.fromString(p.id()), p -> p));
@@ -233,14 +237,17 @@ public class Sheets {
             return set.getOrDefault(UUID.fromString(segment.id()), Setting.USUAL);
         }
 
-        private List<GroupView> with(Activity activity, Fit.Works works) {
+        private List<GroupView> with(Segment segment, Fit.Works works) {
+            Activity activity = segment.activity();
             if (!GROUPED.contains(activity.grouping().formation())
                     || works.sizes().get(0) == 1
                     || works.sizes().stream().mapToInt(i -> i).sum() != grouper.playing()) return List.of();
             Grouped cut = grouper.cut(teams, works.sizes());
             for (String finding : ClassGroups.findings(lesson.schoolClass(), cut))
                 groupFindings.add(activity.name() + ": " + finding);
-            return ClassGroups.views(lesson.schoolClass(), cut.groups());
+            return ClassGroups.views(
+                    lesson.schoolClass(),
+                    Places.changed(cut.groups(), setting(segment).placesByChild()));
         }
 
         private Part part(Segment s, Fit.Works works, List<GroupView> with) {
@@ -334,6 +341,9 @@ public class Sheets {
                     layout == null ? List.of() : layout.steps(),
                     works == null ? List.of() : works.cautions(),
                     drawn == null || part == null ? null : floor(drawn, part),
+                    setting(segment).placesByChild().entrySet().stream()
+                            .map(e -> new PlaceView(UUID.fromString(e.getKey()), e.getValue()))
+                            .toList(),
                     reasons);
         }
 

@@ -3,20 +3,24 @@ package io.isokinet.server.nextstep;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Agreement;
 import io.isokinet.core.mastery.Standing;
+import io.isokinet.core.nextstep.CatchUp;
+import io.isokinet.core.nextstep.GroupStep;
 import io.isokinet.core.nextstep.MoveOn;
 import io.isokinet.core.nextstep.NeedGroups;
 import io.isokinet.core.nextstep.NextCue;
 import io.isokinet.core.nextstep.NextCue.Candidate;
 import io.isokinet.core.nextstep.SignOff;
 import io.isokinet.core.nextstep.WatchPlan;
+import io.isokinet.core.quantity.Age;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.nextstep.WhatNext.Agreed;
 import io.isokinet.server.nextstep.WhatNext.CameTrue;
-import io.isokinet.server.nextstep.WhatNext.CatchUp;
+import io.isokinet.server.nextstep.WhatNext.CatchUpView;
 import io.isokinet.server.nextstep.WhatNext.CueNeed;
+import io.isokinet.server.nextstep.WhatNext.GroupStepView;
 import io.isokinet.server.nextstep.WhatNext.NeedGroup;
 import io.isokinet.server.nextstep.WhatNext.NextLesson;
 import io.isokinet.server.nextstep.WhatNext.PlannedLooks;
@@ -24,6 +28,7 @@ import io.isokinet.server.nextstep.WhatNext.SignOffLine;
 import io.isokinet.server.nextstep.WhatNext.SignOffView;
 import io.isokinet.server.nextstep.WhatNext.SkillStep;
 import io.isokinet.server.record.Records;
+import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
@@ -34,7 +39,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -71,7 +75,7 @@ public class NextSteps {
         Grid grid = marks.grid(classId, sets, today);
         List<LessonPlan> coming = lessons.coming(classId, today, today.plusWeeks(WEEKS_AHEAD));
         List<UUID> children = grid.rows().stream().map(r -> r.child().id()).toList();
-        Map<String, Records.HitRate> rates = records.hitRates(
+        Map<String, Map<UUID, Records.HitRate>> rates = records.hitRates(
                 children,
                 today.minusWeeks(WEEKS_OF_HITS).atStartOfDay(schools.zone()).toInstant());
         Map<String, String> calls = new LinkedHashMap<>();
@@ -79,12 +83,13 @@ public class NextSteps {
             for (CueView c : s.cues()) calls.put(c.key(), c.call().notSettled());
         Map<UUID, String> names = new LinkedHashMap<>();
         grid.rows().forEach(r -> names.put(r.child().id(), r.child().name()));
+        Map<String, MoveOn> moves = new LinkedHashMap<>();
+        for (Grid.SkillColumns s : grid.skills())
+            moves.put(s.skill(), moveOn(grid.rows(), s, rates.getOrDefault(s.skill(), Map.of())));
         return new WhatNext(
-                grid.skills().stream()
-                        .map(s -> step(grid, s, Optional.ofNullable(rates.get(s.skill()))))
-                        .toList(),
+                grid.skills().stream().map(s -> step(s, moves.get(s.skill()))).toList(),
                 cues(grid, coming),
-                groups(grid),
+                groups(grid, moves, rates, coming),
                 coming.stream().findFirst().map(l -> watch(grid, l)).orElse(null),
                 signOff(grid, coming, by),
                 cameTrue(classId, sets, grid, today),
@@ -94,11 +99,19 @@ public class NextSteps {
                 names);
     }
 
-    private static SkillStep step(Grid grid, Grid.SkillColumns skill, Optional<Records.HitRate> rate) {
+    private static SkillStep step(Grid.SkillColumns skill, MoveOn move) {
+        return new SkillStep(
+                skill.skill(), skill.name(), move.step(), move.step().label(), move.facts());
+    }
+
+    /** Of some children of a class. */
+    private static MoveOn moveOn(List<Grid.Row> rows, Grid.SkillColumns skill, Map<UUID, Records.HitRate> rates) {
         List<Standing> all = new ArrayList<>();
         int shown = 0;
         int looks = 0;
-        for (Grid.Row row : grid.rows())
+        Records.HitRate rate = Records.HitRate.NONE;
+        for (Grid.Row row : rows) {
+            rate = rate.plus(rates.getOrDefault(row.child().id(), Records.HitRate.NONE));
             for (CueView cue : skill.cues()) {
                 Grid.Cell cell = row.cells().get(cue.key());
                 all.add(cell.standing());
@@ -106,14 +119,8 @@ public class NextSteps {
                 looks += cell.pips().size();
                 shown += (int) cell.pips().stream().filter(p -> p).count();
             }
-        MoveOn move = MoveOn.of(
-                all,
-                shown,
-                looks,
-                rate.map(Records.HitRate::hits).orElse(null),
-                rate.map(Records.HitRate::tries).orElse(0));
-        return new SkillStep(
-                skill.skill(), skill.name(), move.step(), move.step().label(), move.facts());
+        }
+        return MoveOn.of(all, shown, looks, rate.tries() == 0 ? null : rate.hits(), rate.tries());
     }
 
     private static boolean needs(Grid.Cell cell) {
@@ -152,7 +159,11 @@ public class NextSteps {
     }
 
     /** By the taught cue that a child shows least often; what nobody has looked at comes after what was seen. */
-    private static List<NeedGroup> groups(Grid grid) {
+    private static List<NeedGroup> groups(
+            Grid grid,
+            Map<String, MoveOn> moves,
+            Map<String, Map<UUID, Records.HitRate>> rates,
+            List<LessonPlan> coming) {
         Map<String, List<String>> needs = new LinkedHashMap<>();
         for (Grid.Row row : grid.rows()) {
             Map<String, Double> own = new LinkedHashMap<>();
@@ -169,9 +180,45 @@ public class NextSteps {
                             .toList());
         }
         return NeedGroups.of(needs, MOST_GROUPS).stream()
-                .map(g -> new NeedGroup(
-                        g.cue(), g.children().stream().map(UUID::fromString).toList()))
+                .map(g -> {
+                    Set<UUID> children = g.children().stream()
+                            .map(UUID::fromString)
+                            .collect(Collectors.toCollection(LinkedHashSet::new));
+                    return new NeedGroup(
+                            g.cue(),
+                            List.copyOf(children),
+                            grid.skills().stream()
+                                    .filter(s -> g.cue().isEmpty()
+                                            || s.cues().stream()
+                                                    .anyMatch(c -> c.key().equals(g.cue())))
+                                    .map(s -> groupStep(
+                                            s,
+                                            moveOn(
+                                                    grid.rows().stream()
+                                                            .filter(r -> children.contains(
+                                                                    r.child().id()))
+                                                            .toList(),
+                                                    s,
+                                                    rates.getOrDefault(s.skill(), Map.of())),
+                                            moves.get(s.skill()).step(),
+                                            coming))
+                                    .toList());
+                })
                 .toList();
+    }
+
+    private static GroupStepView groupStep(
+            Grid.SkillColumns skill, MoveOn own, MoveOn.Step ofClass, List<LessonPlan> coming) {
+        List<GroupStep.Work> next = coming.stream()
+                .map(l -> l.segments().stream()
+                        .filter(s -> skill.skill().equals(s.skill()))
+                        .map(s -> new GroupStep.Work(s.name(), s.easier(), s.harder()))
+                        .toList())
+                .filter(w -> !w.isEmpty())
+                .findFirst()
+                .orElse(List.of());
+        GroupStep step = GroupStep.of(own, ofClass, next);
+        return new GroupStepView(skill.name(), step.step().label(), step.facts(), step.doing());
     }
 
     /** The share of the last looks that showed it, one of each kind added so that a single look does not decide; 1 without any. */
@@ -272,15 +319,28 @@ public class NextSteps {
                         .formatted(last.number(), plan.settled(), plan.looks(), Math.max(0, settled)));
     }
 
-    private List<CatchUp> catchUps(UUID classId, Grid grid) {
-        List<CatchUp> all = new ArrayList<>();
+    /** @param sets cue-set keys, one a skill */
+    @Transactional(readOnly = true)
+    public List<CatchUpView> catchUps(UUID classId, List<String> sets) {
+        return catchUps(classId, marks.grid(classId, sets, schools.today()));
+    }
+
+    private List<CatchUpView> catchUps(UUID classId, Grid grid) {
+        KnowHow known = knowHows.current();
+        List<CatchUpView> all = new ArrayList<>();
         records.missed(classId).forEach((cue, away) -> {
-            List<UUID> children = grid.rows().stream()
+            List<ChildView> children = grid.rows().stream()
                     .filter(r -> away.contains(r.child().id()) && r.cells().containsKey(cue))
                     .filter(r -> r.cells().get(cue).standing() == Standing.NOT_SEEN)
-                    .map(r -> r.child().id())
+                    .map(Grid.Row::child)
                     .toList();
-            if (!children.isEmpty()) all.add(new CatchUp(cue, children));
+            if (children.isEmpty()) return;
+            Age age = new Age(children.get(0).yearAge());
+            all.add(new CatchUpView(
+                    cue,
+                    children.stream().map(ChildView::id).toList(),
+                    CatchUp.forClass(children.size(), grid.rows().size()),
+                    CatchUp.forAll(known, cue, age).steps()));
         });
         return all;
     }

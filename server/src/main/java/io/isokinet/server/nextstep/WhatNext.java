@@ -22,7 +22,7 @@ public record WhatNext(
         @Nullable NextLesson lesson,
         @Nullable SignOffView signOff,
         @Nullable CameTrue cameTrue,
-        List<CatchUp> catchUps,
+        List<CatchUpView> catchUps,
         List<Agreed> agreements,
         Map<String, String> calls,
         Map<UUID, String> names) {
@@ -31,8 +31,11 @@ public record WhatNext(
 
     public record CueNeed(String cue, List<String> facts) {}
 
-    /** @param cue they share; empty for those who need none */
-    public record NeedGroup(String cue, List<UUID> children) {}
+    /** @param cue they share; empty for those who need none @param steps what they do differently, skill by skill */
+    public record NeedGroup(String cue, List<UUID> children, List<GroupStepView> steps) {}
+
+    /** @param words go on, stay, step back, look first @param doing what that is in the next lesson */
+    public record GroupStepView(String name, String words, List<String> facts, String doing) {}
 
     /**
      * @param skills of its unit @param looks one pair of eyes has in it
@@ -65,8 +68,12 @@ public record WhatNext(
     /** What was likely of the last lesson, and what came of it. */
     public record CameTrue(UUID lesson, int number, int foretold, int settled, String sentence) {}
 
-    /** Children who were away when a cue was taught and were not seen at it since. */
-    public record CatchUp(String cue, List<UUID> children) {}
+    /**
+     * Children who were away when a cue was taught and were not seen at it since.
+     *
+     * @param forClass true where so many were that the whole class comes back to it @param steps of five minutes with it
+     */
+    public record CatchUpView(String cue, List<UUID> children, boolean forClass, List<String> steps) {}
 
     /** Two people who watched the same children in the same lesson. @param talk whether to talk about what they look for */
     public record Agreed(String cue, String first, String second, boolean talk, String sentence) {}

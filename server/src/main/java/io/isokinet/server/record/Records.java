@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,12 +38,12 @@ public class Records {
             select h.*, exists (select 1 from event_void v where v.school_id = h.school_id and v.event_id = h.id) as voided
             from hit_set h where h.school_id = :school and\s""";
     private static final String HIT_RATES = """
-            select skill_key, sum(hits) as hits,
+            select child_id, skill_key, sum(hits) as hits,
                    sum(hits + missed_left + missed_right + missed_short + missed_long + missed) as tries
             from hit_set h
             where h.school_id = :school and h.child_id in (:children) and h.kind = 'TEACHER' and h.at >= :since
               and not exists (select 1 from event_void v where v.school_id = h.school_id and v.event_id = h.id)
-            group by skill_key""";
+            group by child_id, skill_key""";
     private static final String MISSED = """
             with first_taught as (
                 select distinct on (cue_key) cue_key, lesson_id from cue_taught
@@ -428,19 +429,27 @@ public class Records {
     }
 
     /** Hits of {@code tries}. */
-    public record HitRate(int hits, int tries) {}
+    public record HitRate(int hits, int tries) {
+        public static final HitRate NONE = new HitRate(0, 0);
 
-    /** Hits and tries of these children since then, by skill; what was taken back is left out. */
+        public HitRate plus(HitRate other) {
+            return new HitRate(hits + other.hits, tries + other.tries);
+        }
+    }
+
+    /** Hits and tries of these children since then, by skill and child; what was taken back is left out. */
     @Transactional(readOnly = true)
-    public Map<String, HitRate> hitRates(Collection<UUID> children, Instant since) {
-        Map<String, HitRate> rates = new LinkedHashMap<>();
+    public Map<String, Map<UUID, HitRate>> hitRates(Collection<UUID> children, Instant since) {
+        Map<String, Map<UUID, HitRate>> rates = new LinkedHashMap<>();
         if (!children.isEmpty())
             jdbc.sql(HIT_RATES)
                     .param("school", SchoolScope.current())
                     .param("children", children)
                     .param("since", java.sql.Timestamp.from(since))
-                    .query((row, n) ->
-                            rates.put(row.getString("skill_key"), new HitRate(row.getInt("hits"), row.getInt("tries"))))
+                    .query((row, n) -> rates.computeIfAbsent(row.getString("skill_key"), k -> new HashMap<>())
+                            .put(
+                                    row.getObject("child_id", UUID.class),
+                                    new HitRate(row.getInt("hits"), row.getInt("tries"))))
                     .list();
         return rates;
     }

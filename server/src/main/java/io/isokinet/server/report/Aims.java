@@ -15,6 +15,7 @@ import io.isokinet.server.report.ClassAim.StartLine;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
+import io.isokinet.server.school.Schools;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -33,8 +34,10 @@ class Aims {
     private final Records records;
     private final Classes classes;
     private final KnowHows knowHows;
+    private final Schools schools;
 
-    Aims(Records records, Classes classes, KnowHows knowHows) {
+    Aims(Records records, Classes classes, KnowHows knowHows, Schools schools) {
+        this.schools = schools;
         this.records = records;
         this.classes = classes;
         this.knowHows = knowHows;
@@ -57,7 +60,8 @@ class Aims {
         List<Spread> spreads = group.children().stream()
                 .map(c -> Spread.of(told(byChild.getOrDefault(c.id(), List.of())), new Age(c.yearAge())))
                 .toList();
-        StartLines lines = StartLines.of(spreads.stream().map(Spread::radians).toList(), width, near, far);
+        StartLines lines =
+                StartLines.of(spreads.stream().map(Spread::radians).toList(), width, near, far, schools.band());
         return new ClassAim(
                 skill,
                 name,
@@ -93,8 +97,8 @@ class Aims {
         return new StartLine(metres, here);
     }
 
-    private static String next(Hits last) {
-        return NextDistance.after(last.hits(), last.tries(), last.missedLeft(), last.missedRight());
+    private String next(Hits last) {
+        return NextDistance.after(last.hits(), last.tries(), last.missedLeft(), last.missedRight(), schools.band());
     }
 
     /** Sets of which distance and target were told. */

@@ -1,8 +1,8 @@
 package io.isokinet.server.report;
 
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.aim.MissHint;
 import io.isokinet.core.aim.Spread;
-import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.aim.Tries;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Side;
@@ -205,17 +205,18 @@ class ChildPictures {
                         : spread.reason(),
                 told.isEmpty()
                         ? null
-                        : suggestion(spread, told.get(told.size() - 1).width()),
+                        : suggestion(spread, told.get(told.size() - 1).width(), schools.band()),
                 left + right < FEWEST_MISSES
                         ? null
                         : MissHint.finding(left, right).orElse(null));
     }
 
-    private static String suggestion(Spread spread, double width) {
-        Spread.Challenge challenge = spread.challenge(width, StartLines.MIDDLE);
+    private static String suggestion(Spread spread, double width, Band band) {
+        Spread.Challenge challenge = spread.challenge(width, band.middle());
         return String.format(
                 Locale.ROOT,
-                "Seven in ten hit a target like the last one from about %.1f m (between %.1f and %.1f m).",
+                "%.0f in 100 tries hit a target like the last one from about %.1f m (between %.1f and %.1f m).",
+                100 * band.middle(),
                 challenge.metres(),
                 challenge.near(),
                 challenge.far());

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  * Three lines to start from that fit a class, for one skill and target.
  *
  * @param width effective, in metres @param tried children of whom enough was counted; the others go by their age
- * @param inBand children who hit between six and eight tries in ten from their line
+ * @param inBand children who hit as often as the school's band asks from their line
  */
 public record ClassAim(
         String skill,

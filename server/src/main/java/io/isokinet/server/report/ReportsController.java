@@ -60,8 +60,11 @@ class ReportsController {
     private final Children children;
     private final Schools schools;
     private final Aims aims;
+    private final CatchUpCards catchUps;
 
-    ReportsController(Reports reports, Papers papers, Children children, Schools schools, Aims aims) {
+    ReportsController(
+            Reports reports, Papers papers, Children children, Schools schools, Aims aims, CatchUpCards catchUps) {
+        this.catchUps = catchUps;
         this.aims = aims;
         this.reports = reports;
         this.papers = papers;
@@ -246,6 +249,13 @@ class ReportsController {
                 "results %s.zip".formatted(day),
                 MediaType.parseMediaType("application/zip"),
                 new OneRosterResults(reports.grids(asked.kindOrUsual(), day), children.sourceIds(), year, day).zip());
+    }
+
+    /** A card for each child who was away when a cue was taught. @param sets cue-set keys, one a skill */
+    @GetMapping(value = "/classes/{id}/catch-up/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    ResponseEntity<byte[]> catchUp(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
+        return Papers.answer("Catch up", papers.print("catch-up", "Catch up", Map.of("cards", catchUps.of(id, sets))));
     }
 
     /** Three lines to start from. @param width of the target with the ball @param near and @param far lines that the floor has, in metres */

@@ -1,5 +1,6 @@
 package io.isokinet.server.school;
 
+import io.isokinet.core.aim.Band;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -54,6 +55,13 @@ class School {
     /** Keys of rules of caution that only warn here. */
     @JdbcTypeCode(SqlTypes.JSON)
     String softened = "[]";
+
+    /** How often a try is to succeed here, in percent. */
+    @Column(name = "band_from")
+    int bandFrom = Band.USUAL.from();
+
+    @Column(name = "band_to")
+    int bandTo = Band.USUAL.to();
 
     @Column(name = "moved_up_on")
     @Nullable

@@ -16,6 +16,7 @@ import java.time.DayOfWeek;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,7 +38,7 @@ class SchoolController {
         this.firstRun = firstRun;
     }
 
-    /** @param softened as it was if left out */
+    /** @param softened and the ends of the band, as they were if left out; the band in percent */
     record SchoolBody(
             @NotBlank(message = "is needed") String name,
             @NotBlank(message = "is needed") String timeZone,
@@ -49,6 +50,8 @@ class SchoolController {
             @NotNull(message = "is needed") DayOfWeek weekStarts,
             @NotNull(message = "is needed") List<String> cautions,
             @Nullable List<String> softened,
+            @Nullable Integer bandFrom,
+            @Nullable Integer bandTo,
             @NotNull(message = "is needed") ErasedTrials erasedTrials) {}
 
     record FirstRunForm(
@@ -71,6 +74,7 @@ class SchoolController {
     SchoolView change(
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @Valid @RequestBody SchoolBody body) {
+        SchoolView was = schools.view();
         return schools.change(
                 new SchoolForm(
                         body.name(),
@@ -82,7 +86,9 @@ class SchoolController {
                         body.paceWhose(),
                         body.weekStarts(),
                         body.cautions(),
-                        body.softened() == null ? schools.view().softened() : body.softened(),
+                        Objects.requireNonNullElse(body.softened(), was.softened()),
+                        Objects.requireNonNullElse(body.bandFrom(), was.bandFrom()),
+                        Objects.requireNonNullElse(body.bandTo(), was.bandTo()),
                         body.erasedTrials()),
                 ifMatch);
     }

@@ -1,5 +1,6 @@
 package io.isokinet.server.school;
 
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.safety.SafetyRule;
@@ -72,6 +73,7 @@ public class Schools {
      * @param weekStarts A and B weeks change on it
      * @param cautions what the school adds to every lesson sheet
      * @param softened keys of usual cautions that only warn here
+     * @param bandFrom and @param bandTo how often a try is to succeed here, in percent
      * @param version for If-Match
      */
     public record SchoolView(
@@ -86,6 +88,8 @@ public class Schools {
             DayOfWeek weekStarts,
             List<String> cautions,
             List<String> softened,
+            int bandFrom,
+            int bandTo,
             ErasedTrials erasedTrials,
             @Nullable LocalDate movedUpOn,
             LocalDate today,
@@ -103,6 +107,8 @@ public class Schools {
             DayOfWeek weekStarts,
             List<String> cautions,
             List<String> softened,
+            int bandFrom,
+            int bandTo,
             ErasedTrials erasedTrials) {}
 
     @Transactional
@@ -136,6 +142,8 @@ public class Schools {
                 school.weekStarts,
                 json.readValue(school.cautions, SENTENCES),
                 json.readValue(school.softened, SENTENCES),
+                school.bandFrom,
+                school.bandTo,
                 school.erasedTrials,
                 school.movedUpOn,
                 today(),
@@ -178,6 +186,11 @@ public class Schools {
                                 .anyMatch(r -> r.key().equals(k) && !r.fixed())),
                         "softened",
                         "may name rules that are not of the fixed floor.")
+                .check(
+                        Band.isOne(form.bandFrom(), form.bandTo()),
+                        "bandFrom",
+                        "must lie between %d and %d, at least %d below the other end."
+                                .formatted(Band.LEAST, Band.MOST, Band.NARROWEST))
                 .done();
         List<String> changes = changes(school, form);
         change(changes, "softened cautions", json.readValue(school.softened, SENTENCES), form.softened());
@@ -194,6 +207,8 @@ public class Schools {
                 .filter(c -> !c.isEmpty())
                 .toList());
         school.softened = json.writeValueAsString(form.softened());
+        school.bandFrom = form.bandFrom();
+        school.bandTo = form.bandTo();
         school.erasedTrials = form.erasedTrials();
         rows.flush();
         if (!changes.isEmpty()) audit.add(Act.CHANGED, "the school", String.join(", ", changes), school.id);
@@ -208,6 +223,11 @@ public class Schools {
         change(changes, "lengths in", was.lengthUnit, now.lengthUnit());
         change(changes, "pace", was.paceCm, now.paceCm());
         change(changes, "week starts", was.weekStarts, now.weekStarts());
+        change(
+                changes,
+                "tries to succeed",
+                new Band(was.bandFrom, was.bandTo).words(),
+                new Band(now.bandFrom(), now.bandTo()).words());
         change(changes, "trials of erased children", was.erasedTrials, now.erasedTrials());
         return changes;
     }
@@ -245,9 +265,14 @@ public class Schools {
         return json.readValue(current().cautions, SENTENCES);
     }
 
-    /** What the school makes of the usual cautions. */
+    /** What the school has decided for all its lessons. */
     public Policy policy() {
-        return new Policy(new HashSet<>(json.readValue(current().softened, SENTENCES)));
+        return new Policy(new HashSet<>(json.readValue(current().softened, SENTENCES)), band());
+    }
+
+    /** How often a try is to succeed here. */
+    public Band band() {
+        return new Band(current().bandFrom, current().bandTo);
     }
 
     ErasedTrials erasedTrials() {

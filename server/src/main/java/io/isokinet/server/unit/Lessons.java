@@ -43,6 +43,7 @@ public class Lessons {
      * @param skill that is worked on; null for none @param part of the lesson, in words
      * @param changeSeconds of its minutes that go into changing @param turnSeconds of one turn; null where nobody takes turns
      * @param setting where a trial in it is seen @param looks one pair of eyes has in it
+     * @param easier and @param harder the steps beside the one that is set; null where there is none
      */
     public record Taught(
             UUID id,
@@ -55,7 +56,9 @@ public class Lessons {
             Setting setting,
             List<String> introduces,
             List<String> focus,
-            int looks) {}
+            int looks,
+            @Nullable String easier,
+            @Nullable String harder) {}
 
     /** @param cueSets of the unit, one a skill */
     public record LessonPlan(
@@ -196,7 +199,9 @@ public class Lessons {
                                 setting(s),
                                 s.introduces(),
                                 s.focus(),
-                                s.looks()))
+                                s.looks(),
+                                s.easier(),
+                                s.harder()))
                         .toList());
     }
 
