@@ -1,4 +1,5 @@
 import { Button } from 'antd'
+import styles from './Lesson.module.css'
 import { type SettingBody, type Stretch, type StretchWatch, settingOf } from './useLesson'
 
 interface WatchFromProps {
@@ -21,10 +22,11 @@ export function WatchFrom({ stretch, watch, names, set, busy }: WatchFromProps) 
     <>
       <div>{watch.reason}</div>
       {from && from.stands.length > 0 && (
-        <ol aria-label="Where to stand">
+        <ol aria-label="Where to stand" className={styles.stands}>
           {from.stands.map((s) => (
             <li key={`${s.x} ${s.y}`}>
-              by {s.groups.map((g) => stretch.groups[g]?.label).join(', ')}: {s.looks} of {from.looks} looks
+              by {s.groups.length === 1 ? 'group' : 'groups'}{' '}
+              {s.groups.map((g) => stretch.groups[g]?.label).join(', ')}: {s.looks} of {from.looks} looks
             </li>
           ))}
         </ol>

@@ -95,7 +95,7 @@ describe('where to watch from', () => {
   it('names the groups by each spot and changes places without losing what was changed before', () => {
     const set = vi.fn()
     render(<WatchFrom stretch={pairs} watch={watch} names={{}} set={set} busy={false} />)
-    expect(screen.getByText('by 1, 2: 6 of 9 looks')).toBeInTheDocument()
+    expect(screen.getByText('by groups 1, 2: 6 of 9 looks')).toBeInTheDocument()
     expect(screen.getByText(/From one spot 8 in place of 6, if 3 changes places with 1/)).toBeInTheDocument()
     fireEvent.click(screen.getByRole('button', { name: 'Let them change places' }))
     expect(set.mock.calls[0][0].places).toEqual([

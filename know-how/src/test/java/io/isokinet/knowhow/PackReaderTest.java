@@ -56,6 +56,18 @@ class PackReaderTest {
         }
     }
 
+    @Test
+    void everySkillHasAnEasierAndAHarderThingToTryAtHome() {
+        for (Skill skill : known.skills())
+            assertThat(known.activities().stream()
+                            .filter(a ->
+                                    skill.key().equals(a.skill()) && a.conduct().home() != null)
+                            .map(Activity::difficulty))
+                    .as(skill.key())
+                    .hasSize(2)
+                    .doesNotHaveDuplicates();
+    }
+
     /** What was promised to be there. */
     @Test
     void thePackHasTheCountsItShould() {

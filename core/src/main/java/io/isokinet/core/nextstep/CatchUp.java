@@ -78,6 +78,6 @@ public record CatchUp(String call, List<String> steps) {
     private static String easy(Activity a) {
         if (a.levers().isEmpty()) return "";
         Lever lever = a.levers().get(0);
-        return ", %s".formatted(lever.steps().get(0));
+        return " (%s)".formatted(lever.steps().get(0));
     }
 }

@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
  * From where to watch in a stretch, and who could change places so that more of those who are to be watched stand together before one
  * spot.
  *
- * @param stands in the order in which they are gone to; empty where nobody keeps a place
+ * @param stands in the order in which they are gone to, where it is worth going; empty where nobody keeps a place
  * @param swaps groups that could change places; empty where that would not bring more before one spot
  * @param looks that are planned @param fromOne of those, from the first spot @param afterSwaps the same once places are changed
  */
@@ -24,6 +24,8 @@ public record Stands(List<Stand> stands, List<Swap> swaps, int looks, int fromOn
     private static final int MOST = 3;
     /** So many groups change places before it takes longer than it brings. Common practice. */
     private static final int MOST_SWAPS = 4;
+    /** Changing places, or going to another spot, takes as long as a look or two: it must bring so many. Common practice. */
+    private static final int WORTH_IT = 2;
 
     public Stands {
         stands = List.copyOf(stands);
@@ -56,7 +58,7 @@ public record Stands(List<Stand> stands, List<Swap> swaps, int looks, int fromOn
                     + tried.stream()
                             .mapToInt(s -> worth[s.group()] - worth[s.with()])
                             .sum();
-            if (after > most) {
+            if (after > most && after - one >= WORTH_IT * tried.size()) {
                 most = after;
                 swaps = tried;
             }
@@ -75,7 +77,8 @@ public record Stands(List<Stand> stands, List<Swap> swaps, int looks, int fromOn
                         .filter(g -> worth[g] > 0 && !done.contains(g))
                         .toList();
                 int seen = fresh.stream().mapToInt(g -> worth[g]).sum();
-                if (seen > (best == null ? 0 : best.looks())) best = new Stand(v.at(), fresh, seen);
+                if (seen >= (stands.isEmpty() ? 1 : WORTH_IT) && seen > (best == null ? 0 : best.looks()))
+                    best = new Stand(v.at(), fresh, seen);
             }
             if (best == null) break;
             stands.add(best);
@@ -105,7 +108,7 @@ public record Stands(List<Stand> stands, List<Swap> swaps, int looks, int fromOn
         for (int g : out)
             if (swaps.size() < MOST_SWAPS)
                 inSight.stream()
-                        .filter(s -> groups.get(s).size() == groups.get(g).size() && worth[s] < worth[g])
+                        .filter(s -> groups.get(s).size() == groups.get(g).size() && worth[g] - worth[s] >= WORTH_IT)
                         .findFirst()
                         .ifPresent(s -> {
                             swaps.add(new Swap(g, s));

@@ -422,9 +422,16 @@ public final class FloorPlanner {
     /** One place for each set of groups that can be seen together, the nearest to where the teacher stands. */
     private List<Vantage> vantages(Point want, Point teacher) {
         Map<List<Integer>, Point> places = new LinkedHashMap<>();
+        List<List<Point>> acting = IntStream.range(0, task.sizes().size())
+                .mapToObj(g -> sketch.spots.stream()
+                        .filter(s -> s.group() == g && s.does() == Spot.Does.ACTS)
+                        .map(Spot::at)
+                        .toList())
+                .toList();
         safe().sorted(Comparator.comparingDouble(teacher::to)).forEach(p -> {
             List<Integer> groups = IntStream.range(0, task.sizes().size())
-                    .filter(g -> acting(g).allMatch(s -> s.to(p) <= SEEN && towards(s, p, want) > RIGHT_SIDE))
+                    .filter(g ->
+                            acting.get(g).stream().allMatch(s -> s.to(p) <= SEEN && towards(s, p, want) > RIGHT_SIDE))
                     .boxed()
                     .toList();
             if (!groups.isEmpty()) places.putIfAbsent(groups, p);
@@ -432,12 +439,6 @@ public final class FloorPlanner {
         return places.entrySet().stream()
                 .map(e -> new Vantage(e.getValue(), e.getKey()))
                 .toList();
-    }
-
-    private Stream<Point> acting(int group) {
-        return sketch.spots.stream()
-                .filter(s -> s.group() == group && s.does() == Spot.Does.ACTS)
-                .map(Spot::at);
     }
 
     /** Cosine between the way to a point and the wanted way. */

@@ -91,6 +91,11 @@ class StandsTest {
         assertThat(stands.swaps()).containsExactly(new Swap(0, 4));
         assertThat(stands.afterSwaps()).isEqualTo(13);
         assertThat(stands.reason()).isEqualTo("10, then 3 of 13 looks from 2 spots. With places changed, 13 from one.");
+        // One look is not worth going to another spot or changing places for.
+        Stands one = Stands.of(floor, groups(LANES), Map.of("0.0", 1, "5.0", 4));
+        assertThat(one.stands()).hasSize(1);
+        assertThat(one.swaps()).isEmpty();
+        assertThat(one.reason()).isEqualTo("4 of 5 looks from one spot.");
         // The three cannot stand where four do.
         looks.put("6.0", 20);
         Stands three = Stands.of(seen(List.of(0, 1, 2), List.of(5)), groups(LANES), looks);

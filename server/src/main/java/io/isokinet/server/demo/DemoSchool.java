@@ -25,6 +25,7 @@ import io.isokinet.server.place.Spaces.FeatureKind;
 import io.isokinet.server.place.Spaces.LineColour;
 import io.isokinet.server.place.Spaces.SpaceForm;
 import io.isokinet.server.record.Batch;
+import io.isokinet.server.record.Batch.RegisterEntry;
 import io.isokinet.server.record.Batch.TrialEntry;
 import io.isokinet.server.record.Recorder;
 import io.isokinet.server.school.ChildView;
@@ -58,6 +59,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -395,6 +397,9 @@ class DemoSchool implements ApplicationRunner {
         List<TrialEntry> trials = new ArrayList<>();
         int start = 0;
         int first = random.nextInt(children.size());
+        List<UUID> away = Stream.of(position * 11 + 4, position * 11 + 13)
+                .map(i -> children.get(i % children.size()).id())
+                .toList();
         for (UnitView.SegmentView segment : lesson.segments()) {
             String cue = segment.watch() != null
                     ? segment.watch()
@@ -404,11 +409,13 @@ class DemoSchool implements ApplicationRunner {
                 ChildView child = children.get((first + i * 4) % children.size());
                 double able = ability.computeIfAbsent(
                         child.id() + cue, k -> Math.min(0.97, 0.35 + 0.65 * random.nextDouble()));
+                boolean shown = random.nextDouble() < able;
+                if (away.contains(child.id())) continue;
                 trials.add(new TrialEntry(
                         Ids.next(),
                         child.id(),
                         cue,
-                        random.nextDouble() < able,
+                        shown,
                         io.isokinet.server.record.Kind.TEACHER,
                         segment.play() ? Setting.GAME : Setting.DRILL,
                         null,
@@ -423,6 +430,9 @@ class DemoSchool implements ApplicationRunner {
             first += 3;
             start += segment.minutes();
         }
-        recorder.take(new Batch(Ids.next(), device, Instant.now(), trials, List.of(), List.of(), List.of()), teacher);
+        List<RegisterEntry> register = away.stream()
+                .map(child -> new RegisterEntry(Ids.next(), lesson.id(), child, false, null, at))
+                .toList();
+        recorder.take(new Batch(Ids.next(), device, Instant.now(), trials, List.of(), register, List.of()), teacher);
     }
 }

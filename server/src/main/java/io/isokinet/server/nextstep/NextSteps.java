@@ -12,6 +12,7 @@ import io.isokinet.core.nextstep.NextCue.Candidate;
 import io.isokinet.core.nextstep.SignOff;
 import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.skill.Sides;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Grid;
@@ -336,11 +337,13 @@ public class NextSteps {
                     .toList();
             if (children.isEmpty()) return;
             Age age = new Age(children.get(0).yearAge());
+            boolean forClass = CatchUp.forClass(children.size(), grid.rows().size());
             all.add(new CatchUpView(
                     cue,
                     children.stream().map(ChildView::id).toList(),
-                    CatchUp.forClass(children.size(), grid.rows().size()),
-                    CatchUp.forAll(known, cue, age).steps()));
+                    forClass,
+                    (forClass ? CatchUp.forAll(known, cue, age) : CatchUp.forChild(known, cue, age, Sides.NOT_SETTLED))
+                            .steps()));
         });
         return all;
     }

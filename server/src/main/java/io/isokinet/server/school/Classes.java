@@ -17,9 +17,11 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -41,9 +43,17 @@ public class Classes {
     interface ChildRows extends JpaRepository<Child, UUID> {
         List<Child> findBySourceIdIsNotNull();
 
+        /** A child, one of its sides and one of the cues that do not fit it as they stand: a row for each pair, in one statement. */
+        String WHOLE =
+                "select c, s, q from Child c left join ChildSide s on s.childId = c.id left join ChildCue q on q.childId = c.id and q.toDay is null where c.id in ";
+
         @Query(
-                "select c from Child c where c.id in (select e.childId from Enrolment e where e.classId = :group and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day))")
-        List<Child> in(UUID group, LocalDate day);
+                WHOLE
+                        + "(select e.childId from Enrolment e where e.classId = :group and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day))")
+        List<@Nullable Object[]> in(UUID group, LocalDate day);
+
+        @Query(WHOLE + "(:child)")
+        List<@Nullable Object[]> whole(UUID child);
     }
 
     interface SideRows extends JpaRepository<ChildSide, UUID> {
@@ -270,7 +280,7 @@ public class Classes {
             else if (row != null && wanted != null) row.side = wanted;
         }
         children.flush();
-        return views(List.of(child)).get(0);
+        return views(children.whole(id)).get(0);
     }
 
     /** Settles which hand or foot a child uses for an action. */
@@ -298,7 +308,8 @@ public class Classes {
     /** @throws NotFoundException if there is none, or it was erased */
     @Transactional(readOnly = true)
     public ChildView child(UUID id) {
-        return views(List.of(row(children, id))).get(0);
+        row(children, id);
+        return views(children.whole(id)).get(0);
     }
 
     private static void checkNames(Fields fields, String prefix, String given, String family, int yearAge) {
@@ -311,13 +322,20 @@ public class Classes {
         return age >= Age.YOUNGEST && age <= Age.OLDEST;
     }
 
-    private List<ChildView> views(List<Child> rows) {
+    /** @param whole child, side and cue, as {@link ChildRows#WHOLE} reads them */
+    private List<ChildView> views(List<@Nullable Object[]> whole) {
         YearNames naming = schools.naming();
-        List<UUID> ids = rows.stream().map(Owned::id).toList();
-        Map<UUID, Sides> sidesByChild = sides(ids);
+        Set<Child> rows = new LinkedHashSet<>();
+        Map<UUID, Map<Action, Side>> known = new HashMap<>();
         Map<UUID, Map<String, CueFit>> cuesByChild = new HashMap<>();
-        for (ChildCue cue : cues.findByToDayIsNullAndChildIdIn(ids))
-            cuesByChild.computeIfAbsent(cue.childId, c -> new HashMap<>()).put(cue.cueKey, cue.state);
+        for (@Nullable Object[] row : whole) {
+            if (row[0] instanceof Child c) rows.add(c);
+            if (row[1] instanceof ChildSide s)
+                known.computeIfAbsent(s.childId, c -> new EnumMap<>(Action.class))
+                        .put(s.action, s.side);
+            if (row[2] instanceof ChildCue q)
+                cuesByChild.computeIfAbsent(q.childId, c -> new HashMap<>()).put(q.cueKey, q.state);
+        }
         Map<String, Long> sharing = rows.stream().collect(Collectors.groupingBy(c -> c.given, Collectors.counting()));
         return rows.stream()
                 .sorted(Comparator.comparing((Child c) -> c.given, String.CASE_INSENSITIVE_ORDER)
@@ -329,7 +347,7 @@ public class Classes {
                         sharing.get(c.given) > 1 && !c.family.isEmpty() ? c.given + " " + c.family.charAt(0) : c.given,
                         c.yearAge,
                         naming.label(c.yearAge),
-                        sideViews(sidesByChild.getOrDefault(c.id(), Sides.NOT_SETTLED)),
+                        sideViews(Sides.of(known.getOrDefault(c.id(), Map.of()))),
                         cuesByChild.getOrDefault(c.id(), Map.of()),
                         c.version()))
                 .toList();
