@@ -3696,6 +3696,7 @@ export interface components {
             number: number;
             /** Format: date */
             onDate: string;
+            ownLooks: string;
             reason: string;
             skills: string[];
             title: string;
@@ -4373,6 +4374,7 @@ export interface components {
         SkillStep: {
             facts: string[];
             name: string;
+            rung?: string;
             skill: string;
             /** @enum {string} */
             step: "ON" | "STAY" | "BACK" | "LOOK";
@@ -4699,11 +4701,14 @@ export interface components {
             id: string;
             introduces: string[];
             /** Format: int32 */
+            level: number;
+            /** Format: int32 */
             looks: number;
             /** Format: int32 */
             minutes: number;
             name: string;
             part: string;
+            rung?: string;
             /** @enum {string} */
             setting: "SHAPE" | "DRILL" | "GAME";
             skill?: string;

@@ -106,6 +106,38 @@ describe('the grid by keyboard', () => {
   })
 })
 
+describe('the grid sorted', () => {
+  it('draws no more rows again than the two whose mark can be reached by tab', () => {
+    const drawn: string[] = []
+    const many = Array.from({ length: 12 }, (_, i) => {
+      const line = row(`Child${String(i).padStart(2, '0')}`, {
+        'roll/foot': i % 2 ? owned('SECURE') : cell('NEAR'),
+        'roll/low': cell('EMERGING'),
+      })
+      const { sides } = line.child
+      return {
+        ...line,
+        child: Object.defineProperty({ ...line.child }, 'sides', {
+          get: () => {
+            drawn.push(line.child.name)
+            return sides
+          },
+        }),
+      }
+    })
+    page(
+      [[['grid', 'k', ['roll/components']], { ...grid, rows: many }]],
+      <GridTable classId="k" sets={['roll/components']} before="" />,
+    )
+    expect(new Set(drawn).size).toBe(12)
+    drawn.length = 0
+    fireEvent.click(screen.getByRole('button', { name: 'Call roll/foot' }))
+    expect(screen.getAllByRole('rowheader')[0]).toHaveTextContent('Child00')
+    expect(screen.getAllByRole('rowheader')[1]).toHaveTextContent('Child02')
+    expect(new Set(drawn).size).toBeLessThanOrEqual(2)
+  })
+})
+
 describe('a test with two trials', () => {
   it('has the next trial to press, the score once all are in, and the one before', async () => {
     const test = (trials: boolean[], score?: number, before?: number) => ({

@@ -76,7 +76,7 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
   const rows = arranged(grid.data.rows, which, order)
   const focus = (row: number, column: number) => {
     setAt({ row, column })
-    table.current?.querySelector<HTMLElement>(`[data-at="${row}-${column}"]`)?.focus()
+    table.current?.tBodies[0].rows[row]?.querySelector<HTMLElement>(`[data-column="${column}"]`)?.focus()
   }
   const refresh = () => {
     queries.invalidateQueries({ queryKey: ['grid', classId] })
@@ -105,9 +105,11 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
     })
   }
   const key = (event: KeyboardEvent) => {
-    const [r, column] = ((event.target as HTMLElement).dataset.at ?? '').split('-').map(Number)
+    const cell = event.target as HTMLElement
+    if (cell.dataset.column === undefined) return
+    const r = rowOf(cell)
+    const column = Number(cell.dataset.column)
     const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key]
-    if (column === undefined) return
     if (step)
       focus(
         Math.min(rows.length - 1, Math.max(0, r + step[0])),
@@ -221,7 +223,6 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
               <Line
                 key={row.child.id}
                 row={row}
-                index={r}
                 skills={skills}
                 sets={sets}
                 active={at.row === r ? at.column : -1}
@@ -252,7 +253,6 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
 
 interface LineProps {
   row: Row
-  index: number
   skills: Columns[]
   sets: string[]
   /** the column that can be reached by tab; -1 for none */
@@ -262,8 +262,11 @@ interface LineProps {
   open: (row: Row, cue: Schemas['CueView'], index: number, column: number) => void
 }
 
+/** The row of the table that something stands in, from 0: rows do not know it, so that sorting draws none of them again. */
+const rowOf = (cell: HTMLElement) => cell.closest('tr')?.sectionRowIndex ?? 0
+
 /** One child. It is drawn again only when something of it changed. */
-const Line = memo(function Line({ row, index, skills, sets, active, linked, before, open }: LineProps) {
+const Line = memo(function Line({ row, skills, sets, active, linked, before, open }: LineProps) {
   let column = -1
   return (
     <tr>
@@ -291,12 +294,12 @@ const Line = memo(function Line({ row, index, skills, sets, active, linked, befo
             <td key={cue.key} className={i === 0 ? styles.first : ''}>
               <button
                 type="button"
-                data-at={`${index}-${here}`}
+                data-column={here}
                 tabIndex={active === here ? 0 : -1}
                 className={styles.cell}
                 title={`${cell.reason} ${cell.howSure}`}
                 aria-label={`${row.child.name}, ${cue.call.notSettled}: ${markWords(cell.mark)}${cell.fit === 'ADAPTED' ? ', adapted' : ''}${cell.called ? ', called by a teacher' : ''}${cell.sure === 'NO_LOOK' ? '' : `, ${sureWords(cell.sure)}`}${since ? `, ${since.words}` : ''}`}
-                onClick={() => open(row, cue, index, here)}
+                onClick={(e) => open(row, cue, rowOf(e.currentTarget), here)}
               >
                 <Mark mark={cell.mark} fill={cell.fill} />
                 {cell.mark !== 'NOT_TAUGHT' && <Pips pips={cell.pips} />}

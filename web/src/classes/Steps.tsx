@@ -46,6 +46,7 @@ export function Steps({ classId, skills, lesson }: StepsProps) {
           <b>
             {s.name}: {s.words}
           </b>
+          {s.rung && <span className="mute">so far {s.rung}</span>}
           <span className="mute">{s.facts.join('; ')}.</span>
           {inUnit(s.skill) && (
             <Segmented<Step>

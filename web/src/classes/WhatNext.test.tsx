@@ -7,7 +7,16 @@ import { change } from './arrange'
 import { WhatNext } from './WhatNext'
 
 const answer = {
-  skills: [{ skill: 'roll', name: 'Roll', step: 'STAY', words: 'stay', facts: ['40 % is secure'] }],
+  skills: [
+    {
+      skill: 'roll',
+      name: 'Roll',
+      rung: 'rung 3, to a target',
+      step: 'STAY',
+      words: 'stay',
+      facts: ['40 % is secure'],
+    },
+  ],
   cues: [{ cue: 'roll/low', facts: ['8 of 20 children do not own it yet'] }],
   groups: [
     {
@@ -37,6 +46,7 @@ const answer = {
       { child: 'b', cue: 'roll/low', looks: 1 },
     ],
     reason: '24 looks: 11 more likely to be settled, 4 left.',
+    ownLooks: '30 of 50 planned looks were made in the last lesson.',
   },
   signOff: {
     by: '2026-12-14',
@@ -93,6 +103,8 @@ describe('what next', () => {
       'href',
       '/api/classes/k/catch-up/paper?set=roll%2Fcomponents',
     )
+    expect(screen.getByText('so far rung 3, to a target')).toBeInTheDocument()
+    expect(screen.getByText('30 of 50 planned looks were made in the last lesson.')).toBeInTheDocument()
     expect(screen.getByText('Ada (2 looks), Ben')).toBeInTheDocument()
     expect(screen.getByText(/24 looks: 11 more likely to be settled, 4 left/)).toBeInTheDocument()
     expect(screen.getByText('4 of 20 decided, 9 more likely: 60 looks in lesson 5')).toBeInTheDocument()

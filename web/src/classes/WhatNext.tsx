@@ -118,7 +118,7 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
               <Link to={`/lessons/${lesson.lesson}`}>
                 Lesson {lesson.number}, {dayWords(lesson.onDate)}
               </Link>
-              : {lesson.reason}
+              : {lesson.reason} <span className="mute">{lesson.ownLooks}</span>
             </p>
             <Watched watches={lesson.watches} call={call} names={names} />
           </>

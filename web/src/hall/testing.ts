@@ -103,6 +103,7 @@ export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
     introduces: id === 'drill' ? ['roll/low'] : [],
     focus,
     looks: 10,
+    level: 2,
   })
   return {
     away: [],

@@ -70,7 +70,7 @@ class JudgementTest extends Journey {
             desk.signIn();
             desk.open("/classes");
             desk.link("Sanderlings").click();
-            Locator cell = desk.page.locator("[data-at='3-1']");
+            Locator cell = desk.page.locator("tbody tr:nth-child(4) [data-column='1']");
             cell.focus();
             desk.page.keyboard().press("x");
             assertThat(desk.button("Take back")).isVisible();

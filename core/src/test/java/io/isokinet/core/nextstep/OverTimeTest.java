@@ -6,6 +6,7 @@ import io.isokinet.core.nextstep.Attention.Looked;
 import io.isokinet.core.nextstep.Demonstrators.Candidate;
 import io.isokinet.core.quantity.Side;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -65,5 +66,18 @@ class OverTimeTest {
                         List.of("A ball bounces back because it is pressed flat")))
                 .containsExactly("How far?");
         assertThat(Wants.unanswered(List.of("Why low?"), List.of())).containsExactly("Why low?");
+    }
+
+    @Test
+    void looksAreCountedOnByWhatWasMade() {
+        OwnLooks nothing = OwnLooks.of(List.of(new OwnLooks.Lesson(50, 0), new OwnLooks.Lesson(0, 9)));
+        assertThat(nothing.of(50)).isEqualTo(50);
+        assertThat(nothing.sentence()).isEmpty();
+        // Five lessons at 0.6: half trusted, so 0.5 x 0.6 + 0.5 x 1.
+        OwnLooks five = OwnLooks.of(Collections.nCopies(5, new OwnLooks.Lesson(50, 30)));
+        assertThat(five.of(50)).isEqualTo(40);
+        assertThat(five.sentence())
+                .isEqualTo("150 of 250 planned looks were made in the last 5 lessons: 80 in 100 are counted on.");
+        assertThat(OwnLooks.of(List.of(new OwnLooks.Lesson(10, 400))).of(60)).isEqualTo(70);
     }
 }

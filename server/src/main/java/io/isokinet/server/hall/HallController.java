@@ -1,6 +1,7 @@
 package io.isokinet.server.hall;
 
 import io.isokinet.core.kit.KitMoves;
+import io.isokinet.core.nextstep.OwnLooks;
 import io.isokinet.core.nextstep.Stands;
 import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.core.space.FloorPlan;
@@ -16,6 +17,7 @@ import io.isokinet.server.lesson.Sheets;
 import io.isokinet.server.lesson.WetView;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.nextstep.Eyes;
 import io.isokinet.server.nextstep.Watching;
 import io.isokinet.server.record.Batch;
 import io.isokinet.server.record.Receipt;
@@ -64,6 +66,7 @@ class HallController {
     private final Classes classes;
     private final Teams teams;
     private final JsonMapper json;
+    private final Eyes eyes;
 
     HallController(
             Lessons lessons,
@@ -76,7 +79,9 @@ class HallController {
             Clock clock,
             Classes classes,
             Teams teams,
-            JsonMapper json) {
+            JsonMapper json,
+            Eyes eyes) {
+        this.eyes = eyes;
         this.json = json;
         this.classes = classes;
         this.teams = teams;
@@ -286,12 +291,13 @@ class HallController {
                 records.away(lesson));
     }
 
-    private static List<StretchWatch> watch(LessonPlan plan, Sheets.Worked worked, Grid grid, Set<UUID> away) {
+    private List<StretchWatch> watch(LessonPlan plan, Sheets.Worked worked, Grid grid, Set<UUID> away) {
+        OwnLooks own = eyes.of(grid, schools.today());
         List<Watching.WatchView> before = new ArrayList<>();
         List<StretchWatch> stretches = new ArrayList<>();
         for (Lessons.Taught s : plan.segments()) {
             if (s.focus().isEmpty()) continue;
-            WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), s.looks(), before);
+            WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), own.of(s.looks()), before);
             List<Watching.WatchView> views = Watching.views(watch);
             before.addAll(views);
             List<List<UUID>> groups = worked.view().segments().stream()

@@ -9,6 +9,7 @@ import io.isokinet.core.nextstep.MoveOn;
 import io.isokinet.core.nextstep.NeedGroups;
 import io.isokinet.core.nextstep.NextCue;
 import io.isokinet.core.nextstep.NextCue.Candidate;
+import io.isokinet.core.nextstep.OwnLooks;
 import io.isokinet.core.nextstep.SignOff;
 import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.core.quantity.Age;
@@ -36,6 +37,7 @@ import io.isokinet.server.unit.Lessons.LessonPlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -60,8 +62,10 @@ public class NextSteps {
     private final Lessons lessons;
     private final KnowHows knowHows;
     private final Schools schools;
+    private final Eyes eyes;
 
-    NextSteps(Marks marks, Records records, Lessons lessons, KnowHows knowHows, Schools schools) {
+    NextSteps(Marks marks, Records records, Lessons lessons, KnowHows knowHows, Schools schools, Eyes eyes) {
+        this.eyes = eyes;
         this.marks = marks;
         this.records = records;
         this.lessons = lessons;
@@ -84,25 +88,39 @@ public class NextSteps {
             for (CueView c : s.cues()) calls.put(c.key(), c.call().notSettled());
         Map<UUID, String> names = new LinkedHashMap<>();
         grid.rows().forEach(r -> names.put(r.child().id(), r.child().name()));
+        OwnLooks own = eyes.of(grid, today);
+        List<LessonPlan> taught = lessons.taught(classId, today.minusWeeks(WEEKS_OF_HITS), today);
         Map<String, MoveOn> moves = new LinkedHashMap<>();
         for (Grid.SkillColumns s : grid.skills())
             moves.put(s.skill(), moveOn(grid.rows(), s, rates.getOrDefault(s.skill(), Map.of())));
         return new WhatNext(
-                grid.skills().stream().map(s -> step(s, moves.get(s.skill()))).toList(),
+                grid.skills().stream()
+                        .map(s -> step(s, moves.get(s.skill()), taught))
+                        .toList(),
                 cues(grid, coming),
                 groups(grid, moves, rates, coming),
-                coming.stream().findFirst().map(l -> watch(grid, l)).orElse(null),
-                signOff(grid, coming, by),
-                cameTrue(classId, sets, grid, today),
+                coming.stream().findFirst().map(l -> watch(grid, l, own)).orElse(null),
+                signOff(grid, coming, by, own),
+                cameTrue(classId, sets, grid, taught, today),
                 catchUps(classId, grid),
                 agreements(children, calls.keySet()),
                 calls,
                 names);
     }
 
-    private static SkillStep step(Grid.SkillColumns skill, MoveOn move) {
+    private static SkillStep step(Grid.SkillColumns skill, MoveOn move, List<LessonPlan> taught) {
         return new SkillStep(
-                skill.skill(), skill.name(), move.step(), move.step().label(), move.facts());
+                skill.skill(),
+                skill.name(),
+                taught.stream()
+                        .flatMap(l -> l.segments().stream())
+                        .filter(s -> skill.skill().equals(s.skill()) && s.rung() != null)
+                        .max(Comparator.comparingInt(Lessons.Taught::level))
+                        .map(s -> "rung %d, %s".formatted(s.level(), s.rung()))
+                        .orElse(null),
+                move.step(),
+                move.step().label(),
+                move.facts());
     }
 
     /** Of some children of a class. */
@@ -229,8 +247,8 @@ public class NextSteps {
                 / (cell.pips().size() + 2);
     }
 
-    private NextLesson watch(Grid grid, LessonPlan lesson) {
-        int looks = looks(lesson);
+    private NextLesson watch(Grid grid, LessonPlan lesson, OwnLooks own) {
+        int looks = own.of(Eyes.planned(lesson));
         WatchPlan plan = Watching.plan(grid, focus(lesson), c -> true, looks);
         return new NextLesson(
                 lesson.lesson(),
@@ -243,7 +261,8 @@ public class NextSteps {
                 lesson.number(),
                 looks,
                 Watching.views(plan),
-                plan.reason());
+                plan.reason(),
+                own.sentence());
     }
 
     private static Set<String> focus(LessonPlan lesson) {
@@ -252,14 +271,8 @@ public class NextSteps {
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    private static int looks(LessonPlan lesson) {
-        return lesson.segments().stream()
-                .filter(s -> !s.focus().isEmpty())
-                .mapToInt(s -> s.looks())
-                .sum();
-    }
-
-    private static @Nullable SignOffView signOff(Grid grid, List<LessonPlan> coming, @Nullable LocalDate by) {
+    private static @Nullable SignOffView signOff(
+            Grid grid, List<LessonPlan> coming, @Nullable LocalDate by, OwnLooks own) {
         List<LessonPlan> until = coming.stream()
                 .filter(l -> by == null || !l.onDate().isAfter(by))
                 .toList();
@@ -274,7 +287,8 @@ public class NextSteps {
         SignOff plan = SignOff.of(
                 Watching.cells(grid, shown, c -> true, List.of()),
                 until.stream()
-                        .map(l -> new SignOff.Lesson(l.lesson().toString(), List.copyOf(focus(l)), looks(l)))
+                        .map(l -> new SignOff.Lesson(
+                                l.lesson().toString(), List.copyOf(focus(l)), own.of(Eyes.planned(l))))
                         .toList());
         return new SignOffView(
                 until.get(until.size() - 1).onDate(),
@@ -301,14 +315,14 @@ public class NextSteps {
     }
 
     /** The plan of the last lesson as it would have been on the evening before, beside what its looks decided. */
-    private @Nullable CameTrue cameTrue(UUID classId, List<String> sets, Grid grid, LocalDate today) {
-        LessonPlan last = lessons.taught(classId, today.minusWeeks(WEEKS_OF_HITS), today).stream()
-                .reduce((a, b) -> b)
-                .orElse(null);
-        if (last == null) return null;
+    private @Nullable CameTrue cameTrue(
+            UUID classId, List<String> sets, Grid grid, List<LessonPlan> taught, LocalDate today) {
+        if (taught.isEmpty()) return null;
+        LessonPlan last = taught.get(taught.size() - 1);
         Grid before = marks.grid(classId, sets, last.onDate().minusDays(1));
         Grid after = last.onDate().equals(today) ? grid : marks.grid(classId, sets, last.onDate());
-        WatchPlan plan = Watching.plan(before, focus(last), c -> true, looks(last));
+        int looks = eyes.of(before, before.on()).of(Eyes.planned(last));
+        WatchPlan plan = Watching.plan(before, focus(last), c -> true, looks);
         int settled = SignOff.decided(Watching.cells(after, focus(last), c -> true, List.of()))
                 - SignOff.decided(Watching.cells(before, focus(last), c -> true, List.of()));
         return new CameTrue(

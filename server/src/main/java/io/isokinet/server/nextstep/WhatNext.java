@@ -26,8 +26,9 @@ public record WhatNext(
         List<Agreed> agreements,
         Map<String, String> calls,
         Map<UUID, String> names) {
-    /** @param words what to do: go on, stay, step back, look first */
-    public record SkillStep(String skill, String name, Step step, String words, List<String> facts) {}
+    /** @param rung the highest that was reached lately, in words; null for none @param words what to do: go on, stay, step back, look first */
+    public record SkillStep(
+            String skill, String name, @Nullable String rung, Step step, String words, List<String> facts) {}
 
     public record CueNeed(String cue, List<String> facts) {}
 
@@ -40,6 +41,7 @@ public record WhatNext(
     /**
      * @param skills of its unit @param looks one pair of eyes has in it
      * @param reason how many are likely to be settled, in a sentence
+     * @param ownLooks what the looks that are counted on are learnt from; empty for nothing
      */
     public record NextLesson(
             UUID lesson,
@@ -50,7 +52,8 @@ public record WhatNext(
             int number,
             int looks,
             List<WatchView> watches,
-            String reason) {}
+            String reason,
+            String ownLooks) {}
 
     /**
      * What can be decided until a day.

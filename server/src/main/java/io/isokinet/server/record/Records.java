@@ -100,6 +100,11 @@ public class Records {
             where t.school_id = :school and t.child_id in (:children) and t.kind = 'TEACHER' and t.seen_at >= :since
               and not exists (select 1 from trial_void v where v.school_id = t.school_id and v.trial_id = t.id)
             group by t.child_id""";
+    private static final String LOOKS = """
+            select t.lesson_id, count(*) as looks from trial t
+            where t.school_id = :school and t.child_id in (:children) and t.lesson_id in (:lessons) and t.kind = 'TEACHER'
+              and not exists (select 1 from trial_void v where v.school_id = t.school_id and v.trial_id = t.id)
+            group by t.lesson_id""";
     private static final String EVENTS = """
             select e.id, e.lesson_id, e.segment_id, e.kind, e.body::text as body, e.at, p.name as by,
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
@@ -426,6 +431,20 @@ public class Records {
                             new Looked(row.getInt("looks"), row.getInt("faults"))))
                     .list();
         return looked;
+    }
+
+    /** How many looks a teacher made at these children in these lessons, by lesson; what was taken back is left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Integer> looks(Collection<UUID> children, Collection<UUID> lessons) {
+        Map<UUID, Integer> looks = new HashMap<>();
+        if (!children.isEmpty() && !lessons.isEmpty())
+            jdbc.sql(LOOKS)
+                    .param("school", SchoolScope.current())
+                    .param("children", children)
+                    .param("lessons", lessons)
+                    .query((row, n) -> looks.put(row.getObject("lesson_id", UUID.class), row.getInt("looks")))
+                    .list();
+        return looks;
     }
 
     /** Hits of {@code tries}. */

@@ -43,6 +43,7 @@ public class Lessons {
      * @param skill that is worked on; null for none @param part of the lesson, in words
      * @param changeSeconds of its minutes that go into changing @param turnSeconds of one turn; null where nobody takes turns
      * @param setting where a trial in it is seen @param looks one pair of eyes has in it
+     * @param level of its rung, zero without one @param rung in words; null for none
      * @param easier and @param harder the steps beside the one that is set; null where there is none
      */
     public record Taught(
@@ -57,6 +58,8 @@ public class Lessons {
             List<String> introduces,
             List<String> focus,
             int looks,
+            int level,
+            @Nullable String rung,
             @Nullable String easier,
             @Nullable String harder) {}
 
@@ -200,6 +203,10 @@ public class Lessons {
                                 s.introduces(),
                                 s.focus(),
                                 s.looks(),
+                                s.level(),
+                                s.activity().rung() == null
+                                        ? null
+                                        : s.activity().rung().label(),
                                 s.easier(),
                                 s.harder()))
                         .toList());

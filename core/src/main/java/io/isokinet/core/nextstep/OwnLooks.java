@@ -1,0 +1,50 @@
+package io.isokinet.core.nextstep;
+
+import io.isokinet.core.lesson.Habit;
+import java.util.List;
+
+/**
+ * How many of the looks that are planned are really made with a class, learnt from its lessons: the usual share drawn to one's own by
+ * n / (n + 5). A lesson in which nothing was recorded says nothing.
+ *
+ * @param planned and {@code made} looks of the lessons it is learnt from
+ */
+public record OwnLooks(Habit share, int planned, int made) {
+    /** What is further off was a lesson that went otherwise, not a pair of eyes. */
+    private static final double LEAST = 0.2;
+
+    private static final double MOST = 2;
+
+    /** A taught lesson. @param planned looks, zero or more @param made looks that were recorded in it */
+    public record Lesson(int planned, int made) {}
+
+    public static OwnLooks of(List<Lesson> lessons) {
+        List<Lesson> told =
+                lessons.stream().filter(l -> l.planned() > 0 && l.made() > 0).toList();
+        return new OwnLooks(
+                Habit.of(
+                        1,
+                        told.stream()
+                                .map(l -> Math.min(MOST, Math.max(LEAST, l.made() / (double) l.planned())))
+                                .toList()),
+                told.stream().mapToInt(Lesson::planned).sum(),
+                told.stream().mapToInt(Lesson::made).sum());
+    }
+
+    /** Looks to count on where so many are planned. */
+    public int of(int looks) {
+        return (int) Math.round(looks * share.middle());
+    }
+
+    /** What it is learnt from; empty where nothing is. */
+    public String sentence() {
+        return share.seen() == 0
+                ? ""
+                : "%d of %d planned looks were made in the last %s: %d in 100 are counted on."
+                        .formatted(
+                                made,
+                                planned,
+                                share.seen() == 1 ? "lesson" : share.seen() + " lessons",
+                                Math.round(100 * share.middle()));
+    }
+}

@@ -1,0 +1,48 @@
+package io.isokinet.server.nextstep;
+
+import io.isokinet.core.nextstep.OwnLooks;
+import io.isokinet.server.mastery.Grid;
+import io.isokinet.server.record.Records;
+import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.Lessons.LessonPlan;
+import io.isokinet.server.unit.Lessons.Taught;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** How many looks one pair of eyes makes with a class. */
+@Component
+public class Eyes {
+    private static final int WEEKS = 8;
+
+    private final Lessons lessons;
+    private final Records records;
+
+    Eyes(Lessons lessons, Records records) {
+        this.lessons = lessons;
+        this.records = records;
+    }
+
+    /** Learnt from the lessons that were taught up to a day. */
+    @Transactional(readOnly = true)
+    public OwnLooks of(Grid grid, LocalDate until) {
+        List<LessonPlan> taught = lessons.taught(grid.classId(), until.minusWeeks(WEEKS), until);
+        Map<UUID, Integer> made = records.looks(
+                grid.rows().stream().map(r -> r.child().id()).toList(),
+                taught.stream().map(LessonPlan::lesson).toList());
+        return OwnLooks.of(taught.stream()
+                .map(l -> new OwnLooks.Lesson(planned(l), made.getOrDefault(l.lesson(), 0)))
+                .toList());
+    }
+
+    /** Looks that are planned where a cue is worked on. */
+    static int planned(LessonPlan lesson) {
+        return lesson.segments().stream()
+                .filter(s -> !s.focus().isEmpty())
+                .mapToInt(Taught::looks)
+                .sum();
+    }
+}
