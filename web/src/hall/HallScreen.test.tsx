@@ -13,9 +13,9 @@ describe('the hall', () => {
   let store: HallStore
   let outbox: Outbox
 
-  const open = (cells = {}, send = server.send) => {
+  const open = (cells = {}, send = server.send, lesson = hall(names, cells)) => {
     store = createHallStore({
-      hall: hall(names, cells),
+      hall: lesson,
       person: 'me',
       device: 'd',
       outbox,
@@ -38,7 +38,38 @@ describe('the hall', () => {
     open()
     expect(screen.getByRole('button', { name: /1 Call roll\/foot/ })).toHaveAttribute('aria-pressed', 'true')
     expect(screen.getByRole('button', { name: /2 Call roll\/low/ })).toHaveTextContent('new today')
-    expect(screen.getByText('left')).toBeInTheDocument()
+    expect(screen.getByTitle('left-handed')).toHaveTextContent('L')
+  })
+
+  it('says by whom to stand for the cue that is watched, and nothing where no look of it is planned', async () => {
+    const lesson = hall(names)
+    const child = (name: string) => ({ id: `id-${name}`, name, leftHanded: false })
+    lesson.stretches[0].groups = [
+      { label: '1', children: [child('Ada'), child('Ben')] },
+      { label: '2', children: [child('Cleo'), child('Dov')] },
+    ]
+    const from = { changes: [], looks: 4, fromOne: 3, afterChanges: 3, reason: '' }
+    lesson.watch = [
+      {
+        segment: 'drill',
+        watches: [
+          { child: 'id-Dov', cue: 'roll/foot', looks: 1 },
+          { child: 'id-Ada', cue: 'roll/low', looks: 3 },
+        ],
+        reason: '',
+        from: {
+          ...from,
+          stands: [
+            { x: 1, y: 1, groups: [0], looks: 3 },
+            { x: 9, y: 1, groups: [1], looks: 1 },
+          ],
+        },
+      },
+    ]
+    open({}, server.send, lesson)
+    expect(screen.getByText(/Stand from the side, by 2\. ◉ 1 first/)).toBeInTheDocument()
+    await press('2 Call roll/low new today')
+    expect(screen.getByText(/Stand from the side, by 1\. ◉ 1 first/)).toBeInTheDocument()
   })
 
   it('makes every press a new trial and shows it at once', async () => {

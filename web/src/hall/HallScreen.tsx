@@ -52,10 +52,10 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const running = hall.stretches[clockAt(hall.stretches, state.clock, Date.now()).index]
   const stands = standing(stretch)
   const watch = hall.watch.find((w) => w.segment === state.segment)
-  const by = watch?.from?.stands[0]
   const wanted = new Map(
     watch?.watches.filter((w) => w.cue === cue || w.cue === second).map((w) => [w.child, w.looks]),
   )
+  const by = standFor(watch?.from?.stands ?? [], stretch, wanted)
   const here = hall.grid.rows
     .filter((r) => registering || !state.away.has(r.child.id))
     .sort(
@@ -645,7 +645,7 @@ const Tile = memo(function Tile({
             {wanted > 0 && '◉ '}
             {stands}
             {stands && left && ' · '}
-            {left && 'left'}
+            {left && <abbr title="left-handed">L</abbr>}
           </small>
         </span>
         <span className={styles.seen} title={markWords(mark)}>
@@ -676,6 +676,19 @@ interface RowProps {
   cell?: Cell
   fresh: readonly boolean[]
   press: (shown: boolean) => void
+}
+
+/** Of the spots of a stretch the one before which most looks for the chosen cue are; none if there is no look to see from one. */
+function standFor(
+  stands: Schemas['StandView'][],
+  stretch: Schemas['StretchView'] | undefined,
+  wanted: Map<string, number>,
+) {
+  const looks = (s: Schemas['StandView']) =>
+    s.groups
+      .flatMap((g) => stretch?.groups[g]?.children ?? [])
+      .reduce((sum, c) => sum + (wanted.get(c.id) ?? 0), 0)
+  return stands.filter((s) => looks(s) > 0).sort((a, b) => looks(b) - looks(a))[0]
 }
 
 /** One of two cues on a tile: the left half is shown, the right one not yet. */

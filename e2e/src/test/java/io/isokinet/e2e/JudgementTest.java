@@ -25,6 +25,17 @@ class JudgementTest extends Journey {
                     .click();
             assertThat(desk.heading("Whom to watch")).isVisible();
             assertThat(desk.page.getByText("more likely to be settled")).isVisible();
+            assertThat(desk.page.getByText("planned looks were made in the last"))
+                    .isVisible();
+            desk.page
+                    .getByText("Five minutes beside the others, with a card each")
+                    .first()
+                    .click();
+            assertThat(desk.page
+                            .getByText("1 minute: Watch somebody who has it")
+                            .first())
+                    .isVisible();
+            assertThat(desk.link("Print a card for each of them")).isVisible();
             desk.isAccessible();
             desk.open("/classes");
             desk.link("Sanderlings").click();

@@ -25,6 +25,8 @@ class LessonTest {
             desk.link("Lesson 5").click();
             assertThat(desk.heading("Sanderlings · lesson 5 of 7")).isVisible();
             assertThat(page.locator("figure svg").first()).isVisible();
+            assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Where to stand")))
+                    .containsText("looks");
             desk.isAccessible();
             whoIsHere(desk, page);
             groupedAnew(desk, page);
