@@ -55,16 +55,14 @@ public class Marks {
     private final Schools schools;
     private final KnowHows knowHows;
     private final Records records;
-    private final RuleBook rules;
-    private final Calls calls;
+    private final Beside beside;
 
-    Marks(Classes classes, Schools schools, KnowHows knowHows, Records records, RuleBook rules, Calls calls) {
-        this.calls = calls;
+    Marks(Classes classes, Schools schools, KnowHows knowHows, Records records, Beside beside) {
+        this.beside = beside;
         this.classes = classes;
         this.schools = schools;
         this.knowHows = knowHows;
         this.records = records;
-        this.rules = rules;
     }
 
     /** @param sets cue-set keys, one block of columns each @param on the day; trials after it are not counted */
@@ -73,38 +71,30 @@ public class Marks {
         ClassView group = classes.view(classId);
         KnowHow known = knowHows.current();
         List<SkillColumns> columns = new ArrayList<>();
-        Map<String, MasteryRule> ruleBySet = rules.inForce(sets, on);
-        Set<String> keys = new LinkedHashSet<>();
+        Looks looks = new Looks(group, sets, on);
         for (String key : sets) {
             CueSet set = known.set(key);
             Skill skill = known.skill(set.skill());
-            MasteryRule rule = ruleBySet.getOrDefault(key, MasteryRule.USUAL);
+            MasteryRule rule = looks.rule(key);
             List<CueView> cues = set.cues().stream()
                     .map(c -> CueView.of(known.cue(c), skill.action()))
                     .toList();
             columns.add(new SkillColumns(
                     skill.key(), skill.name(), skill.action(), key, set.name(), rule.sentence(), cues));
-            keys.addAll(set.cues());
         }
-        Looks looks = new Looks(group, keys, on);
         List<Row> rows = group.children().stream()
-                .map(child -> row(child, columns, ruleBySet, looks, on))
+                .map(child -> row(child, columns, looks, on))
                 .toList();
         return new Grid(classId, group.name(), group.year(), on, columns, rows);
     }
 
-    private Row row(
-            ChildView child,
-            List<SkillColumns> columns,
-            Map<String, MasteryRule> rulesBySet,
-            Looks looks,
-            LocalDate on) {
+    private Row row(ChildView child, List<SkillColumns> columns, Looks looks, LocalDate on) {
         Map<String, Cell> cells = new LinkedHashMap<>();
         Map<String, LevelView> levels = new LinkedHashMap<>();
         for (SkillColumns column : columns) {
             List<Status> counted = new ArrayList<>();
             int leftOut = 0;
-            MasteryRule rule = rulesBySet.getOrDefault(column.set(), MasteryRule.USUAL);
+            MasteryRule rule = looks.rule(column.set());
             for (CueView cue : column.cues()) {
                 CueFit fit = child.cues().getOrDefault(cue.key(), CueFit.APPLIES);
                 List<Trial> trials = looks.trials(child, cue.key());
@@ -172,20 +162,22 @@ public class Marks {
 
     /** The looks at a class by child and cue, carried ones included, read at once. */
     private final class Looks {
-        private final Map<String, Instant> taught;
+        private final Beside.Read said;
         private final Map<UUID, Map<String, List<Seen>>> seen = new HashMap<>();
-        private final Map<UUID, Map<String, Call>> called;
         private final ZoneId zone;
 
-        Looks(ClassView group, Set<String> keys, LocalDate on) {
+        Looks(ClassView group, List<String> sets, LocalDate on) {
             zone = schools.zone();
             Instant before = on.plusDays(1).atStartOfDay(zone).toInstant();
             Crosswalk crosswalk = knowHows.current().crosswalk();
-            Set<String> wider = new LinkedHashSet<>(keys);
-            keys.forEach(k -> crosswalk.sourcesOf(k).forEach(s -> wider.add(s.cue())));
+            Set<String> wider = new LinkedHashSet<>();
+            for (String set : sets)
+                for (String cue : knowHows.current().set(set).cues()) {
+                    wider.add(cue);
+                    crosswalk.sourcesOf(cue).forEach(s -> wider.add(s.cue()));
+                }
             List<UUID> children = group.children().stream().map(ChildView::id).toList();
-            taught = records.taught(group.id(), before);
-            called = calls.latest(children, before, zone);
+            said = beside.of(group.id(), children, sets, on, zone);
             for (Seen look : records.trials(children, wider, before))
                 seen.computeIfAbsent(look.child(), c -> new HashMap<>())
                         .computeIfAbsent(look.cue(), c -> new ArrayList<>())
@@ -193,14 +185,18 @@ public class Marks {
         }
 
         Optional<Call> call(ChildView child, String cue) {
-            return Optional.ofNullable(called.getOrDefault(child.id(), Map.of()).get(cue));
+            return Optional.ofNullable(said.call(child.id(), cue));
+        }
+
+        MasteryRule rule(String set) {
+            return said.rule(set);
         }
 
         /** Taught under its own key or under one that is the same feature. */
         boolean taught(String cue) {
-            return taught.containsKey(cue)
+            return said.taught(cue)
                     || knowHows.current().crosswalk().sourcesOf(cue).stream()
-                            .anyMatch(s -> s.carries() == Crosswalk.Carries.EVERY_TRIAL && taught.containsKey(s.cue()));
+                            .anyMatch(s -> s.carries() == Crosswalk.Carries.EVERY_TRIAL && said.taught(s.cue()));
         }
 
         List<Trial> trials(ChildView child, String key) {

@@ -7,9 +7,6 @@ import io.isokinet.server.http.Ids;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.sql.Date;
 import java.time.LocalDate;
-import java.util.Collection;
-import java.util.HashMap;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -23,11 +20,6 @@ public class RuleBook {
             select body::text from mastery_rule
             where school_id = :school and valid_from <= :on and (cue_set = cast(:set as text) or cue_set is null)
             order by cue_set is null, valid_from desc limit 1""";
-
-    private static final String ALL_IN_FORCE = """
-            select distinct on (cue_set) cue_set, body::text as body from mastery_rule
-            where school_id = :school and valid_from <= :on and (cue_set in (:sets) or cue_set is null)
-            order by cue_set nulls first, valid_from desc""";
 
     private static final String ADD = """
             insert into mastery_rule (id, school_id, cue_set, body, valid_from)
@@ -62,26 +54,6 @@ public class RuleBook {
                 .param("from", Date.valueOf(from))
                 .update();
         audit.add(Act.CHANGED, "rule of mastery, " + (cueSet == null ? "all cue sets" : cueSet), rule.sentence(), null);
-    }
-
-    /** The rules in force for several cue sets, by set; one without any is left out. */
-    Map<String, MasteryRule> inForce(Collection<String> cueSets, LocalDate on) {
-        Map<String, MasteryRule> rules = new HashMap<>();
-        if (!cueSets.isEmpty())
-            jdbc.sql(ALL_IN_FORCE)
-                    .param("school", SchoolScope.current())
-                    .param("sets", cueSets)
-                    .param("on", Date.valueOf(on))
-                    .query((row, n) -> {
-                        String set = row.getString("cue_set");
-                        MasteryRule rule = json.readValue(row.getString("body"), MasteryRule.class);
-                        // Those of all sets come first, and a set's own after them.
-                        if (set == null) cueSets.forEach(s -> rules.put(s, rule));
-                        else rules.put(set, rule);
-                        return rule;
-                    })
-                    .list();
-        return rules;
     }
 
     /** True if the cue set has a rule of its own on that day. */

@@ -116,10 +116,6 @@ public class Records {
     private static final String FORMAL = SEEN + """
             in (:children) and t.formal and t.sitting is not null and v.trial_id is null
             order by t.seen_at, t.device_seq""";
-    private static final String TAUGHT = """
-            select cue_key, min(at) as first_at from cue_taught
-            where school_id = :school and class_id = :class and at < :before
-            group by cue_key""";
     private static final String LATEST = """
             select child_id from (
                 select distinct on (child_id) child_id, present, sits_out from register_event
@@ -361,19 +357,6 @@ public class Records {
                         instant(row, "at"),
                         row.getBoolean("voided")))
                 .list();
-    }
-
-    /** When each cue was first taught to a class, by cue key. */
-    @Transactional(readOnly = true)
-    public Map<String, Instant> taught(UUID schoolClass, Instant before) {
-        Map<String, Instant> taught = new LinkedHashMap<>();
-        jdbc.sql(TAUGHT)
-                .param("school", SchoolScope.current())
-                .param("class", schoolClass)
-                .param("before", java.sql.Timestamp.from(before))
-                .query((row, n) -> taught.put(row.getString("cue_key"), instant(row, "first_at")))
-                .list();
-        return taught;
     }
 
     /** Lessons whose clock a person ran, the latest first. */

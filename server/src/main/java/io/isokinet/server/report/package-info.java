@@ -1,4 +1,4 @@
-/** Pictures of a child and papers for home. */
+/** Pictures of a child and a class, reports, and papers for home and for who was away. */
 @ApplicationModule(
         allowedDependencies = {
             "account",
@@ -9,7 +9,8 @@
             "record",
             "mastery",
             "unit",
-            "lesson"
+            "lesson",
+            "nextstep"
         })
 @NullMarked
 package io.isokinet.server.report;

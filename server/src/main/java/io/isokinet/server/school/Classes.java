@@ -45,14 +45,16 @@ public class Classes {
 
         /** A child, one of its sides and one of the cues that do not fit it as they stand: a row for each pair, in one statement. */
         String WHOLE =
-                "select c, s, q from Child c left join ChildSide s on s.childId = c.id left join ChildCue q on q.childId = c.id and q.toDay is null where c.id in ";
+                " left join ChildSide s on s.childId = c.id left join ChildCue q on q.childId = c.id and q.toDay is null where ";
 
+        /** The same with the class they are in on a day; a class with nobody in it is one row. */
         @Query(
-                WHOLE
-                        + "(select e.childId from Enrolment e where e.classId = :group and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day))")
+                "select c, s, q, g from SchoolClass g left join Enrolment e on e.classId = g.id and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day) left join Child c on c.id = e.childId"
+                        + WHOLE
+                        + "g.id = :group")
         List<@Nullable Object[]> in(UUID group, LocalDate day);
 
-        @Query(WHOLE + "(:child)")
+        @Query("select c, s, q from Child c" + WHOLE + "c.id = :child")
         List<@Nullable Object[]> whole(UUID child);
     }
 
@@ -162,7 +164,8 @@ public class Classes {
     /** @throws NotFoundException if there is none */
     @Transactional(readOnly = true)
     public ClassView view(UUID id) {
-        SchoolClass row = row(id);
+        List<@Nullable Object[]> whole = children.in(id, schools.today());
+        if (whole.isEmpty() || !(whole.get(0)[3] instanceof SchoolClass row)) throw new NotFoundException("class", id);
         return new ClassView(
                 id,
                 row.name,
@@ -170,7 +173,7 @@ public class Classes {
                 schools.naming().label(row.yearAge),
                 row.changingMinutes,
                 row.shoesMinutes,
-                views(children.in(id, schools.today())),
+                views(whole),
                 row.version());
     }
 
