@@ -34,7 +34,10 @@ export function WatchFrom({ stretch, watch, names, set, busy }: WatchFromProps) 
       {from && from.changes.length > 0 && (
         <div>
           From one spot {from.afterChanges} in place of {from.fromOne}, if{' '}
-          {from.changes.map((c) => `${group(c.child)} changes places with ${group(c.with)}`).join(' and ')}.{' '}
+          {from.changes
+            .map((c) => `group ${group(c.child)} changes places with ${group(c.with)}`)
+            .join(' and ')}
+          .{' '}
           {set && (
             <Button
               size="small"

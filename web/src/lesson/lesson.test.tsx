@@ -96,7 +96,9 @@ describe('where to watch from', () => {
     const set = vi.fn()
     render(<WatchFrom stretch={pairs} watch={watch} names={{}} set={set} busy={false} />)
     expect(screen.getByText('by groups 1, 2: 6 of 9 looks')).toBeInTheDocument()
-    expect(screen.getByText(/From one spot 8 in place of 6, if 3 changes places with 1/)).toBeInTheDocument()
+    expect(
+      screen.getByText(/From one spot 8 in place of 6, if group 3 changes places with 1/),
+    ).toBeInTheDocument()
     fireEvent.click(screen.getByRole('button', { name: 'Let them change places' }))
     expect(set.mock.calls[0][0].places).toEqual([
       { child: 'x', place: 0 },
