@@ -7,6 +7,7 @@ import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
@@ -198,7 +199,7 @@ final class Bench {
                             List.of(1, 1),
                             Map.of()))
                     .toList();
-            LessonFit.of(parts, hall, known, age);
+            LessonFit.of(parts, hall, known, age, Band.USUAL);
             lesson[i] = (System.nanoTime() - from) / 1e6;
             from = System.nanoTime();
             LessonFit.Part first = parts.get(0);

@@ -8,7 +8,6 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -114,21 +113,21 @@ final class GridBench {
             Page bare = desk.context.newPage();
             bare.setContent(BARE);
             bare.bringToFront();
-            double[] plainScroll = times(bare, SCROLL, "#scroll");
-            double[] plainSort = times(bare, BARE_SORT, null);
+            double[] plainScroll = Times.of(bare, SCROLL, "#scroll");
+            double[] plainSort = Times.of(bare, BARE_SORT);
             desk.page.bringToFront();
             System.out.println("| 36 children, 40 cues | the grid | bare table of as many cells | ratio |");
             System.out.println("|---|---|---|---|");
             row(
                     "one step of scrolling to painted, median of 60",
-                    times(desk.page, SCROLL, "div:has(> table)"),
+                    Times.of(desk.page, SCROLL, "div:has(> table)"),
                     plainScroll,
                     0.5);
-            row("the same, 95th percentile", times(desk.page, SCROLL, "div:has(> table)"), plainScroll, 0.95);
-            row("sorted by another cue to painted, median of 20", times(desk.page, SORT, null), plainSort, 0.5);
+            row("the same, 95th percentile", Times.of(desk.page, SCROLL, "div:has(> table)"), plainScroll, 0.95);
+            row("sorted by another cue to painted, median of 20", Times.of(desk.page, SORT), plainSort, 0.5);
             System.out.printf(
                     "| a step with an arrow to painted, median of 40 | %.0f ms | | |%n",
-                    at(times(desk.page, WALK, null), 0.5));
+                    Times.at(Times.of(desk.page, WALK), 0.5));
         }
         Desk.endDriver();
     }
@@ -166,20 +165,9 @@ final class GridBench {
         route.fulfill(new Route.FulfillOptions().setResponse(answer).setBody(grid.toString()));
     }
 
-    private static double[] times(Page page, String script, String of) {
-        return ((List<?>) page.evaluate(script, of))
-                .stream().mapToDouble(t -> ((Number) t).doubleValue()).toArray();
-    }
-
-    private static double at(double[] values, double share) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        return sorted[(int) Math.min(sorted.length - 1, Math.floor(sorted.length * share))];
-    }
-
     private static void row(String what, double[] grid, double[] bare, double share) {
         System.out.printf(
                 "| %s | %.0f ms | %.0f ms | %.2f |%n",
-                what, at(grid, share), at(bare, share), at(grid, share) / at(bare, share));
+                what, Times.at(grid, share), Times.at(bare, share), Times.at(grid, share) / Times.at(bare, share));
     }
 }

@@ -4,7 +4,6 @@ import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import java.util.Arrays;
-import java.util.List;
 
 /**
  * What a press and a load cost in the hall on a slow device, beside a bare page of 72 buttons on the same one. The class is
@@ -89,15 +88,15 @@ final class HallBench {
                 int tiles = full.locator("main > div").count();
                 if (tiles != 36) throw new IllegalStateException("36 tiles are wanted; there are " + tiles);
                 full.bringToFront();
-                presses = joined(presses, times(full));
+                presses = joined(presses, Times.of(full, PRESSES));
                 bare.bringToFront();
-                plain = joined(plain, times(bare));
+                plain = joined(plain, Times.of(bare, PRESSES));
             }
             System.out.println("| at 4x CPU throttle, 36 children, 12 cues | hall | bare page of 72 buttons | ratio |");
             System.out.println("|---|---|---|---|");
-            row("press to painted, median of 180", at(presses, 0.5), at(plain, 0.5));
-            row("the same, 95th percentile", at(presses, 0.95), at(plain, 0.95));
-            row("load to the first tile, median of 3", at(loads, 0.5), at(plainLoads, 0.5));
+            row("press to painted, median of 180", Times.at(presses, 0.5), Times.at(plain, 0.5));
+            row("the same, 95th percentile", Times.at(presses, 0.95), Times.at(plain, 0.95));
+            row("load to the first tile, median of 3", Times.at(loads, 0.5), Times.at(plainLoads, 0.5));
         }
         Desk.endDriver();
     }
@@ -109,21 +108,10 @@ final class HallBench {
         session.send("Emulation.setCPUThrottlingRate", rate);
     }
 
-    private static double[] times(Page page) {
-        return ((List<?>) page.evaluate(PRESSES))
-                .stream().mapToDouble(t -> ((Number) t).doubleValue()).toArray();
-    }
-
     private static double[] joined(double[] a, double[] b) {
         double[] all = Arrays.copyOf(a, a.length + b.length);
         System.arraycopy(b, 0, all, a.length, b.length);
         return all;
-    }
-
-    private static double at(double[] values, double share) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        return sorted[(int) Math.min(sorted.length - 1, Math.floor(sorted.length * share))];
     }
 
     private static void row(String what, double hall, double bare) {

@@ -122,11 +122,6 @@ public record LessonFit(
             List<String> pinTurns,
             int explainSeconds) {}
 
-    /** By the usual band. @param parts in the order of the lesson */
-    public static LessonFit of(List<Part> parts, Place place, KnowHow known, Age age) {
-        return of(parts, place, known, age, Band.USUAL);
-    }
-
     /** @param parts in the order of the lesson @param band how often a try is to succeed */
     public static LessonFit of(List<Part> parts, Place place, KnowHow known, Age age, Band band) {
         List<Drawn> drawn =

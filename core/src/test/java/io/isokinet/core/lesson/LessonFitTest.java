@@ -18,6 +18,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.KitMoves;
 import io.isokinet.core.knowhow.KnowHow;
@@ -73,7 +74,7 @@ class LessonFitTest {
 
     @Test
     void aLessonIsWorkedOutWhole() {
-        LessonFit fit = LessonFit.of(List.of(part(each, 6, 0), part(lanes, 8, 60)), HALL, known, EIGHT);
+        LessonFit fit = LessonFit.of(List.of(part(each, 6, 0), part(lanes, 8, 60)), HALL, known, EIGHT, Band.USUAL);
         assertThat(fit.parts()).hasSize(2);
         assertThat(fit.parts()).allMatch(p -> p.floor().spots().size() == 27);
         assertThat(fit.fetch()).extracting(k -> k.words()).containsExactly("27 foam balls", "42 skittle bottles");
@@ -116,7 +117,12 @@ class LessonFitTest {
     @Test
     void theStartLineFollowsTheSetting() {
         Line line =
-                LessonFit.of(List.of(part(lanes, 8, 60)), HALL, known, EIGHT).parts().get(0).floor().lines().stream()
+                LessonFit.of(List.of(part(lanes, 8, 60)), HALL, known, EIGHT, Band.USUAL)
+                        .parts()
+                        .get(0)
+                        .floor()
+                        .lines()
+                        .stream()
                         .filter(l -> l.kind() == Line.Kind.START)
                         .findFirst()
                         .orElseThrow();
@@ -243,7 +249,7 @@ class LessonFitTest {
                 .build();
         LessonFit.Part other = new LessonFit.Part(
                 "h", holding, 1, 6, 0, (Fit.Works) fitter.fit(holding, HALL), null, false, List.of(), Map.of());
-        Load load = LessonFit.of(List.of(other), HALL, known, EIGHT).load();
+        Load load = LessonFit.of(List.of(other), HALL, known, EIGHT, Band.USUAL).load();
         assertThat(load.otherHolds()).isEqualTo(other.tries()).isPositive();
         assertThat(load.holds()).isZero();
     }
@@ -253,7 +259,7 @@ class LessonFitTest {
         Fitter few = new Fitter(known, cupboard(FOAM, 9), EIGHT, 27);
         LessonFit.Part part = new LessonFit.Part(
                 "w", each, 0, 6, 0, (Fit.Works) few.fit(each, HALL), null, false, List.of(), Map.of());
-        assertThat(LessonFit.of(List.of(part), HALL, known, EIGHT)
+        assertThat(LessonFit.of(List.of(part), HALL, known, EIGHT, Band.USUAL)
                         .parts()
                         .get(0)
                         .carousel()

@@ -18,6 +18,7 @@ import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Stations;
+import io.isokinet.core.aim.Band;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
@@ -100,7 +101,8 @@ class StationsTest {
                         List.of(new LessonFit.Part("s", both, 0, 10, 20, works, null, false, List.of(), Map.of())),
                         HALL,
                         known,
-                        new Age(7))
+                        new Age(7),
+                        Band.USUAL)
                 .parts()
                 .get(0)
                 .floor();
