@@ -4491,15 +4491,13 @@ export interface components {
             y: number;
         };
         StandsView: {
-            /** Format: int32 */
-            afterChanges: number;
-            changes: components["schemas"]["SwapView"][];
-            /** Format: int32 */
-            fromOne: number;
-            /** Format: int32 */
-            looks: number;
+            byCue: {
+                [key: string]: number[];
+            };
+            places: components["schemas"]["PlaceView"][];
             reason: string;
             stands: components["schemas"]["StandView"][];
+            swaps: components["schemas"]["SwapView"][];
         };
         StartLine: {
             children: components["schemas"]["AimingChild"][];
@@ -4614,12 +4612,10 @@ export interface components {
             weeks: components["schemas"]["WeekView"][];
         };
         SwapView: {
-            /** Format: uuid */
-            child: string;
             /** Format: int32 */
-            place: number;
-            /** Format: uuid */
-            with: string;
+            group: number;
+            /** Format: int32 */
+            with: number;
         };
         SymptomView: {
             call: components["schemas"]["Mirrored"];

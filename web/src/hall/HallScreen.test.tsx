@@ -48,7 +48,6 @@ describe('the hall', () => {
       { label: '1', children: [child('Ada'), child('Ben')] },
       { label: '2', children: [child('Cleo'), child('Dov')] },
     ]
-    const from = { changes: [], looks: 4, fromOne: 3, afterChanges: 3, reason: '' }
     lesson.watch = [
       {
         segment: 'drill',
@@ -57,13 +56,7 @@ describe('the hall', () => {
           { child: 'id-Ada', cue: 'roll/low', looks: 3 },
         ],
         reason: '',
-        from: {
-          ...from,
-          stands: [
-            { x: 1, y: 1, groups: [0], looks: 3 },
-            { x: 9, y: 1, groups: [1], looks: 1 },
-          ],
-        },
+        from: { stands: [], swaps: [], places: [], byCue: { 'roll/foot': [1], 'roll/low': [0] }, reason: '' },
       },
     ]
     open({}, server.send, lesson)

@@ -55,7 +55,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const wanted = new Map(
     watch?.watches.filter((w) => w.cue === cue || w.cue === second).map((w) => [w.child, w.looks]),
   )
-  const by = standFor(watch?.from?.stands ?? [], stretch, wanted)
+  const by = watch?.from?.byCue[cue]
   const here = hall.grid.rows
     .filter((r) => registering || !state.away.has(r.child.id))
     .sort(
@@ -131,7 +131,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
               )}
               <span className={styles.stand}>
                 Stand {now.view.notSettled}
-                {by && stretch && `, by ${by.groups.map((g) => stretch.groups[g]?.label).join(', ')}`}.
+                {by && `, by ${by.map((g) => stretch?.groups[g]?.label).join(', ')}`}.
                 {wanted.size > 0 && ` ◉ ${wanted.size} first.`}
               </span>
             </p>
@@ -676,19 +676,6 @@ interface RowProps {
   cell?: Cell
   fresh: readonly boolean[]
   press: (shown: boolean) => void
-}
-
-/** Of the spots of a stretch the one before which most looks for the chosen cue are; none if there is no look to see from one. */
-function standFor(
-  stands: Schemas['StandView'][],
-  stretch: Schemas['StretchView'] | undefined,
-  wanted: Map<string, number>,
-) {
-  const looks = (s: Schemas['StandView']) =>
-    s.groups
-      .flatMap((g) => stretch?.groups[g]?.children ?? [])
-      .reduce((sum, c) => sum + (wanted.get(c.id) ?? 0), 0)
-  return stands.filter((s) => looks(s) > 0).sort((a, b) => looks(b) - looks(a))[0]
 }
 
 /** One of two cues on a tile: the left half is shown, the right one not yet. */

@@ -204,13 +204,7 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
               <div>
                 <dt>Watch</dt>
                 <dd>
-                  <WatchFrom
-                    stretch={s}
-                    watch={watch}
-                    names={Object.fromEntries(sheet.roll.map((c) => [c.id, c.name]))}
-                    set={fixed ? undefined : set}
-                    busy={busy}
-                  />
+                  <WatchFrom stretch={s} watch={watch} set={fixed ? undefined : set} busy={busy} />
                 </dd>
               </div>
             )}

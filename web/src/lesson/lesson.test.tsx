@@ -85,31 +85,29 @@ describe('where to watch from', () => {
         { x: 1, y: 2, groups: [0, 1], looks: 6 },
         { x: 9, y: 2, groups: [2], looks: 3 },
       ],
-      changes: [{ child: 'c', with: 'a', place: 0 }],
-      looks: 9,
-      fromOne: 6,
-      afterChanges: 8,
-      reason: '',
+      swaps: [{ group: 2, with: 0 }],
+      places: [
+        { child: 'x', place: 2 },
+        { child: 'c', place: 0 },
+      ],
+      byCue: {},
+      reason: '6, then 3 of 9 looks from 2 spots. With places changed, 8 from one.',
     },
   }
-  it('names the groups by each spot and changes places without losing what was changed before', () => {
+  it('names the groups by each spot and puts the places that were worked out', () => {
     const set = vi.fn()
-    render(<WatchFrom stretch={pairs} watch={watch} names={{}} set={set} busy={false} />)
-    expect(screen.getByText('by groups 1, 2: 6 of 9 looks')).toBeInTheDocument()
-    expect(
-      screen.getByText(/From one spot 8 in place of 6, if group 3 changes places with 1/),
-    ).toBeInTheDocument()
+    render(<WatchFrom stretch={pairs} watch={watch} set={set} busy={false} />)
+    expect(screen.getByText('by groups 1, 2: 6 looks')).toBeInTheDocument()
+    expect(screen.getByText(/With places changed, 8 from one/)).toBeInTheDocument()
+    expect(screen.getByText(/Could change places: group 3 and group 1/)).toBeInTheDocument()
     fireEvent.click(screen.getByRole('button', { name: 'Let them change places' }))
-    expect(set.mock.calls[0][0].places).toEqual([
-      { child: 'x', place: 0 },
-      { child: 'c', place: 0 },
-    ])
+    expect(set.mock.calls[0][0].places).toEqual(watch.from.places)
     fireEvent.click(screen.getByRole('button', { name: 'Back to their own places' }))
     expect(set.mock.calls[1][0].places).toEqual([])
   })
 
   it('offers nothing where nothing may be changed, and numbers the spots on the floor', () => {
-    render(<WatchFrom stretch={pairs} watch={watch} names={{}} busy={false} />)
+    render(<WatchFrom stretch={pairs} watch={watch} busy={false} />)
     expect(screen.queryByRole('button')).toBeNull()
     render(<FloorDrawing floor={floor} spots={watch.from.stands} busy={false} />)
     expect(screen.getByText('2', { selector: 'span' })).toHaveStyle({ left: '52.84090909090909%' })

@@ -6,8 +6,10 @@ import io.isokinet.core.space.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -64,6 +66,32 @@ public record Stands(List<Stand> stands, List<Swap> swaps, int looks, int fromOn
             }
         }
         return new Stands(stands, swaps, all, one, most, reason(stands, all, one, most));
+    }
+
+    /**
+     * Which place each group would have that changes now or was changed before, by a child of it: places that hold in whatever order they are
+     * taken up.
+     *
+     * @param groups as they stand @param placed children whose groups were given a place before
+     */
+    public Map<String, Integer> places(List<List<String>> groups, Set<String> placed) {
+        Map<String, Integer> places = new LinkedHashMap<>();
+        for (int g = 0; g < groups.size(); g++) {
+            int place = placeOf(g);
+            Optional<String> before =
+                    groups.get(g).stream().filter(placed::contains).findFirst();
+            if (place != g || before.isPresent())
+                places.put(before.orElse(groups.get(g).get(0)), place);
+        }
+        return places;
+    }
+
+    private int placeOf(int group) {
+        for (Swap s : swaps) {
+            if (s.group() == group) return s.with();
+            if (s.with() == group) return s.group();
+        }
+        return group;
     }
 
     /** The spot before which most looks are planned first, then that of what is left. */

@@ -22,6 +22,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class StandsTest {
@@ -100,6 +101,35 @@ class StandsTest {
         looks.put("6.0", 20);
         Stands three = Stands.of(seen(List.of(0, 1, 2), List.of(5)), groups(LANES), looks);
         assertThat(three.swaps()).noneMatch(s -> s.group() == 6);
+    }
+
+    /** A second change on top of a first: taken up in any order it leads to the same. */
+    @Test
+    void placesHoldInWhateverOrderTheyAreTakenUp() {
+        List<List<String>> cut = groups(LANES);
+        Stands first = Stands.of(seen(List.of(0, 1, 2), List.of(4, 5, 6)), cut, Map.of("0.0", 3, "5.0", 4, "6.0", 6));
+        Map<String, Integer> once = first.places(cut, Set.of());
+        assertThat(once).containsExactly(Map.entry("0.0", 4), Map.entry("4.0", 0));
+        List<List<String>> now = Places.changed(cut, once);
+        assertThat(now.get(4)).contains("0.0");
+        Stands second = Stands.of(seen(List.of(2, 3)), now, Map.of("0.0", 5, "2.0", 6));
+        assertThat(second.swaps()).containsExactly(new Swap(4, 3));
+        Map<String, Integer> twice = second.places(now, once.keySet());
+        List<List<String>> then = Places.changed(cut, twice);
+        assertThat(then.get(3)).contains("0.0");
+        assertThat(then.get(4)).contains("3.0");
+        assertThat(then.get(0)).contains("4.0");
+        for (List<String> order : List.of(List.copyOf(twice.keySet()), reversed(twice.keySet()))) {
+            List<List<String>> step = cut;
+            for (String child : order) step = Places.changed(step, Map.of(child, twice.get(child)));
+            assertThat(step).isEqualTo(then);
+        }
+    }
+
+    private static List<String> reversed(Set<String> children) {
+        List<String> all = new ArrayList<>(children);
+        Collections.reverse(all);
+        return all;
     }
 
     @Test

@@ -12,6 +12,7 @@ import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.lesson.SheetView;
+import io.isokinet.server.lesson.SheetView.PlaceView;
 import io.isokinet.server.lesson.SheetView.StretchView;
 import io.isokinet.server.lesson.Sheets;
 import io.isokinet.server.lesson.WetView;
@@ -130,15 +131,22 @@ class HallController {
             String reason,
             @Nullable StandsView from) {}
 
-    /** @param fromOne looks from the first spot @param afterChanges the same once groups have changed places */
+    /**
+     * @param swaps groups that could change places @param places to put for that, those that were put before among them
+     * @param byCue groups to stand by for a cue, indexes from 0; without a cue that no look is planned for
+     */
     record StandsView(
-            List<StandView> stands, List<SwapView> changes, int looks, int fromOne, int afterChanges, String reason) {}
+            List<StandView> stands,
+            List<SwapView> swaps,
+            List<PlaceView> places,
+            Map<String, List<Integer>> byCue,
+            String reason) {}
 
     /** A spot, in metres from the left and the top. @param groups that are seen from it, indexes from 0 */
     record StandView(double x, double y, List<Integer> groups, int looks) {}
 
-    /** The groups of two children could change places. @param place of the second, index from 0 */
-    record SwapView(UUID child, UUID with, int place) {}
+    /** Groups, indexes from 0. */
+    record SwapView(int group, int with) {}
 
     /** What became of a batch, and the marks of the children in it as they are now. */
     record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
@@ -300,44 +308,49 @@ class HallController {
             WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), own.of(s.looks()), before);
             List<Watching.WatchView> views = Watching.views(watch);
             before.addAll(views);
-            List<List<UUID>> groups = worked.view().segments().stream()
-                    .filter(v -> v.id().equals(s.id()))
-                    .findFirst()
-                    .map(SheetView.StretchView::memberIds)
-                    .orElse(List.of());
             stretches.add(new StretchWatch(
                     s.id(),
                     views,
                     watch.reason(),
-                    groups.isEmpty() ? null : stand(worked.floors().get(s.id()), groups, views)));
+                    worked.view().segments().stream()
+                            .filter(v -> v.id().equals(s.id()) && !v.groups().isEmpty())
+                            .findFirst()
+                            .map(v -> stands(worked.floors().get(s.id()), v, views))
+                            .orElse(null)));
         }
         return stretches;
     }
 
-    private static @Nullable StandsView stand(
-            @Nullable FloorPlan floor, List<List<UUID>> groups, List<Watching.WatchView> watches) {
+    private static @Nullable StandsView stands(
+            @Nullable FloorPlan floor, StretchView stretch, List<Watching.WatchView> watches) {
         if (floor == null) return null;
-        Map<String, Integer> looks = new HashMap<>();
-        watches.forEach(w -> looks.merge(w.child().toString(), w.looks(), Integer::sum));
-        Stands stands = Stands.of(
-                floor,
-                groups.stream()
-                        .map(g -> g.stream().map(UUID::toString).toList())
-                        .toList(),
-                looks);
+        List<List<String>> groups = stretch.memberIds();
+        Stands stands = Stands.of(floor, groups, looks(watches));
+        Map<String, List<Integer>> byCue = new HashMap<>();
+        watches.stream()
+                .collect(Collectors.groupingBy(Watching.WatchView::cue))
+                .forEach((cue, own) -> Stands.of(floor, groups, looks(own)).stands().stream()
+                        .findFirst()
+                        .ifPresent(first -> byCue.put(cue, first.groups())));
+        Set<String> placed =
+                stretch.places().stream().map(p -> p.child().toString()).collect(Collectors.toSet());
         return new StandsView(
                 stands.stands().stream()
                         .map(s -> new StandView(s.at().x(), s.at().y(), s.groups(), s.looks()))
                         .toList(),
                 stands.swaps().stream()
-                        .map(s -> new SwapView(
-                                groups.get(s.group()).get(0),
-                                groups.get(s.with()).get(0),
-                                s.with()))
+                        .map(s -> new SwapView(s.group(), s.with()))
                         .toList(),
-                stands.looks(),
-                stands.fromOne(),
-                stands.afterSwaps(),
+                stands.places(groups, placed).entrySet().stream()
+                        .map(e -> new PlaceView(UUID.fromString(e.getKey()), e.getValue()))
+                        .toList(),
+                byCue,
                 stands.reason());
+    }
+
+    private static Map<String, Integer> looks(List<Watching.WatchView> watches) {
+        return watches.stream()
+                .collect(Collectors.groupingBy(
+                        w -> w.child().toString(), Collectors.summingInt(Watching.WatchView::looks)));
     }
 }

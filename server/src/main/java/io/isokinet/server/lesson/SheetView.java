@@ -143,11 +143,9 @@ public record SheetView(
             List<PlaceView> places,
             List<String> reasons) {
         /** The children by group, in the order of the floor. */
-        public List<List<UUID>> memberIds() {
+        public List<List<String>> memberIds() {
             return groups.stream()
-                    .map(g -> g.children().stream()
-                            .map(ClassGroups.GroupChild::id)
-                            .toList())
+                    .map(g -> g.children().stream().map(c -> c.id().toString()).toList())
                     .toList();
         }
     }

@@ -16,7 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** How many looks one pair of eyes makes with a class. */
 @Component
 public class Eyes {
-    private static final int WEEKS = 8;
+    /** How far back lessons say something. */
+    static final int WEEKS = 8;
 
     private final Lessons lessons;
     private final Records records;
@@ -29,7 +30,11 @@ public class Eyes {
     /** Learnt from the lessons that were taught up to a day. */
     @Transactional(readOnly = true)
     public OwnLooks of(Grid grid, LocalDate until) {
-        List<LessonPlan> taught = lessons.taught(grid.classId(), until.minusWeeks(WEEKS), until);
+        return of(grid, lessons.taught(grid.classId(), until.minusWeeks(WEEKS), until));
+    }
+
+    /** Learnt from these lessons of a class. */
+    OwnLooks of(Grid grid, List<LessonPlan> taught) {
         Map<UUID, Integer> made = records.looks(
                 grid.rows().stream().map(r -> r.child().id()).toList(),
                 taught.stream().map(LessonPlan::lesson).toList());

@@ -88,8 +88,8 @@ public class NextSteps {
             for (CueView c : s.cues()) calls.put(c.key(), c.call().notSettled());
         Map<UUID, String> names = new LinkedHashMap<>();
         grid.rows().forEach(r -> names.put(r.child().id(), r.child().name()));
-        OwnLooks own = eyes.of(grid, today);
-        List<LessonPlan> taught = lessons.taught(classId, today.minusWeeks(WEEKS_OF_HITS), today);
+        List<LessonPlan> taught = lessons.taught(classId, today.minusWeeks(Eyes.WEEKS), today);
+        OwnLooks own = eyes.of(grid, taught);
         Map<String, MoveOn> moves = new LinkedHashMap<>();
         for (Grid.SkillColumns s : grid.skills())
             moves.put(s.skill(), moveOn(grid.rows(), s, rates.getOrDefault(s.skill(), Map.of())));
@@ -199,31 +199,29 @@ public class NextSteps {
                             .toList());
         }
         return NeedGroups.of(needs, MOST_GROUPS).stream()
-                .map(g -> {
-                    Set<UUID> children = g.children().stream()
-                            .map(UUID::fromString)
-                            .collect(Collectors.toCollection(LinkedHashSet::new));
-                    return new NeedGroup(
-                            g.cue(),
-                            List.copyOf(children),
-                            grid.skills().stream()
-                                    .filter(s -> g.cue().isEmpty()
-                                            || s.cues().stream()
-                                                    .anyMatch(c -> c.key().equals(g.cue())))
-                                    .map(s -> groupStep(
-                                            s,
-                                            moveOn(
-                                                    grid.rows().stream()
-                                                            .filter(r -> children.contains(
-                                                                    r.child().id()))
-                                                            .toList(),
-                                                    s,
-                                                    rates.getOrDefault(s.skill(), Map.of())),
-                                            moves.get(s.skill()).step(),
-                                            coming))
-                                    .toList());
-                })
+                .map(g -> needGroup(g, grid, moves, rates, coming))
                 .toList();
+    }
+
+    /** What a group does in the skill of its cue; in every skill if it needs none. */
+    private static NeedGroup needGroup(
+            NeedGroups.Group group,
+            Grid grid,
+            Map<String, MoveOn> moves,
+            Map<String, Map<UUID, Records.HitRate>> rates,
+            List<LessonPlan> coming) {
+        List<UUID> children = group.children().stream().map(UUID::fromString).toList();
+        List<Grid.Row> rows = grid.rows().stream()
+                .filter(r -> children.contains(r.child().id()))
+                .toList();
+        List<GroupStepView> steps = new ArrayList<>();
+        for (Grid.SkillColumns s : grid.skills()) {
+            boolean itsOwn = s.cues().stream().anyMatch(c -> c.key().equals(group.cue()));
+            if (!itsOwn && !group.cue().isEmpty()) continue;
+            MoveOn own = moveOn(rows, s, rates.getOrDefault(s.skill(), Map.of()));
+            steps.add(groupStep(s, own, moves.get(s.skill()).step(), coming));
+        }
+        return new NeedGroup(group.cue(), children, steps);
     }
 
     private static GroupStepView groupStep(
@@ -318,10 +316,11 @@ public class NextSteps {
     private @Nullable CameTrue cameTrue(
             UUID classId, List<String> sets, Grid grid, List<LessonPlan> taught, LocalDate today) {
         if (taught.isEmpty()) return null;
-        LessonPlan last = taught.get(taught.size() - 1);
+        List<LessonPlan> earlier = taught.subList(0, taught.size() - 1);
+        LessonPlan last = taught.get(earlier.size());
         Grid before = marks.grid(classId, sets, last.onDate().minusDays(1));
         Grid after = last.onDate().equals(today) ? grid : marks.grid(classId, sets, last.onDate());
-        int looks = eyes.of(before, before.on()).of(Eyes.planned(last));
+        int looks = eyes.of(before, earlier).of(Eyes.planned(last));
         WatchPlan plan = Watching.plan(before, focus(last), c -> true, looks);
         int settled = SignOff.decided(Watching.cells(after, focus(last), c -> true, List.of()))
                 - SignOff.decided(Watching.cells(before, focus(last), c -> true, List.of()));

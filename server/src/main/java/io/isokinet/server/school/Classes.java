@@ -54,7 +54,7 @@ public class Classes {
                         + "g.id = :group")
         List<@Nullable Object[]> in(UUID group, LocalDate day);
 
-        @Query("select c, s, q from Child c" + WHOLE + "c.id = :child")
+        @Query("select c, s, q from Child c" + WHOLE + "c.id = :child and c.erasedAt is null")
         List<@Nullable Object[]> whole(UUID child);
     }
 
@@ -311,8 +311,7 @@ public class Classes {
     /** @throws NotFoundException if there is none, or it was erased */
     @Transactional(readOnly = true)
     public ChildView child(UUID id) {
-        row(children, id);
-        return views(children.whole(id)).get(0);
+        return views(children.whole(id)).stream().findFirst().orElseThrow(() -> new NotFoundException("child", id));
     }
 
     private static void checkNames(Fields fields, String prefix, String given, String family, int yearAge) {
