@@ -97,7 +97,11 @@ final class ExactModel {
         model.minimize(objective);
     }
 
-    /** What was found. @param proved true if nothing is better */
+    /**
+     * What was found.
+     *
+     * @param proved true if nothing is better
+     */
     record Solved(List<List<Choice>> rows, long objective, long bound, boolean proved) {
         Score score() {
             return ExactModel.score(objective);
@@ -471,7 +475,7 @@ final class ExactModel {
     }
 
     private long weight(Rule rule) {
-        long weight = problem.wishes().weight(rule);
+        long weight = rule.weight(problem.wishes());
         return rule.level() == Rule.Level.MEDIUM ? weight * MEDIUM : weight;
     }
 

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Frame;
-import io.isokinet.core.unit.Outcome;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reading;
-import io.isokinet.core.unit.Rules;
 import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.search.Outcome;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;

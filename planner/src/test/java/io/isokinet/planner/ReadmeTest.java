@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.knowhow.KnowHow;
-import io.isokinet.core.unit.Outcome;
 import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.search.Outcome;
 import io.isokinet.knowhow.PackFiles;
 import io.isokinet.knowhow.PackReader;
 import io.isokinet.knowhow.ProblemReader;

@@ -2,13 +2,14 @@ package io.isokinet.planner;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.isokinet.core.unit.Outcome;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.PlannerContract;
-import io.isokinet.core.unit.Rules;
 import io.isokinet.core.unit.Score;
-import io.isokinet.core.unit.UnitPlanner;
 import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.search.ConstructivePlanner;
+import io.isokinet.core.unit.search.Outcome;
+import io.isokinet.core.unit.search.UnitPlanner;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -64,8 +65,8 @@ class TimefoldPlannerTest extends PlannerContract {
     @Test
     void isBetterThanBuildingAlone() {
         UnitProblem unit = Instances.usual(4);
-        Outcome.Planned built = (Outcome.Planned) new io.isokinet.core.unit.ConstructivePlanner()
-                .plan(unit, Instances.ids(), TimefoldPlanner.USUAL_EFFORT);
+        Outcome.Planned built =
+                (Outcome.Planned) new ConstructivePlanner().plan(unit, Instances.ids(), TimefoldPlanner.USUAL_EFFORT);
         Outcome.Planned found = (Outcome.Planned) planner().plan(unit, Instances.ids(), TimefoldPlanner.USUAL_EFFORT);
         assertThat(found.score().isBetterThan(built.score())).isTrue();
     }

@@ -17,7 +17,11 @@ import org.jspecify.annotations.Nullable;
  * there. If that cannot be filled at all, the certificates say why, with their numbers.
  */
 public final class Frame {
-    /** One thing to decide. @param options never empty */
+    /**
+     * One thing to decide.
+     *
+     * @param options never empty
+     */
     public record Slot(int lesson, int position, Choice first, List<Candidate> options) {
         /** The choice with one of the options. */
         public Choice with(Candidate option) {

@@ -41,7 +41,11 @@ public final class Plan {
         return problem;
     }
 
-    /** The number that people know a lesson by. @param lesson index from 0 */
+    /**
+     * The number that people know a lesson by.
+     *
+     * @param lesson index from 0
+     */
     public int number(int lesson) {
         return problem.number(lesson);
     }

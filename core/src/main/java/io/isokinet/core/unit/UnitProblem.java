@@ -20,7 +20,8 @@ import java.util.SortedMap;
  * @param reached the level each skill reached before, by skill key; skills left out start at the bottom
  * @param policy what the school makes of the usual cautions
  * @param done activities that the class has done before this unit
- * @param before the activities of each lesson as it was planned before, which a replan changes only for a reason; empty for a new unit
+ * @param before the activities of each lesson as it was planned before, which a replan changes only for a reason; empty for a new
+ *     unit
  * @param locks what must stay, by position in each lesson; taught lessons are all locks
  */
 public record UnitProblem(
@@ -106,6 +107,13 @@ public record UnitProblem(
                 otherLocks);
     }
 
+    /** The same, whatever was planned before: so that plans are judged by themselves. */
+    public UnitProblem alone() {
+        if (before.isEmpty()) return this;
+        return new UnitProblem(
+                profile, lessons, targets, cues, reached, knowHow, cupboard, wishes, policy, done, List.of(), locks);
+    }
+
     /** The cues to teach, in the order of each set, that are asked for at the age of the class. */
     public List<String> targetCues() {
         List<String> keys = new ArrayList<>();
@@ -121,7 +129,11 @@ public record UnitProblem(
                 .toList();
     }
 
-    /** The number that people know a lesson by. @param lesson index from 0 */
+    /**
+     * The number that people know a lesson by.
+     *
+     * @param lesson index from 0
+     */
     public int number(int lesson) {
         int number = lessons.get(lesson).number();
         return number > 0 ? number : lesson + 1;

@@ -1,9 +1,6 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.knowhow.KnowHow;
-import io.isokinet.core.unit.rule.FewLayouts;
-import io.isokinet.core.unit.rule.OrderAsWished;
-import io.isokinet.core.unit.rule.Rule;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -18,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param skipsRungs the author's leave to climb two rungs at once
  * @param favourites activities that should be in the unit
  * @param bans activities that must not be in it
- * @param weights what one count of a soft rule costs, by the rule's key, 0 to {@value Weights#MOST}; rules left out cost
+ * @param weights what one count of a soft rule costs, by the rule's key, 0 to 100; rules left out cost
  *     what is usual
  */
 public record Wishes(
@@ -57,26 +54,10 @@ public record Wishes(
 
     public static final Wishes USUAL = new Wishes(Order.INTERLEAVED, null, Set.of());
 
-    /** How many times as much a rule costs that is wished for outright. */
-    private static final int WISHED = 4;
-
     public Wishes {
         favourites = Set.copyOf(favourites);
         bans = Set.copyOf(bans);
         weights = Map.copyOf(weights);
-        weights.forEach((key, weight) -> {
-            Rule rule = Rules.all().stream()
-                    .filter(r -> r.key().equals(key))
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "There is no rule (%s); take its key from the list of rules.".formatted(key)));
-            if (rule.level() != Rule.Level.SOFT)
-                throw new IllegalArgumentException(
-                        "“%s” is not a soft rule; its weight stays as it is.".formatted(rule.name()));
-            if (weight < 0 || weight > Weights.MOST)
-                throw new IllegalArgumentException(
-                        "“%s” can weigh 0 to %d, not %d.".formatted(rule.name(), Weights.MOST, weight));
-        });
         for (String key : favourites)
             if (bans.contains(key))
                 throw new IllegalArgumentException(
@@ -111,13 +92,5 @@ public record Wishes(
     public int newCues(int age) {
         if (newCuesPerLesson != null) return newCuesPerLesson;
         return age < 6 ? 1 : age < 8 ? 2 : 3;
-    }
-
-    /** What one count of a rule costs. */
-    public int weight(Rule rule) {
-        if (!weights.isEmpty() && weights.containsKey(rule.key())) return weights.get(rule.key());
-        boolean wished =
-                fewLayouts && rule instanceof FewLayouts || order != Order.INTERLEAVED && rule instanceof OrderAsWished;
-        return wished ? WISHED * Weights.usual(rule) : Weights.usual(rule);
     }
 }

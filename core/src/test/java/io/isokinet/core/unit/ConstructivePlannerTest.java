@@ -4,6 +4,9 @@ import static io.isokinet.core.Made.problem;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.isokinet.core.unit.search.ConstructivePlanner;
+import io.isokinet.core.unit.search.Outcome;
+import io.isokinet.core.unit.search.UnitPlanner;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;

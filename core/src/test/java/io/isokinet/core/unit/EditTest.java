@@ -11,6 +11,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.unit.edit.Edit;
+import io.isokinet.core.unit.rule.RuleChange;
+import io.isokinet.core.unit.rule.Rules;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

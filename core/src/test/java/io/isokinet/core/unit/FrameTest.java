@@ -9,6 +9,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.unit.edit.Edit;
+import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.search.ConstructivePlanner;
+import io.isokinet.core.unit.search.Outcome;
+import io.isokinet.core.unit.search.Polish;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

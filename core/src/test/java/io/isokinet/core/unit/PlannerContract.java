@@ -8,6 +8,9 @@ import static io.isokinet.core.Made.problem;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.search.Outcome;
+import io.isokinet.core.unit.search.UnitPlanner;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

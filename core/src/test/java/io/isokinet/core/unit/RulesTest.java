@@ -536,10 +536,51 @@ class RulesTest {
                 .containsExactly("slow gives 8 tries in 8 minutes; about 16 would be usual.");
     }
 
+    /** Units keep these: a key may be added, none may change or go. */
+    @Test
+    void theKeysOfTheRulesStayAsTheyAre() {
+        assertThat(Rules.all())
+                .extracting(Rule::key)
+                .containsExactly(
+                        "minutes-add-up",
+                        "phases-served",
+                        "warm-before-fast",
+                        "closing-talk-keeps-its-minutes",
+                        "activity-fits",
+                        "introduced-before-used",
+                        "levels-climb",
+                        "cautions-kept",
+                        "locks-kept",
+                        "every-cue-introduced-in-time",
+                        "new-cues-within-age",
+                        "skills-get-their-share",
+                        "ends-in-play",
+                        "work-has-a-cue",
+                        "cue-met-often-enough",
+                        "cue-met-in-three-lessons",
+                        "no-long-gap",
+                        "cue-taught-this-unit",
+                        "difficulty-rises",
+                        "right-challenge",
+                        "work-matches-reached",
+                        "not-the-same-again",
+                        "order-as-wished",
+                        "enough-tries",
+                        "enough-motion",
+                        "looks-suffice",
+                        "few-layouts",
+                        "stays-in-its-minutes",
+                        "warms-long-enough",
+                        "lively-or-calm",
+                        "new-or-familiar",
+                        "favourites-in",
+                        "little-changes");
+    }
+
     @Test
     void everyRuleHasAnOwnNameAndAWeight() {
         assertThat(Rules.all()).extracting(Rule::name).doesNotHaveDuplicates();
-        assertThat(Rules.all()).allMatch(r -> Weights.usual(r) > 0);
+        assertThat(Rules.all()).allMatch(r -> r.weight() > 0);
         Plan plan = read(one, lesson(one, 0, ROLL1, "roll-game3"));
         Score score = Rules.score(plan);
         long hard = Rules.strains(plan).stream()

@@ -403,20 +403,12 @@ class WishRulesTest {
                 Set.of(),
                 Set.of(),
                 heavier);
-        assertThat(set.weight(new FewLayouts())).isEqualTo(9);
-        assertThat(set.weight(new NoLongGap())).isEqualTo(Weights.usual(new NoLongGap()));
+        assertThat(new FewLayouts().weight(set)).isEqualTo(9);
+        assertThat(new OrderAsWished().weight(set)).isEqualTo(4 * new OrderAsWished().weight());
+        assertThat(new NoLongGap().weight(set)).isEqualTo(new NoLongGap().weight());
+        Rules.check(heavier);
         for (Map<String, Integer> wrong : List.of(
                 Map.of("few-layouts", -1), Map.of("few-layouts", 101), Map.of("locks-kept", 1), Map.of("no-rule", 1)))
-            assertThatThrownBy(() -> new Wishes(
-                            Wishes.Order.BLOCKED,
-                            null,
-                            Wishes.Tempo.CALM,
-                            Wishes.Taste.NEW,
-                            false,
-                            false,
-                            Set.of(),
-                            Set.of(),
-                            wrong))
-                    .isInstanceOf(IllegalArgumentException.class);
+            assertThatThrownBy(() -> Rules.check(wrong)).isInstanceOf(IllegalArgumentException.class);
     }
 }

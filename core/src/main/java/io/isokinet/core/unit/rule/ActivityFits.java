@@ -3,12 +3,11 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** Age, floor, ceiling, group sizes and kit allow the activity. */
 public final class ActivityFits extends Rule {
     public ActivityFits() {
-        super(Level.HARD, "Every activity fits class, place and kit");
+        super("activity-fits", Level.HARD, 10, "Every activity fits class, place and kit");
     }
 
     @Override

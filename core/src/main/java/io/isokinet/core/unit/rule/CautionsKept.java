@@ -4,12 +4,11 @@ import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** Nothing is done that a caution forbids with this place, age and kit. */
 public final class CautionsKept extends Rule {
     public CautionsKept() {
-        super(Level.HARD, "No caution forbids it");
+        super("cautions-kept", Level.HARD, 10, "No caution forbids it");
     }
 
     @Override

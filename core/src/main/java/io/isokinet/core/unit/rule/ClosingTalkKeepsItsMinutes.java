@@ -3,13 +3,12 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import java.util.List;
 
 /** A lesson ends with its closing talk, which has at least the minutes its activity needs. */
 public final class ClosingTalkKeepsItsMinutes extends Rule {
     public ClosingTalkKeepsItsMinutes() {
-        super(Level.HARD, "The closing talk keeps its minutes");
+        super("closing-talk-keeps-its-minutes", Level.HARD, 10, "The closing talk keeps its minutes");
     }
 
     @Override

@@ -2,13 +2,12 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import java.util.List;
 
 /** A new cue is met in at least three lessons, or in all that are left. */
 public final class CueMetInThreeLessons extends Rule {
     public CueMetInThreeLessons() {
-        super(Level.SOFT, "Each cue comes back");
+        super("cue-met-in-three-lessons", Level.SOFT, 6, "Each cue comes back");
     }
 
     private static final int LESSONS = 3;

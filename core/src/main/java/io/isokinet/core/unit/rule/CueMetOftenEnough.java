@@ -1,12 +1,11 @@
 package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Strains;
 
 /** A cue is met at least four times; more where records are weak, fewer where it is owned. */
 public final class CueMetOftenEnough extends Rule {
     public CueMetOftenEnough() {
-        super(Level.SOFT, "Each cue is met often enough");
+        super("cue-met-often-enough", Level.SOFT, 10, "Each cue is met often enough");
     }
 
     @Override

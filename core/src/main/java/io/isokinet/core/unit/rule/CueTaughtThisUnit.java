@@ -1,12 +1,11 @@
 package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Strains;
 
 /** Every cue of the unit is introduced in it; what does not fit waits for the next one. */
 public final class CueTaughtThisUnit extends Rule {
     public CueTaughtThisUnit() {
-        super(Level.SOFT, "Every cue is taught in this unit");
+        super("cue-taught-this-unit", Level.SOFT, 25, "Every cue is taught in this unit");
     }
 
     @Override

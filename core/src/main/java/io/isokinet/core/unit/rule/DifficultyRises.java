@@ -2,14 +2,13 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import io.isokinet.core.unit.Target;
 import java.util.List;
 
 /** In every lesson a skill is worked on as high as it has been before, and by the last it is on rung four, or as high as there are lessons. */
 public final class DifficultyRises extends Rule {
     public DifficultyRises() {
-        super(Level.SOFT, "Difficulty rises");
+        super("difficulty-rises", Level.SOFT, 8, "Difficulty rises");
     }
 
     private static final int TOP = 4;

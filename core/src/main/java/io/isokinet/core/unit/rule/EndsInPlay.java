@@ -3,13 +3,12 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import java.util.List;
 
 /** The last piece of work in a lesson is play. */
 public final class EndsInPlay extends Rule {
     public EndsInPlay() {
-        super(Level.MEDIUM, "Every lesson ends in play");
+        super("ends-in-play", Level.MEDIUM, 5, "Every lesson ends in play");
     }
 
     @Override

@@ -4,12 +4,11 @@ import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** A child is in motion for as much of practice and play as is usual in the formation: a quarter in lanes, half elsewhere. */
 public final class EnoughMotion extends Rule {
     public EnoughMotion() {
-        super(Level.SOFT, "Enough time in motion");
+        super("enough-motion", Level.SOFT, 1, "Enough time in motion");
     }
 
     private static final int QUEUES = 25;

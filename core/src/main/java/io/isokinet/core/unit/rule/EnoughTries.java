@@ -4,12 +4,11 @@ import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** Where children take turns, each has a try a minute in a queue and two elsewhere. */
 public final class EnoughTries extends Rule {
     public EnoughTries() {
-        super(Level.SOFT, "Enough tries for each child");
+        super("enough-tries", Level.SOFT, 1, "Enough tries for each child");
     }
 
     /** In half tries a minute that are missing. */

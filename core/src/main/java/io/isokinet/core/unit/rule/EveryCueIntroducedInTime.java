@@ -2,12 +2,11 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** Cues are introduced in the first two thirds of a unit. */
 public final class EveryCueIntroducedInTime extends Rule {
     public EveryCueIntroducedInTime() {
-        super(Level.MEDIUM, "Cues are introduced in time");
+        super("every-cue-introduced-in-time", Level.MEDIUM, 1, "Cues are introduced in time");
     }
 
     @Override

@@ -3,12 +3,11 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** Every favourite is in the unit. */
 public final class FavouritesIn extends Rule {
     public FavouritesIn() {
-        super(Level.SOFT, "Favourites are in");
+        super("favourites-in", Level.SOFT, 20, "Favourites are in");
     }
 
     @Override

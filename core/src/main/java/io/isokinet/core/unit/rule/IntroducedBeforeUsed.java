@@ -2,7 +2,6 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import io.isokinet.core.unit.UnitProblem;
 import java.util.HashSet;
 import java.util.Set;
@@ -10,7 +9,7 @@ import java.util.Set;
 /** A cue is introduced before it is practised or used, and what it builds on before it or with it. */
 public final class IntroducedBeforeUsed extends Rule {
     public IntroducedBeforeUsed() {
-        super(Level.HARD, "A cue is introduced before it is used");
+        super("introduced-before-used", Level.HARD, 10, "A cue is introduced before it is used");
     }
 
     @Override

@@ -2,14 +2,13 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import java.util.HashMap;
 import java.util.Map;
 
 /** A segment on a rung needs an earlier one on the rung below, or a record that the class was there, or the author's leave to skip one. */
 public final class LevelsClimb extends Rule {
     public LevelsClimb() {
-        super(Level.HARD, "Rungs are climbed one at a time");
+        super("levels-climb", Level.HARD, 10, "Rungs are climbed one at a time");
     }
 
     @Override

@@ -2,14 +2,13 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import io.isokinet.core.unit.UnitProblem;
 import java.util.Set;
 
 /** A replan leaves what was planned where it can. */
 public final class LittleChanges extends Rule {
     public LittleChanges() {
-        super(Level.SOFT, "A replan changes little");
+        super("little-changes", Level.SOFT, 2, "A replan changes little");
     }
 
     /** One for each segment that was not in this lesson before. */

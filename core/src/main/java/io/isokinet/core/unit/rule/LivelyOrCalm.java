@@ -4,13 +4,12 @@ import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import io.isokinet.core.unit.Wishes;
 
 /** Lively: a child moves for half of the time or more in practice and play. Calm: for half or less. */
 public final class LivelyOrCalm extends Rule {
     public LivelyOrCalm() {
-        super(Level.SOFT, "Lively or calm as wished");
+        super("lively-or-calm", Level.SOFT, 2, "Lively or calm as wished");
     }
 
     private static final int HALF = 50;

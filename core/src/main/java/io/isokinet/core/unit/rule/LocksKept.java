@@ -2,12 +2,11 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Strains;
 
 /** What is locked stays in its lesson. */
 public final class LocksKept extends Rule {
     public LocksKept() {
-        super(Level.HARD, "Locks are kept");
+        super("locks-kept", Level.HARD, 10, "Locks are kept");
     }
 
     @Override

@@ -2,12 +2,11 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** The looks at a cue that one pair of eyes has in the unit are as many as there are children. */
 public final class LooksSuffice extends Rule {
     public LooksSuffice() {
-        super(Level.SOFT, "Every child can be seen");
+        super("looks-suffice", Level.SOFT, 1, "Every child can be seen");
     }
 
     /** In quarters of the class that cannot be seen. */

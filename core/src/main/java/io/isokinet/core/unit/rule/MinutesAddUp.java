@@ -2,12 +2,11 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** The minutes of a lesson's segments add up to its usable minutes. */
 public final class MinutesAddUp extends Rule {
     public MinutesAddUp() {
-        super(Level.HARD, "Minutes add up to the lesson's");
+        super("minutes-add-up", Level.HARD, 1, "Minutes add up to the lesson's");
     }
 
     @Override

@@ -2,12 +2,11 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** New cues a lesson stay within the number for the age. */
 public final class NewCuesWithinAge extends Rule {
     public NewCuesWithinAge() {
-        super(Level.MEDIUM, "Not too many new cues a lesson");
+        super("new-cues-within-age", Level.MEDIUM, 1, "Not too many new cues a lesson");
     }
 
     @Override

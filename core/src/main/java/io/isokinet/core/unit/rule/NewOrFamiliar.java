@@ -3,14 +3,13 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
 
 /** What the class has done before is avoided or sought, as wished. */
 public final class NewOrFamiliar extends Rule {
     public NewOrFamiliar() {
-        super(Level.SOFT, "New or familiar as wished");
+        super("new-or-familiar", Level.SOFT, 3, "New or familiar as wished");
     }
 
     /** One for each segment against the wish. */

@@ -2,12 +2,11 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** No two whole lessons without the cue until it was met in three lessons, no three after. */
 public final class NoLongGap extends Rule {
     public NoLongGap() {
-        super(Level.SOFT, "No cue is dropped for long");
+        super("no-long-gap", Level.SOFT, 4, "No cue is dropped for long");
     }
 
     private static final int SETTLED = 3;

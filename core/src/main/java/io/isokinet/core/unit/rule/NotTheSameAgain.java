@@ -2,7 +2,6 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -11,13 +10,17 @@ import java.util.Map;
 /** A drill or game returns harder or not at all, least of all in one lesson; other parts not in the next lesson. */
 public final class NotTheSameAgain extends Rule {
     public NotTheSameAgain() {
-        super(Level.SOFT, "A known task returns harder, not the same");
+        super("not-the-same-again", Level.SOFT, 5, "A known task returns harder, not the same");
     }
 
     private static final int SAME_LESSON = 4;
     private static final int WORK = 2;
 
-    /** What a segment costs that does again what another did, no harder. @param apart lessons between */
+    /**
+     * What a segment costs that does again what another did, no harder.
+     *
+     * @param apart lessons between
+     */
     public static int amount(boolean works, int apart) {
         return apart == 0 ? SAME_LESSON : works ? WORK : apart == 1 ? 1 : 0;
     }

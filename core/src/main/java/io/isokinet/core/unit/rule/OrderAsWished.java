@@ -2,14 +2,19 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.Wishes;
 
 /** Interleaved: each skill is in every lesson. Blocked: a lesson keeps to one skill. Mixed: blocked first, interleaved later. */
 public final class OrderAsWished extends Rule {
     public OrderAsWished() {
-        super(Level.SOFT, "Blocked or interleaved as wished");
+        super("order-as-wished", Level.SOFT, 6, "Blocked or interleaved as wished");
+    }
+
+    @Override
+    boolean isWished(Wishes wishes) {
+        return wishes.order() != Wishes.Order.INTERLEAVED;
     }
 
     @Override
@@ -37,7 +42,11 @@ public final class OrderAsWished extends Rule {
         }
     }
 
-    /** True if a lesson should keep to one skill. @param lesson index from 0 */
+    /**
+     * True if a lesson should keep to one skill.
+     *
+     * @param lesson index from 0
+     */
     public static boolean blocked(UnitProblem problem, int lesson) {
         return switch (problem.wishes().order()) {
             case BLOCKED -> true;

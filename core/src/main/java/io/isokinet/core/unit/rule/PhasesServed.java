@@ -3,14 +3,13 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import java.util.EnumSet;
 import java.util.Set;
 
 /** Warm-up, recap from the second lesson on, practice, play, tidying and a closing talk are there. */
 public final class PhasesServed extends Rule {
     public PhasesServed() {
-        super(Level.HARD, "Every lesson has its parts");
+        super("phases-served", Level.HARD, 10, "Every lesson has its parts");
     }
 
     private static final Set<LessonPhase> NEEDED =

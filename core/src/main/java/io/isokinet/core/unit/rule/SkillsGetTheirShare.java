@@ -1,14 +1,14 @@
 package io.isokinet.core.unit.rule;
 
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import io.isokinet.core.unit.Target;
 
 /** Every skill's share of practice and play segments is within 15 percentage points of the one it should get. */
 public final class SkillsGetTheirShare extends Rule {
     public SkillsGetTheirShare() {
-        super(Level.MEDIUM, "Each skill gets its share");
+        super("skills-get-their-share", Level.MEDIUM, 1, "Each skill gets its share");
     }
 
     private static final int ALLOWED = 15;
@@ -24,13 +24,19 @@ public final class SkillsGetTheirShare extends Rule {
             double fair = plan.problem().sharePercent(target);
             int off = over(own, all, fair);
             if (off > 0)
-                strains.unit(off, () -> "%s has %d of %d practice and play segments; about %.0f %% would be its share."
-                        .formatted(
+                strains.unit(
+                        off,
+                        () -> Words.say(
+                                "%s has %d of %d practice and play segments; about %.0f %% would be its share.",
                                 plan.problem().knowHow().skill(target.skill()).name(), own, all, fair));
         }
     }
 
-    /** By how many points a share lies outside what is allowed; zero or less inside. @param fair in per cent */
+    /**
+     * By how many points a share lies outside what is allowed; zero or less inside.
+     *
+     * @param fair in per cent
+     */
     public static int over(int own, int all, double fair) {
         return (int) Math.round(Math.abs(100.0 * own / all - fair)) - ALLOWED;
     }

@@ -2,12 +2,11 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** An activity has at least the minutes in which it is worth doing and at most those before it goes stale. */
 public final class StaysInItsMinutes extends Rule {
     public StaysInItsMinutes() {
-        super(Level.SOFT, "Each activity has its minutes");
+        super("stays-in-its-minutes", Level.SOFT, 3, "Each activity has its minutes");
     }
 
     @Override

@@ -3,13 +3,12 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import java.util.List;
 
 /** A warm-up comes before fast work. */
 public final class WarmBeforeFast extends Rule {
     public WarmBeforeFast() {
-        super(Level.HARD, "Warm before fast work");
+        super("warm-before-fast", Level.HARD, 10, "Warm before fast work");
     }
 
     @Override

@@ -3,7 +3,6 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** A warm-up has three minutes or more. Common practice. */
 public final class WarmsLongEnough extends Rule {
@@ -11,7 +10,7 @@ public final class WarmsLongEnough extends Rule {
     public static final int LEAST = 3;
 
     public WarmsLongEnough() {
-        super(Level.SOFT, "The warm-up is long enough");
+        super("warms-long-enough", Level.SOFT, 3, "The warm-up is long enough");
     }
 
     @Override

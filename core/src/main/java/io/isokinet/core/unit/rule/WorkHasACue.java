@@ -2,12 +2,11 @@ package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 
 /** Practice and play have at least one introduced cue in focus. */
 public final class WorkHasACue extends Rule {
     public WorkHasACue() {
-        super(Level.MEDIUM, "Every drill and game has a cue");
+        super("work-has-a-cue", Level.MEDIUM, 2, "Every drill and game has a cue");
     }
 
     @Override

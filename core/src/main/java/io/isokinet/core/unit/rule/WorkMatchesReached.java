@@ -3,7 +3,6 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.Strains;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -13,7 +12,7 @@ import java.util.Map;
  */
 public final class WorkMatchesReached extends Rule {
     public WorkMatchesReached() {
-        super(Level.SOFT, "Work is as hard as what was reached");
+        super("work-matches-reached", Level.SOFT, 4, "Work is as hard as what was reached");
     }
 
     /** Rungs that work may be below the highest reached. */

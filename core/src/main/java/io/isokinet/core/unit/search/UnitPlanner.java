@@ -1,5 +1,8 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.search;
 
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.UnitProblem;
 import java.util.function.Supplier;
 
 /** Makes a unit from a problem. The same problem and effort give the same activities on any machine. */

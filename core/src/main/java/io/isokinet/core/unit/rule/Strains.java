@@ -1,5 +1,6 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.rule;
 
+import io.isokinet.core.unit.Segment;
 import java.util.function.Supplier;
 
 /** Takes what a rule finds. The sentence is made only when somebody reads it. */

@@ -1,7 +1,9 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.rule;
 
-import io.isokinet.core.unit.rule.*;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Score;
 import java.util.List;
+import java.util.Map;
 
 /** All rules, once: hand-made, planned and mixed plans are scored by the same ones, and the exact model is held to them. */
 public final class Rules {
@@ -44,6 +46,28 @@ public final class Rules {
 
     public static List<Rule> all() {
         return ALL;
+    }
+
+    /**
+     * Checks weights that somebody wished for.
+     *
+     * @param weights by key of a soft rule, 0 to {@value Rule#MOST_WEIGHT}
+     * @throws IllegalArgumentException if there is no such rule, it is not soft, or cannot weigh so much
+     */
+    public static void check(Map<String, Integer> weights) {
+        weights.forEach((key, weight) -> {
+            Rule rule = ALL.stream()
+                    .filter(r -> r.key().equals(key))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "There is no rule (%s); take its key from the list of rules.".formatted(key)));
+            if (rule.level() != Rule.Level.SOFT)
+                throw new IllegalArgumentException(
+                        "“%s” is not a soft rule; its weight stays as it is.".formatted(rule.name()));
+            if (weight < 0 || weight > Rule.MOST_WEIGHT)
+                throw new IllegalArgumentException(
+                        "“%s” can weigh 0 to %d, not %d.".formatted(rule.name(), Rule.MOST_WEIGHT, weight));
+        });
     }
 
     /** Every strain of a plan, the hard ones first. */

@@ -1,6 +1,16 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.search;
 
+import io.isokinet.core.unit.Candidate;
+import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Choice;
+import io.isokinet.core.unit.Frame;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Reading;
+import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.Target;
+import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.rule.OrderAsWished;
+import io.isokinet.core.unit.rule.Rules;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

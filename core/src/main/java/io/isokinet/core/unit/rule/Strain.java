@@ -1,6 +1,7 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.rule;
 
-import io.isokinet.core.unit.rule.Rule;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -23,7 +24,7 @@ public record Strain(
 
     /** Every place where a plan strains one rule. */
     public static List<Strain> of(Rule rule, Plan plan) {
-        Listed listed = new Listed(rule, plan.problem().wishes().weight(rule));
+        Listed listed = new Listed(rule, rule.weight(plan.problem().wishes()));
         rule.judge(plan, listed);
         return listed.strains;
     }
@@ -32,7 +33,7 @@ public record Strain(
     public static long cost(Rule rule, Plan plan) {
         Sum sum = new Sum();
         rule.judge(plan, sum);
-        return sum.amount * plan.problem().wishes().weight(rule);
+        return sum.amount * rule.weight(plan.problem().wishes());
     }
 
     private static final class Sum implements Strains {

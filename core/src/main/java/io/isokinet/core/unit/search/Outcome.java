@@ -1,5 +1,7 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.search;
 
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Score;
 import java.util.List;
 
 /** What planning came to. */

@@ -1,6 +1,6 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.rule;
 
-import io.isokinet.core.unit.rule.Rule;
+import io.isokinet.core.unit.Plan;
 import java.util.List;
 
 /**

@@ -1,7 +1,13 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.edit;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Choice;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Reading;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.rule.Rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -11,19 +17,38 @@ public sealed interface Edit
         permits Edit.Move, Edit.MoveTo, Edit.Lock, Edit.Swap, Edit.Adjust, Edit.Minutes, Edit.Remove, Edit.Add {
     String segment();
 
-    /** Puts a segment to another place in its lesson. @param position index from 0 */
+    /**
+     * Puts a segment to another place in its lesson.
+     *
+     * @param position index from 0
+     */
     record Move(String segment, int position) implements Edit {}
 
-    /** Puts a segment into another lesson. @param lesson index from 0 @param position index in it, from 0 */
+    /**
+     * Puts a segment into another lesson.
+     *
+     * @param lesson index from 0
+     * @param position index in it, from 0
+     */
     record MoveTo(String segment, int lesson, int position) implements Edit {}
 
-    /** Gives it so many minutes; the others of its lesson share what is left. @param minutes whole ones, 1 to 60 */
+    /**
+     * Gives it so many minutes; the others of its lesson share what is left.
+     *
+     * @param minutes whole ones, 1 to 60
+     */
     record Minutes(String segment, int minutes) implements Edit {}
 
     /** Takes it out; the others of its lesson share its minutes. */
     record Remove(String segment) implements Edit {}
 
-    /** Puts an activity in. @param segment the id it gets @param lesson index from 0 @param position index in it, from 0 */
+    /**
+     * Puts an activity in.
+     *
+     * @param segment the id it gets
+     * @param lesson index from 0
+     * @param position index in it, from 0
+     */
     record Add(String segment, int lesson, int position, String activity) implements Edit {}
 
     /** Locks or unlocks a segment: a replan keeps what is locked. */
@@ -32,7 +57,11 @@ public sealed interface Edit
     /** Puts another activity in its place. */
     record Swap(String segment, String activity) implements Edit {}
 
-    /** Eases or hardens it. @param setting step of the main lever, from 0 */
+    /**
+     * Eases or hardens it.
+     *
+     * @param setting step of the main lever, from 0
+     */
     record Adjust(String segment, int setting) implements Edit {}
 
     /**
@@ -119,7 +148,11 @@ public sealed interface Edit
         return shares ? Set.of(segment.lesson()) : Set.of();
     }
 
-    /** Every lesson as it is, open to the reading where it may change. @param shared lessons whose minutes are left open */
+    /**
+     * Every lesson as it is, open to the reading where it may change.
+     *
+     * @param shared lessons whose minutes are left open
+     */
     private static List<List<Choice>> rows(Plan plan, boolean keepsCues, Set<Integer> shared) {
         List<List<Choice>> choices = new ArrayList<>();
         for (int lesson = 0; lesson < plan.lessons().size(); lesson++) {

@@ -1,6 +1,16 @@
-package io.isokinet.core.unit;
+package io.isokinet.core.unit.search;
 
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.unit.Candidate;
+import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Choice;
+import io.isokinet.core.unit.Frame;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Reading;
+import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.rule.Rules;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
