@@ -6,6 +6,7 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
 import io.isokinet.core.lesson.Fitter;
 import io.isokinet.core.quantity.Side;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.CueSet;
@@ -196,8 +197,9 @@ final class PackChecks {
             add(
                     "rate-plausible",
                     activity.key(),
-                    "%.1f tries a minute for each child: %.1f to %.0f are plausible. Look at the turn cycle and the sizes."
-                            .formatted(rate, FEWEST_TRIES_A_MINUTE, MOST_TRIES_A_MINUTE));
+                    Words.say(
+                            "%.1f tries a minute for each child: %.1f to %.0f are plausible. Look at the turn cycle and the sizes.",
+                            rate, FEWEST_TRIES_A_MINUTE, MOST_TRIES_A_MINUTE));
     }
 
     private void need(Activity activity, Need need) {
@@ -229,8 +231,9 @@ final class PackChecks {
                     add(
                             "home-made-mass",
                             item.key(),
-                            "%.0f g are too heavy from %d years: at most %d g to age %d. Make it smaller, or for older ones."
-                                    .formatted(grams, item.handling().ageFrom(), limit[1], limit[0]));
+                            Words.say(
+                                    "%.0f g are too heavy from %d years: at most %d g to age %d. Make it smaller, or for older ones.",
+                                    grams, item.handling().ageFrom(), limit[1], limit[0]));
                 return;
             }
     }

@@ -11,7 +11,11 @@ import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 
-/** The files of a pack by their path in it. @param texts YAML by path, "skills/sending/underarm-roll.yaml" */
+/**
+ * The files of a pack by their path in it.
+ *
+ * @param texts YAML by path, "skills/sending/underarm-roll.yaml"
+ */
 public record PackFiles(SortedMap<String, String> texts) {
     private static final String ROOT = "/packs/starter/";
 

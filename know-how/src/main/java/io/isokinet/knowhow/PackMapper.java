@@ -1,5 +1,14 @@
 package io.isokinet.knowhow;
 
+import static io.isokinet.knowhow.Nodes.constant;
+import static io.isokinet.knowhow.Nodes.high;
+import static io.isokinet.knowhow.Nodes.length;
+import static io.isokinet.knowhow.Nodes.low;
+import static io.isokinet.knowhow.Nodes.optional;
+import static io.isokinet.knowhow.Nodes.strings;
+import static io.isokinet.knowhow.Nodes.text;
+import static io.isokinet.knowhow.Nodes.traits;
+
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Conduct;
 import io.isokinet.core.activity.Formation;
@@ -37,14 +46,12 @@ import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Recipe;
-import io.isokinet.core.thing.Trait;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -383,41 +390,5 @@ final class PackMapper {
     private void twice(String key, Located file, String pointer) {
         problems.add(new Finding(
                 "key-once", file.where(pointer), "The key (%s) stands twice; keys are never reused.".formatted(key)));
-    }
-
-    private static Set<Trait> traits(JsonNode node) {
-        return strings(node, "traits").stream()
-                .map(t -> constant(Trait.class, t))
-                .collect(Collectors.toSet());
-    }
-
-    private static List<String> strings(JsonNode node, String name) {
-        List<String> values = new ArrayList<>();
-        node.path(name).forEach(v -> values.add(v.asString()));
-        return values;
-    }
-
-    private static int low(JsonNode node, String name) {
-        return node.get(name).get(0).asInt();
-    }
-
-    private static int high(JsonNode node, String name) {
-        return node.get(name).get(1).asInt();
-    }
-
-    private static String text(JsonNode node, String name) {
-        return node.get(name).asString();
-    }
-
-    private static @Nullable String optional(JsonNode node, String name) {
-        return node.has(name) ? text(node, name) : null;
-    }
-
-    private static @Nullable Length length(JsonNode node, String name) {
-        return node.has(name) ? Length.ofMillimetres(node.get(name).asDouble()) : null;
-    }
-
-    private static <E extends Enum<E>> E constant(Class<E> type, String slug) {
-        return Enum.valueOf(type, slug.toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 }

@@ -3,11 +3,13 @@ package io.isokinet.knowhow;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaLocation;
 import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SchemaRegistryConfig;
 import com.networknt.schema.SpecificationVersion;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
 import io.isokinet.core.check.FoundException;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -26,7 +28,9 @@ public final class PackReader {
     private static final int MOST_FILES = 400;
     private static final String SCHEMA_ID = "https://isokinet.invalid/know-how.schema.json";
     private static final SchemaRegistry SCHEMAS = SchemaRegistry.withDefaultDialect(
-            SpecificationVersion.DRAFT_2020_12, b -> b.schemas(Map.of(SCHEMA_ID, schemaText())));
+            SpecificationVersion.DRAFT_2020_12, b -> b.schemas(Map.of(SCHEMA_ID, schemaText()))
+                    .schemaRegistryConfig(
+                            SchemaRegistryConfig.builder().locale(Words.LOCALE).build()));
     private static final Set<String> KINDS = Set.of(
             "pack",
             "skills",
@@ -61,8 +65,16 @@ public final class PackReader {
         return new PackReader().pack(pack, under);
     }
 
-    /** The pack that comes with the product: checked when it was built, and only mapped here. */
+    /** The pack that comes with the product: checked when it was built, and only mapped here, once. */
     public static Pack shipped() {
+        return Shipped.PACK;
+    }
+
+    private static final class Shipped {
+        private static final Pack PACK = readShipped();
+    }
+
+    private static Pack readShipped() {
         PackFiles files = PackFiles.shipped();
         JsonNode head = Located.checked("pack.yaml", files.texts().getOrDefault("pack.yaml", "{}")).tree;
         return new Pack(

@@ -4,6 +4,7 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.unit.ClassProfile;
@@ -16,7 +17,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -99,8 +99,7 @@ public final class ProblemReader {
         StringBuilder lines = new StringBuilder();
         plan.lessons().forEach(lesson -> {
             lines.append("Lesson %d%n".formatted(plan.number(lesson.get(0).lesson())));
-            lesson.forEach(s -> lines.append(String.format(
-                    Locale.ROOT,
+            lesson.forEach(s -> lines.append(Words.say(
                     "  %2d min  %s%s%n",
                     s.minutes(),
                     s.activity().name(),

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import io.isokinet.core.check.FoundException;
-import io.isokinet.core.unit.ConstructivePlanner;
-import io.isokinet.core.unit.Outcome;
-import io.isokinet.core.unit.Rules;
+import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.search.ConstructivePlanner;
+import io.isokinet.core.unit.search.Outcome;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

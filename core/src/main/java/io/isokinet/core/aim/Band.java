@@ -3,7 +3,8 @@ package io.isokinet.core.aim;
 /**
  * The share of tries that is to succeed, so that a task is neither lost nor too easy; both ends belong to it.
  *
- * @param from and @param to percent, {@value #LEAST} to {@value #MOST} and at least {@value #NARROWEST} apart
+ * @param from and
+ * @param to percent, {@value #LEAST} to {@value #MOST} and at least {@value #NARROWEST} apart
  */
 public record Band(int from, int to) {
     public static final int LEAST = 30;
@@ -29,7 +30,11 @@ public record Band(int from, int to) {
         return share >= from / 100.0 && share <= to / 100.0;
     }
 
-    /** True if fewer succeed than should. @param share 0 to 1 */
+    /**
+     * True if fewer succeed than should.
+     *
+     * @param share 0 to 1
+     */
     public boolean isAbove(double share) {
         return share < from / 100.0;
     }

@@ -1,6 +1,6 @@
 package io.isokinet.core.aim;
 
-import java.util.Locale;
+import io.isokinet.core.quantity.Words;
 import java.util.Optional;
 import org.apache.commons.statistics.distribution.BinomialDistribution;
 
@@ -28,13 +28,9 @@ public final class MissHint {
         double luck = chance(left, right);
         if (luck > BY_LUCK) return Optional.empty();
         boolean mostlyLeft = left > right;
-        return Optional.of(String.format(
-                Locale.ROOT,
+        return Optional.of(Words.say(
                 "%d of %d misses went %s: by luck in %.0f of 100 such counts. Look at the stance and where the hips point.",
-                mostlyLeft ? left : right,
-                left + right,
-                mostlyLeft ? "left" : "right",
-                Math.max(1, 100 * luck)));
+                mostlyLeft ? left : right, left + right, mostlyLeft ? "left" : "right", Math.max(1, 100 * luck)));
     }
 
     /** How often even chances give a count as one-sided as this, 0 to 1. */

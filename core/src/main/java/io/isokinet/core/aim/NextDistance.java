@@ -1,6 +1,6 @@
 package io.isokinet.core.aim;
 
-import java.util.Locale;
+import io.isokinet.core.quantity.Words;
 
 /** What to change after a set: nearer where it was lost, back where it was too easy; and the ball first where two went aside. */
 public final class NextDistance {
@@ -10,7 +10,7 @@ public final class NextDistance {
     public static String after(int hits, int tries, int left, int right, Band band) {
         double share = hits / (double) tries;
         String step = band.holds(share) ? "stays" : band.isAbove(share) ? "a step nearer" : "a step back";
-        return String.format(Locale.ROOT, "%d of %d: %s", hits, tries, step)
+        return Words.say("%d of %d: %s", hits, tries, step)
                 + MissHint.ofSet(left, right).map(h -> ". " + h).orElse("");
     }
 }

@@ -1,8 +1,8 @@
 package io.isokinet.core.aim;
 
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Words;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
@@ -13,7 +13,8 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  *
  * @param radians the spread, more than zero
  * @param from and {@code to} hold it with a chance of 90 %
- * @param lean where the middle of the tries lies, in radians, positive to the right; empty where the sides of misses were not counted
+ * @param lean where the middle of the tries lies, in radians, positive to the right; empty where the sides of misses were not
+ *     counted
  * @param tries it is told from; 0 where it is the age's default
  */
 public record Spread(double radians, double from, double to, OptionalDouble lean, int tries, String reason) {
@@ -44,16 +45,17 @@ public record Spread(double radians, double from, double to, OptionalDouble lean
                     usual * Math.exp(1.645 * DIFFER),
                     OptionalDouble.empty(),
                     0,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "%s: too few to tell, so the usual %.2f rad at %d years stands in.",
-                            tries == 1 ? "1 try" : tries + " tries",
-                            usual,
-                            age.years()));
+                            tries == 1 ? "1 try" : tries + " tries", usual, age.years()));
         return likeliest(sets, usual);
     }
 
-    /** The spread that fits best with no prior at all. @param sets with at least one hit and one miss between them */
+    /**
+     * The spread that fits best with no prior at all.
+     *
+     * @param sets with at least one hit and one miss between them
+     */
     public static Spread of(List<Tries> sets) {
         int hits = sets.stream().mapToInt(Tries::hits).sum();
         int tries = sets.stream().mapToInt(Tries::all).sum();
@@ -101,8 +103,7 @@ public record Spread(double radians, double from, double to, OptionalDouble lean
                 to,
                 sides ? OptionalDouble.of(at[1]) : OptionalDouble.empty(),
                 tries,
-                String.format(
-                        Locale.ROOT,
+                Words.say(
                         "%d hits in %d tries: a spread of %.3f rad, between %.3f and %.3f%s.",
                         hits,
                         tries,
@@ -115,8 +116,7 @@ public record Spread(double radians, double from, double to, OptionalDouble lean
     private static String leanWords(double lean) {
         return Math.abs(lean) < 0.01
                 ? ", straight"
-                : String.format(
-                        Locale.ROOT, ", leaning %.2f rad to the %s", Math.abs(lean), lean < 0 ? "left" : "right");
+                : Words.say(", leaning %.2f rad to the %s", Math.abs(lean), lean < 0 ? "left" : "right");
     }
 
     private static double logOf(List<Tries> sets, double spread, double lean) {
@@ -176,6 +176,10 @@ public record Spread(double radians, double from, double to, OptionalDouble lean
                 HitChance.distanceFor(share, width, from));
     }
 
-    /** A distance in metres. @param near and {@code far} are as near and as far as it may be */
+    /**
+     * A distance in metres.
+     *
+     * @param near and {@code far} are as near and as far as it may be
+     */
     public record Challenge(double metres, double near, double far) {}
 }

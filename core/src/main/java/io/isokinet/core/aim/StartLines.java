@@ -1,8 +1,8 @@
 package io.isokinet.core.aim;
 
+import io.isokinet.core.quantity.Words;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * Three lines to start from that fit a class best, and who stands at which.
@@ -29,13 +29,9 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
         List<Double> offered = new ArrayList<>();
         for (double d = Math.ceil(nearest / APART) * APART; d <= farthest + 1e-9; d += APART) offered.add(d);
         if (offered.size() < LINES || spreads.isEmpty())
-            throw new IllegalArgumentException(String.format(
-                    Locale.ROOT,
+            throw new IllegalArgumentException(Words.say(
                     "Between %.1f and %.1f m there are %d half metres for %d children; three lines and a child are needed.",
-                    nearest,
-                    farthest,
-                    offered.size(),
-                    spreads.size()));
+                    nearest, farthest, offered.size(), spreads.size()));
         double[][] hits = new double[spreads.size()][offered.size()];
         for (int c = 0; c < spreads.size(); c++)
             for (int d = 0; d < offered.size(); d++)
@@ -65,15 +61,9 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
                 metres,
                 lineOf,
                 inside,
-                String.format(
-                        Locale.ROOT,
+                Words.say(
                         "From %.1f, %.1f and %.1f m %d of %d children hit %s of their tries.",
-                        metres.get(0),
-                        metres.get(1),
-                        metres.get(2),
-                        inside,
-                        spreads.size(),
-                        band.words()));
+                        metres.get(0), metres.get(1), metres.get(2), inside, spreads.size(), band.words()));
     }
 
     /** Children inside the band count first; among equals, how near everyone comes to its middle. */

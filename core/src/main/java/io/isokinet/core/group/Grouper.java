@@ -64,7 +64,7 @@ public final class Grouper {
      *
      * @param groups how many, at least 1 and at most as many as play
      */
-    public Grouped deal(GroupWay way, int groups) {
+    public GroupDeal deal(GroupWay way, int groups) {
         int playing = playing();
         if (groups < 1 || groups > playing)
             throw new IllegalArgumentException(
@@ -97,7 +97,7 @@ public final class Grouper {
      * @param teams earlier groups; whoever is new is added at the end, whoever is away is left out
      * @param sizes wanted; they add up to those who play
      */
-    public Grouped cut(List<List<String>> teams, List<Integer> sizes) {
+    public GroupDeal cut(List<List<String>> teams, List<Integer> sizes) {
         int sum = sizes.stream().mapToInt(Integer::intValue).sum();
         if (sum != playing())
             throw new IllegalArgumentException(
@@ -121,7 +121,7 @@ public final class Grouper {
      *
      * @param teams earlier groups, of any sizes
      */
-    public Grouped keep(List<List<String>> teams) {
+    public GroupDeal keep(List<List<String>> teams) {
         Set<String> seen = new HashSet<>();
         List<List<String>> groups = new ArrayList<>();
         for (List<String> team : teams) {
@@ -140,7 +140,7 @@ public final class Grouper {
         return result(groups, List.of());
     }
 
-    private Grouped finished(GroupWay way, List<List<String>> groups) {
+    private GroupDeal finished(GroupWay way, List<List<String>> groups) {
         exchange(groups, g -> broken(g) * WISH + cost(way, g));
         List<String> reasons = new ArrayList<>();
         switch (way) {
@@ -167,8 +167,8 @@ public final class Grouper {
         return result(groups, reasons);
     }
 
-    private Grouped result(List<List<String>> groups, List<String> reasons) {
-        return new Grouped(groups, ids(TakesPart.SITS_OUT), ids(TakesPart.AWAY), wishesBroken(groups), reasons);
+    private GroupDeal result(List<List<String>> groups, List<String> reasons) {
+        return new GroupDeal(groups, ids(TakesPart.SITS_OUT), ids(TakesPart.AWAY), wishesBroken(groups), reasons);
     }
 
     private List<String> ids(TakesPart part) {

@@ -15,8 +15,8 @@ public final class Groups {
     private Groups() {}
 
     /**
-     * The numbers of groups that the formation allows, those near its usual size first and then, if equal, the smaller
-     * groups, which wait less.
+     * The numbers of groups that the formation allows, those near its usual size first and then, if equal, the smaller groups,
+     * which wait less.
      *
      * @param children at least 1
      * @return empty if no split has group sizes within the formation's limits
@@ -51,7 +51,8 @@ public final class Groups {
     /**
      * Whose turn it is at a duty: the next few along the list, further along each time, from the beginning again at its end.
      *
-     * @param time how often the duty came up before, from 0 @param many at most everybody
+     * @param time how often the duty came up before, from 0
+     * @param many at most everybody
      */
     public static <T> List<T> onDuty(List<T> here, int time, int many) {
         List<T> duty = new ArrayList<>();
@@ -59,7 +60,11 @@ public final class Groups {
         return duty;
     }
 
-    /** Sizes in words: "3 groups of 6, 2 of 5". @param noun in the plural */
+    /**
+     * Sizes in words: "3 groups of 6, 2 of 5".
+     *
+     * @param noun in the plural
+     */
     public static String words(String noun, List<Integer> sizes) {
         int large = sizes.get(0);
         long many = sizes.stream().filter(s -> s == large).count();

@@ -75,7 +75,12 @@ public record Rotation(List<String> roles, int children, List<List<Integer>> tur
         return new Rotation(roles, children, turns);
     }
 
-    /** How often a child has a role over all turns. @param role its index @param child place in the group from 0 */
+    /**
+     * How often a child has a role over all turns.
+     *
+     * @param role its index
+     * @param child place in the group from 0
+     */
     public int count(int role, int child) {
         return (int) turns.stream().filter(t -> t.get(role) == child).count();
     }

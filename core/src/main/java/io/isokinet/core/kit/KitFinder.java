@@ -4,6 +4,7 @@ import io.isokinet.core.kit.KitLine.Effect;
 import io.isokinet.core.motion.Toppling;
 import io.isokinet.core.motion.Toppling.Verdict;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
@@ -247,11 +248,13 @@ public final class KitFinder {
         return switch (effect) {
             case SAFER -> "Softer, so safer.";
             case EASIER ->
-                "Wider (%.0f mm for %.0f), so easier."
-                        .formatted(item.width().millimetres(), made.width().millimetres());
+                Words.say(
+                        "Wider (%.0f mm for %.0f), so easier.",
+                        item.width().millimetres(), made.width().millimetres());
             case HARDER ->
-                "Smaller (%.0f mm for %.0f), so harder."
-                        .formatted(item.width().millimetres(), made.width().millimetres());
+                Words.say(
+                        "Smaller (%.0f mm for %.0f), so harder.",
+                        item.width().millimetres(), made.width().millimetres());
             case SAME -> "About the same task.";
         };
     }

@@ -22,7 +22,11 @@ public record KitLine(
         @Nullable Effect effect,
         int seconds,
         @Nullable String reason) {
-    /** So many of it in words: "6 towers (12 pieces)". @param count of what the item stands for */
+    /**
+     * So many of it in words: "6 towers (12 pieces)".
+     *
+     * @param count of what the item stands for
+     */
     static String words(Item item, int count) {
         return item.pieces() == 1
                 ? item.counted(count)

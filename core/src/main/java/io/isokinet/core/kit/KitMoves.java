@@ -9,7 +9,11 @@ import java.util.Map;
 public final class KitMoves {
     private KitMoves() {}
 
-    /** A stretch of a lesson with its kit. @param minute at which it begins, from 0 */
+    /**
+     * A stretch of a lesson with its kit.
+     *
+     * @param minute at which it begins, from 0
+     */
     public record Stretch(int minute, String name, List<KitLine> kit) {}
 
     /**

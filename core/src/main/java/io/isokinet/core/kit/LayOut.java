@@ -57,7 +57,11 @@ public final class LayOut {
                 .toList();
     }
 
-    /** Lines by where the things are kept. @param storage by item; "" where nobody said */
+    /**
+     * Lines by where the things are kept.
+     *
+     * @param storage by item; "" where nobody said
+     */
     public static Map<String, List<KitLine>> byStorage(List<KitLine> lines, Map<String, String> storage) {
         Map<String, List<KitLine>> places = new TreeMap<>();
         for (KitLine line : lines)

@@ -3,12 +3,12 @@ package io.isokinet.core.kit;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Mass;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Recipe;
 import io.isokinet.core.thing.Trait;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -63,25 +63,20 @@ public record MakeSheet(
         Matcher amount = AMOUNT.matcher(material);
         if (!amount.matches()) return "%d × %s".formatted(count, material);
         double many = Double.parseDouble(amount.group(1)) * count;
-        String number = many == Math.rint(many) ? "%.0f".formatted(many) : String.format(Locale.ROOT, "%.1f", many);
+        String number = many == Math.rint(many) ? Words.say("%.0f", many) : Words.say("%.1f", many);
         return number + amount.group(2) + " " + amount.group(3);
     }
 
     private static @Nullable String warning(Item item, Age age) {
         Mass limit = heaviest(age);
         if (item.mass().compareTo(limit) > 0)
-            return String.format(
-                    Locale.ROOT,
+            return Words.say(
                     "%s weigh %.2f kg; at %d years the limit is %.1f kg. Weigh each one, make them smaller.",
-                    item.many(),
-                    item.mass().kilograms(),
-                    age.years(),
-                    limit.kilograms());
+                    item.many(), item.mass().kilograms(), age.years(), limit.kilograms());
         List<String> said = new ArrayList<>();
         if (!item.has(Trait.STANDS)
                 && Objects.requireNonNull(item.recipe()).materials().stream().anyMatch(m -> m.contains("sand")))
-            said.add(String.format(
-                    Locale.ROOT,
+            said.add(Words.say(
                     "Sand is heavy: %.1f cm across weigh %.2f kg dry and %.2f damp; at %d years at most %.1f cm.",
                     item.width().metres() * 100,
                     ofSand(item.width(), DRY_SAND).kilograms(),
@@ -98,7 +93,11 @@ public record MakeSheet(
         return new Mass(age.years() <= 7 ? 0.4 : age.years() <= 9 ? 0.6 : 1.0);
     }
 
-    /** Mass of a taped ball of sand. @param density kilograms a litre */
+    /**
+     * Mass of a taped ball of sand.
+     *
+     * @param density kilograms a litre
+     */
     public static Mass ofSand(Length diameter, double density) {
         double d = diameter.metres() * 10;
         return new Mass(Math.PI / 6 * d * d * d * density);

@@ -17,7 +17,11 @@ public record Library(
         Map<String, Layout> layouts) {
     public static final Library EMPTY = new Library(List.of(), List.of(), List.of(), List.of(), Map.of());
 
-    /** What learning one cue lends another skill. @param how in one sentence */
+    /**
+     * What learning one cue lends another skill.
+     *
+     * @param how in one sentence
+     */
     public record Transfer(String from, String to, String how) {}
 
     /**
@@ -71,7 +75,11 @@ public record Library(
         }
     }
 
-    /** @param rule of the full game @param instead what is done without it @param back when to put it back */
+    /**
+     * @param rule of the full game
+     * @param instead what is done without it
+     * @param back when to put it back
+     */
     public record Rule(String rule, String instead, String back) {}
 
     public Library {

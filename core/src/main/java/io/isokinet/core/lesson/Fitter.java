@@ -13,6 +13,7 @@ import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.safety.Safety;
@@ -190,8 +191,9 @@ public final class Fitter {
         Place floor = stations.get(0).zone().place();
         reasons.add(
                 0,
-                "Each group is at every station once; each station has %.1f by %.1f m. Nobody goes behind another station's targets."
-                        .formatted(floor.length().metres(), floor.width().metres()));
+                Words.say(
+                        "Each group is at every station once; each station has %.1f by %.1f m. Nobody goes behind another station's targets.",
+                        floor.length().metres(), floor.width().metres()));
         return new Fit.Works(
                 n,
                 1,
@@ -351,7 +353,7 @@ public final class Fitter {
     }
 
     private static String rate(Activity activity, int largestGroup, int milli) {
-        String tries = "%.1f tries a child each minute".formatted(milli / 1000.0);
+        String tries = Words.say("%.1f tries a child each minute", milli / 1000.0);
         int seconds = activity.cycle() == null ? 0 : activity.cycle().seconds();
         Formation formation = activity.grouping().formation();
         return formation.queues() || formation == Formation.ROLES || formation == Formation.STATIONS

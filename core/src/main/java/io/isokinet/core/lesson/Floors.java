@@ -73,7 +73,12 @@ public final class Floors {
                 moved));
     }
 
-    /** How far it is to what is aimed at, or to the partner. @param setting step of the main lever @return null if nothing says */
+    /**
+     * How far it is to what is aimed at, or to the partner.
+     *
+     * @param setting step of the main lever
+     * @return null if nothing says
+     */
     public static @Nullable Double metres(Activity activity, int setting, Age age) {
         return activity.levers().stream()
                 .findFirst()

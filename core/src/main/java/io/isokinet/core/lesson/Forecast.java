@@ -1,5 +1,6 @@
 package io.isokinet.core.lesson;
 
+import io.isokinet.core.quantity.Words;
 import java.util.Comparator;
 import java.util.List;
 
@@ -9,14 +10,23 @@ import java.util.List;
  * @param middle and the others in minutes
  */
 public record Forecast(double middle, double low, double high, String sentence) {
-    /** A stretch. @param kind what its minutes were learnt from, such as "practice" @param takes times what is planned */
+    /**
+     * A stretch.
+     *
+     * @param kind what its minutes were learnt from, such as "practice"
+     * @param takes times what is planned
+     */
     public record Part(String kind, int planned, Habit takes) {
         double over() {
             return planned * (takes.middle() - 1);
         }
     }
 
-    /** Parts vary each for itself, so their margins add up by squares. @param minutes of the lesson */
+    /**
+     * Parts vary each for itself, so their margins add up by squares.
+     *
+     * @param minutes of the lesson
+     */
     public static Forecast of(List<Part> parts, int minutes) {
         double middle = 0;
         double down = 0;
@@ -40,8 +50,9 @@ public record Forecast(double middle, double low, double high, String sentence) 
         return parts.stream()
                 .filter(p -> p.over() > 0)
                 .max(Comparator.comparingDouble(Part::over))
-                .map(p -> "%s: about %d over. Most of it is %s, which takes you %.1f times what is planned."
-                        .formatted(range, over, p.kind(), p.takes().middle()))
+                .map(p -> Words.say(
+                        "%s: about %d over. Most of it is %s, which takes you %.1f times what is planned.",
+                        range, over, p.kind(), p.takes().middle()))
                 .orElse(range + ".");
     }
 }

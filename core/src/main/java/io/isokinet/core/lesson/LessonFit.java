@@ -14,6 +14,7 @@ import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.space.FloorFit;
@@ -42,7 +43,7 @@ import org.jspecify.annotations.Nullable;
  * @param vigorousPercent share of it that is moderate to vigorous; half is asked for (SHAPE America, US CDC; memory)
  */
 public record LessonFit(
-        List<Drawn> parts,
+        List<Drawing> parts,
         List<KitLine> fetch,
         List<KitMoves.Move> moves,
         Load load,
@@ -108,7 +109,7 @@ public record LessonFit(
      * @param pinTurns ways to take turns at things knocked down, with what each gives; empty elsewhere
      * @param explainSeconds the longest explanation that is listened to
      */
-    public record Drawn(
+    public record Drawing(
             String id,
             FloorPlan floor,
             List<Minutes.Option> options,
@@ -124,7 +125,7 @@ public record LessonFit(
 
     /** @param parts in the order of the lesson @param band how often a try is to succeed */
     public static LessonFit of(List<Part> parts, Place place, KnowHow known, Age age, Band band) {
-        List<Drawn> drawn =
+        List<Drawing> drawn =
                 parts.stream().map(p -> draw(p, place, known, age, band)).toList();
         Map<String, Item> items = known.itemsByKey();
         List<KitMoves.Stretch> stretches = new ArrayList<>();
@@ -142,7 +143,7 @@ public record LessonFit(
         double total = Math.max(1, minute);
         return new LessonFit(
                 drawn,
-                LayOut.of(parts.stream().map(p -> p.works().kit()).toList(), items),
+                layOut(parts, known),
                 KitMoves.of(stretches, minute, names),
                 Load.of(
                         parts.stream()
@@ -173,7 +174,12 @@ public record LessonFit(
                         .toList());
     }
 
-    private static Drawn draw(Part p, Place place, KnowHow known, Age age, Band band) {
+    /** What is fetched once for all parts. */
+    public static List<KitLine> layOut(List<Part> parts, KnowHow known) {
+        return LayOut.of(parts.stream().map(p -> p.works().kit()).toList(), known.itemsByKey());
+    }
+
+    private static Drawing draw(Part p, Place place, KnowHow known, Age age, Band band) {
         Activity activity = p.activity();
         int children = p.works().sizes().stream().mapToInt(i -> i).sum();
         int largest = p.works().sizes().get(0);
@@ -182,7 +188,7 @@ public record LessonFit(
         int round = rotation.isPresent() && activity.cycle() != null
                 ? rotation.get().seconds(activity.cycle().seconds())
                 : 0;
-        return new Drawn(
+        return new Drawing(
                 p.id(),
                 p.works().stations().isEmpty()
                         ? Floors.of(
@@ -256,12 +262,12 @@ public record LessonFit(
         Lever lever = activity.levers().get(0);
         int step = Math.min(setting, lever.steps().size() - 1);
         Success usual = Success.of(activity, lever, step, known, age);
-        return "about %.0f %% succeed; for %d %% of the class %s. %s"
-                .formatted(
-                        usual.share() * 100,
-                        Success.inBand(activity, lever, step, known, age, band).percent(),
-                        band.words(),
-                        usual.reason());
+        return Words.say(
+                "about %.0f %% succeed; for %d %% of the class %s. %s",
+                usual.share() * 100,
+                Success.inBand(activity, lever, step, known, age, band).percent(),
+                band.words(),
+                usual.reason());
     }
 
     /** One roll or two to a turn, and when the fallen stand again, each simulated. */
@@ -290,8 +296,9 @@ public record LessonFit(
                         Math.max(1, cycle.seconds() - cycle.reset()),
                         cycle.reset(),
                         new Random(1));
-                ways.add("%s, %s: %.0f rolls each"
-                        .formatted(rolls == 1 ? "one roll" : "two rolls", reset.label(), turns.rolls()));
+                ways.add(Words.say(
+                        "%s, %s: %.0f rolls each",
+                        rolls == 1 ? "one roll" : "two rolls", reset.label(), turns.rolls()));
             }
         return ways;
     }

@@ -14,7 +14,8 @@ import java.util.regex.Pattern;
  * @param otherArm the same with the other arm
  * @param heavy pushes and throws of more than 0.4 kg
  * @param jumps at full effort
- * @param holds balances held on the preferred side @param otherHolds on the other side
+ * @param holds balances held on the preferred side
+ * @param otherHolds on the other side
  * @param metres run
  * @param fastMinutes spent on fast work
  * @param flags what lies outside the stated bounds, each with the bound and what to do
@@ -47,7 +48,13 @@ public record Load(
     /** What counts as one says that it is held. */
     private static final Pattern HELD = Pattern.compile("\\b(a hold|held for)\\b");
 
-    /** A stretch of a lesson. @param setting step of the main lever @param tries a child gets @param warm true for a warm-up */
+    /**
+     * A stretch of a lesson.
+     *
+     * @param setting step of the main lever
+     * @param tries a child gets
+     * @param warm true for a warm-up
+     */
     public record Part(Activity activity, int setting, int minutes, int tries, int motionPercent, boolean warm) {
         /** True if the setting asks for the other hand or leg. */
         boolean otherSide() {

@@ -22,7 +22,8 @@ public final class Minutes {
     /**
      * One way to group an activity.
      *
-     * @param tries a child gets in the minutes @param waitingPercent share of the time in which a child waits for a turn
+     * @param tries a child gets in the minutes
+     * @param waitingPercent share of the time in which a child waits for a turn
      */
     public record Option(int groups, List<Integer> sizes, int tries, int waitingPercent, String words) {
         public Option {
@@ -61,7 +62,11 @@ public final class Minutes {
         return inTurn && largestGroup > 1 ? new Share(1 - 1.0 / largestGroup) : Share.NONE;
     }
 
-    /** The share of the minutes that is moderate to vigorous: not the same as time in motion. @param motionPercent of the activity */
+    /**
+     * The share of the minutes that is moderate to vigorous: not the same as time in motion.
+     *
+     * @param motionPercent of the activity
+     */
     public static Share vigorous(Activity activity, int motionPercent) {
         return new Share(motionPercent / 100.0 * (activity.fast() ? HARD : EASY));
     }
@@ -71,7 +76,11 @@ public final class Minutes {
         return LISTENS * age.years();
     }
 
-    /** How long music must last for a count. @param beats a minute, more than zero */
+    /**
+     * How long music must last for a count.
+     *
+     * @param beats a minute, more than zero
+     */
     public static int music(int counts, int beats) {
         if (counts < 0 || beats < 1)
             throw new IllegalArgumentException(

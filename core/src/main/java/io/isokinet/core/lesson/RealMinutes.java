@@ -73,7 +73,11 @@ public final class RealMinutes {
         return took;
     }
 
-    /** How far one go was from the next: the middle of the gaps of at most five minutes. @return empty with fewer than three */
+    /**
+     * How far one go was from the next: the middle of the gaps of at most five minutes.
+     *
+     * @return empty with fewer than three
+     */
     public static Optional<Duration> betweenGoes(List<Instant> goes) {
         List<Duration> gaps = new ArrayList<>();
         for (int i = 1; i < goes.size(); i++) {

@@ -20,13 +20,18 @@ import java.util.Set;
 public final class Shopping {
     private Shopping() {}
 
-    /** A planned stretch. @param groups of its formation */
+    /**
+     * A planned stretch.
+     *
+     * @param groups of its formation
+     */
     public record Use(Activity activity, int children, int groups) {}
 
     /**
      * One thing that there are too few of.
      *
-     * @param wanted most at one time @param owned usable now
+     * @param wanted most at one time
+     * @param owned usable now
      * @param uses names of the activities that want it
      */
     public record Missing(String item, String words, int wanted, int owned, List<String> uses) {

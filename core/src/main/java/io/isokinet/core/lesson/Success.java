@@ -8,17 +8,17 @@ import io.isokinet.core.aim.HitChance;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Share;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 
 /**
- * The share of tries that succeed at a setting: computed from the aim where something is rolled at a target over a distance
- * that is told, and from the difficulty of the pack for everything else.
+ * The share of tries that succeed at a setting: computed from the aim where something is rolled at a target over a distance that is
+ * told, and from the difficulty of the pack for everything else.
  *
  * @param share 0 to 1
  * @param computed true if it comes from the aim
@@ -69,7 +69,11 @@ public record Success(double share, boolean computed, String reason) {
         return Share.of(inside, TWENTIETHS.length);
     }
 
-    /** The same for a task without a lever, from its difficulty alone. @param age in years */
+    /**
+     * The same for a task without a lever, from its difficulty alone.
+     *
+     * @param age in years
+     */
     public static Share inBand(double logits, double age, Band band) {
         int inside = 0;
         for (double z : TWENTIETHS) {
@@ -109,8 +113,7 @@ public record Success(double share, boolean computed, String reason) {
         return Optional.of(new Success(
                 share,
                 true,
-                String.format(
-                        Locale.ROOT,
+                Words.say(
                         "From the aim: a %s and a %s of %.0f cm at %.1f m, a spread of %.2f rad at %d years (a default).",
                         rows == 1 ? aim.name() : "triangle of " + target.get().count() + " " + aim.many(),
                         ball.name().replaceAll(" \\(.*\\)", ""),

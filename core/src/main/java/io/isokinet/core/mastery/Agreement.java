@@ -1,5 +1,6 @@
 package io.isokinet.core.mastery;
 
+import io.isokinet.core.quantity.Words;
 import java.util.OptionalDouble;
 
 /**
@@ -69,7 +70,7 @@ public record Agreement(int both, int firstOnly, int secondOnly, int neither) {
         String told = "They agree on %d of %d looks (%d %%)"
                 .formatted(both + neither, pairs(), Math.round(100 * share().orElseThrow()));
         return kappa().isPresent()
-                ? "%s; beyond chance: %.2f, %s.".formatted(told, kappa().getAsDouble(), band())
+                ? Words.say("%s; beyond chance: %.2f, %s.", told, kappa().getAsDouble(), band())
                 : told + "; all were the same, so nothing can be told from chance.";
     }
 }

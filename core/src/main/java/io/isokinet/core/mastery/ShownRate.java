@@ -22,12 +22,20 @@ public record ShownRate(int shown, int looks) {
         return BetaDistribution.of(shown + 0.5, looks - shown + 0.5);
     }
 
-    /** The chance that the true rate is at least {@code rate}. @param rate 0 to 1 */
+    /**
+     * The chance that the true rate is at least {@code rate}.
+     *
+     * @param rate 0 to 1
+     */
     public double chanceOfAtLeast(double rate) {
         return rate().survivalProbability(rate);
     }
 
-    /** The lower end of the interval that holds the rate with this chance; 0 if it was never shown. @param level 0 to 1 */
+    /**
+     * The lower end of the interval that holds the rate with this chance; 0 if it was never shown.
+     *
+     * @param level 0 to 1
+     */
     public double least(double level) {
         return shown == 0 ? 0 : rate().inverseCumulativeProbability((1 - level) / 2);
     }

@@ -2,8 +2,8 @@ package io.isokinet.core.motion;
 
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Share;
+import io.isokinet.core.quantity.Words;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.IntStream;
 
 /**
@@ -43,12 +43,8 @@ public record BounceTask(double point, double from, double arrives, List<Double>
                 IntStream.rangeClosed(0, STEPS)
                         .mapToObj(i -> BouncePass.height(metres, from, speed, point, rebound, (double) i / STEPS))
                         .toList(),
-                String.format(
-                        Locale.ROOT,
+                Words.say(
                         "It bounces %.1f m on the way, %.0f %% of it, and arrives %.1f m high; about the waist is %.1f m.",
-                        point.value() * metres,
-                        100 * point.value(),
-                        arrives,
-                        waist));
+                        point.value() * metres, 100 * point.value(), arrives, waist));
     }
 }

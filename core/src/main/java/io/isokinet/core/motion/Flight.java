@@ -4,13 +4,21 @@ package io.isokinet.core.motion;
 public final class Flight {
     private Flight() {}
 
-    /** Seconds in the air of a toss that rises so far above the hand that catches: \( t = 2\sqrt{2h/g} \). @param rise metres, zero or more */
+    /**
+     * Seconds in the air of a toss that rises so far above the hand that catches: \( t = 2\sqrt{2h/g} \).
+     *
+     * @param rise metres, zero or more
+     */
     public static double airTime(double rise) {
         require(rise >= 0, "rise", rise);
         return 2 * Math.sqrt(2 * rise / Toppling.GRAVITY);
     }
 
-    /** Metres a toss must rise to stay up so long: \( h = g t^2 / 8 \). @param seconds zero or more */
+    /**
+     * Metres a toss must rise to stay up so long: \( h = g t^2 / 8 \).
+     *
+     * @param seconds zero or more
+     */
     public static double rise(double seconds) {
         require(seconds >= 0, "time in the air", seconds);
         return Toppling.GRAVITY * seconds * seconds / 8;
@@ -19,7 +27,8 @@ public final class Flight {
     /**
      * Seconds until a thing that floats has come down, at its own steady speed.
      *
-     * @param height metres above the hand that catches @param fallSpeed metres a second, more than zero
+     * @param height metres above the hand that catches
+     * @param fallSpeed metres a second, more than zero
      */
     public static double floatTime(double height, double fallSpeed) {
         require(height >= 0, "height", height);
@@ -36,7 +45,8 @@ public final class Flight {
     /**
      * The angle in radians at which a throw let go above the landing goes furthest: \( \sin a = 1/\sqrt{2 + 2gh/v^2} \).
      *
-     * @param speed metres a second, more than zero @param above metres, zero or more
+     * @param speed metres a second, more than zero
+     * @param above metres, zero or more
      * @see <a href="https://doi.org/10.1119/1.11258">Lichtenberg and Wills, Am. J. Phys. 46 (1978)</a>, for the form; memory
      */
     public static double bestAngle(double speed, double above) {
@@ -45,7 +55,11 @@ public final class Flight {
         return Math.asin(1 / Math.sqrt(2 + 2 * Toppling.GRAVITY * above / (speed * speed)));
     }
 
-    /** Metres a throw goes before it lands. @param angle radians above level */
+    /**
+     * Metres a throw goes before it lands.
+     *
+     * @param angle radians above level
+     */
     public static double range(double speed, double above, double angle) {
         double up = speed * Math.sin(angle);
         double time = (up + Math.sqrt(up * up + 2 * Toppling.GRAVITY * above)) / Toppling.GRAVITY;

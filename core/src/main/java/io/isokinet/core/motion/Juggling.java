@@ -1,6 +1,6 @@
 package io.isokinet.core.motion;
 
-import java.util.Locale;
+import io.isokinet.core.quantity.Words;
 
 /**
  * The beat of a cascade with two hands: (F + D) H = (V + D) N, where a thing flies for F, a hand holds it for D and is empty for V.
@@ -24,25 +24,18 @@ public record Juggling(double flight, double dwell, double empty, double between
         double flight = Flight.airTime(rise);
         double empty = empty(objects, flight, dwell);
         if (empty <= 0)
-            throw new IllegalArgumentException(String.format(
-                    Locale.ROOT,
+            throw new IllegalArgumentException(Words.say(
                     "At %.1f m a hand would have to catch before it is empty. Throw higher, or hold each thing for less than %.1f s.",
-                    rise,
-                    flight * HANDS / (objects - HANDS)));
+                    rise, flight * HANDS / (objects - HANDS)));
         double between = (flight + dwell) / objects;
         return new Juggling(
                 flight,
                 dwell,
                 empty,
                 between,
-                String.format(
-                        Locale.ROOT,
+                Words.say(
                         "Thrown %.1f m high each flies for %.2f s: a throw every %.2f s, %.0f a minute. The one before is at its top after %.2f s: throw then.",
-                        rise,
-                        flight,
-                        between,
-                        60 / between,
-                        flight / 2));
+                        rise, flight, between, 60 / between, flight / 2));
     }
 
     /** Seconds that a hand is empty. */

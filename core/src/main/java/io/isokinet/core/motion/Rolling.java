@@ -18,7 +18,11 @@ public final class Rolling {
         };
     }
 
-    /** How far it runs until it stops: \( d = v^2 / (2 c g) \). @param start speed when it leaves the hand, or the target */
+    /**
+     * How far it runs until it stops: \( d = v^2 / (2 c g) \).
+     *
+     * @param start speed when it leaves the hand, or the target
+     */
     public static Length runsOn(Speed start, Place.Floor floor) {
         double v = start.metresPerSecond();
         return new Length(v * v / (2 * resistance(floor) * Toppling.GRAVITY));

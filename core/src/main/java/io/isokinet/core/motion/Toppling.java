@@ -4,6 +4,7 @@ import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Mass;
 import io.isokinet.core.quantity.Speed;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
 import java.util.Locale;
@@ -64,7 +65,8 @@ public final class Toppling {
     }
 
     /**
-     * @param delivered joules that a usual roll brings @param needed joules that tip it
+     * @param delivered joules that a usual roll brings
+     * @param needed joules that tip it
      * @param reason one sentence with its numbers
      */
     public record Answer(Verdict verdict, Way way, double delivered, double needed, String reason) {}
@@ -109,8 +111,7 @@ public final class Toppling {
         double ratio = delivered / needed;
         Verdict verdict =
                 ratio >= SAFE_RATIO ? Verdict.LIKELY : ratio >= HOPELESS_RATIO ? Verdict.DOUBTFUL : Verdict.NO;
-        String reason = String.format(
-                Locale.ROOT,
+        String reason = Words.say(
                 switch (verdict) {
                     case LIKELY -> "%s will fall to %s: they %s, a roll brings about %.0f mJ where %.1f mJ tip it.";
                     case DOUBTFUL ->
@@ -125,7 +126,11 @@ public final class Toppling {
         return new Answer(verdict, hit.way(), delivered, needed, reason);
     }
 
-    /** What three test rolls on the floor say; they outrank the computation. @param fell 0 to 3 of the three rolls */
+    /**
+     * What three test rolls on the floor say; they outrank the computation.
+     *
+     * @param fell 0 to 3 of the three rolls
+     */
     public static Answer tried(Item ball, Item target, int fell) {
         if (fell < 0 || fell > 3)
             throw new IllegalArgumentException("Of three rolls 0 to 3 can fall it, not %d.".formatted(fell));

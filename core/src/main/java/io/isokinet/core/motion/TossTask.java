@@ -1,7 +1,7 @@
 package io.isokinet.core.motion;
 
 import io.isokinet.core.quantity.Age;
-import java.util.Locale;
+import io.isokinet.core.quantity.Words;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -51,18 +51,13 @@ public record TossTask(double seconds, double rise, double top, double hand, boo
     }
 
     private static String sentence(Task task, double rise, double top, @Nullable Double ceiling, boolean fits) {
-        String needs = String.format(
-                Locale.ROOT,
-                "To %s the toss goes %.1f m above the hand, %.1f m above the floor.",
-                task.label,
-                rise,
-                top);
+        String needs =
+                Words.say("To %s the toss goes %.1f m above the hand, %.1f m above the floor.", task.label, rise, top);
         if (ceiling == null) return needs;
         return needs
                 + (fits
-                        ? String.format(Locale.ROOT, " The ceiling is at %.1f m: it is clear of it.", ceiling)
-                        : String.format(
-                                Locale.ROOT,
+                        ? Words.say(" The ceiling is at %.1f m: it is clear of it.", ceiling)
+                        : Words.say(
                                 " The ceiling is at %.1f m: too low. Take a shorter task, a scarf, or go outside.",
                                 ceiling));
     }

@@ -16,12 +16,12 @@ public record Attention(double middle, List<String> overlooked) {
     }
 
     /** @param corrections looks with a fault, and notes @param shown how often it showed something to the others */
-    public record Looked(String child, int looks, int corrections, int shown) {}
+    public record LookCount(String child, int looks, int corrections, int shown) {}
 
     /** Where the middle is under two looks, nobody stands out. */
-    public static Attention of(List<Looked> children) {
-        List<Looked> sorted = children.stream()
-                .sorted(Comparator.comparingInt(Looked::looks).thenComparing(Looked::child))
+    public static Attention of(List<LookCount> children) {
+        List<LookCount> sorted = children.stream()
+                .sorted(Comparator.comparingInt(LookCount::looks).thenComparing(LookCount::child))
                 .toList();
         if (sorted.isEmpty()) return new Attention(0, List.of());
         int n = sorted.size();
@@ -31,7 +31,7 @@ public record Attention(double middle, List<String> overlooked) {
                 middle,
                 sorted.stream()
                         .filter(c -> c.looks() * 2 <= middle)
-                        .map(Looked::child)
+                        .map(LookCount::child)
                         .toList());
     }
 }

@@ -6,22 +6,33 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a group does differently from its class: the same activity a step easier or harder, so that all stay together. Common practice.
+ * What a group does differently from its class: the same activity a step easier or harder, so that all stay together. Common
+ * practice.
  *
- * @param facts that decide @param doing what that is in the next lesson, in a sentence
+ * @param facts that decide
+ * @param doing what that is in the next lesson, in a sentence
  */
 public record GroupStep(Step step, List<String> facts, String doing) {
     public GroupStep {
         facts = List.copyOf(facts);
     }
 
-    /** Work of the next lesson. @param easier and @param harder the steps beside the one that is planned; null where there is none */
+    /**
+     * Work of the next lesson.
+     *
+     * @param easier and
+     * @param harder the steps beside the one that is planned; null where there is none
+     */
     public record Work(
             String activity,
             @Nullable String easier,
             @Nullable String harder) {}
 
-    /** @param own what the records of the group say @param ofClass what its class does @param next work on the skill in the next lesson; empty for none */
+    /**
+     * @param own what the records of the group say
+     * @param ofClass what its class does
+     * @param next work on the skill in the next lesson; empty for none
+     */
     public static GroupStep of(MoveOn own, Step ofClass, List<Work> next) {
         return new GroupStep(own.step(), own.facts(), doing(own.step(), ofClass, next));
     }

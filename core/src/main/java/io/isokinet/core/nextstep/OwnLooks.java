@@ -15,7 +15,12 @@ public record OwnLooks(Habit share, int planned, int made) {
 
     private static final double MOST = 2;
 
-    /** A taught lesson. @param planned looks, zero or more @param made looks that were recorded in it */
+    /**
+     * A taught lesson.
+     *
+     * @param planned looks, zero or more
+     * @param made looks that were recorded in it
+     */
     public record Lesson(int planned, int made) {}
 
     public static OwnLooks of(List<Lesson> lessons) {

@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What can be decided by a date, and in which lessons to look for it: the cues that cost fewest looks a child come first, each in the
- * lessons that show it, until the looks are used up.
+ * What can be decided by a date, and in which lessons to look for it: the cues that cost fewest looks a child come first, each in
+ * the lessons that show it, until the looks are used up.
  *
- * @param cues in the order in which they are looked for @param looks of all lessons until then @param used of those
+ * @param cues in the order in which they are looked for
+ * @param looks of all lessons until then
+ * @param used of those
  */
 public record SignOff(List<CueLine> cues, int looks, int used) {
     /** More looks than that are a check; what would need them is left open. */
@@ -23,12 +25,18 @@ public record SignOff(List<CueLine> cues, int looks, int used) {
         cues = List.copyOf(cues);
     }
 
-    /** A lesson to come. @param cues that can be seen in it @param looks one pair of eyes has in it */
+    /**
+     * A lesson to come.
+     *
+     * @param cues that can be seen in it
+     * @param looks one pair of eyes has in it
+     */
     public record Lesson(String id, List<String> cues, int looks) {}
 
     /**
      * @param decided children of whom nothing is open, of {@code children}
-     * @param needed looks for those who can be decided @param planned of those, by lesson
+     * @param needed looks for those who can be decided
+     * @param planned of those, by lesson
      * @param likely children more who are likely to be decided by then
      */
     public record CueLine(String cue, int children, int decided, int needed, int likely, Map<String, Integer> planned) {
@@ -37,7 +45,10 @@ public record SignOff(List<CueLine> cues, int looks, int used) {
         }
     }
 
-    /** @param cells of every child and cue that was taught or will be @param lessons until the date, in order */
+    /**
+     * @param cells of every child and cue that was taught or will be
+     * @param lessons until the date, in order
+     */
     public static SignOff of(List<Cell> cells, List<Lesson> lessons) {
         Map<String, List<Cell>> byCue = new LinkedHashMap<>();
         cells.forEach(

@@ -14,12 +14,14 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * From where to watch in a stretch, and who could change places so that more of those who are to be watched stand together before one
- * spot.
+ * From where to watch in a stretch, and who could change places so that more of those who are to be watched stand together before
+ * one spot.
  *
  * @param stands in the order in which they are gone to, where it is worth going; empty where nobody keeps a place
  * @param swaps groups that could change places; empty where that would not bring more before one spot
- * @param looks that are planned @param fromOne of those, from the first spot @param afterSwaps the same once places are changed
+ * @param looks that are planned
+ * @param fromOne of those, from the first spot
+ * @param afterSwaps the same once places are changed
  */
 public record Stands(List<Stand> stands, List<Swap> swaps, int looks, int fromOne, int afterSwaps, String reason) {
     /** Walking about costs looks too. */
@@ -34,10 +36,19 @@ public record Stands(List<Stand> stands, List<Swap> swaps, int looks, int fromOn
         swaps = List.copyOf(swaps);
     }
 
-    /** A spot. @param groups that are seen from it and not from an earlier one, indexes from 0 */
+    /**
+     * A spot.
+     *
+     * @param groups that are seen from it and not from an earlier one, indexes from 0
+     */
     public record Stand(Point at, List<Integer> groups, int looks) {}
 
-    /** Two groups of the same size. @param group that is to be watched @param with that need not be */
+    /**
+     * Two groups of the same size.
+     *
+     * @param group that is to be watched
+     * @param with that need not be
+     */
     public record Swap(int group, int with) {}
 
     /**
@@ -69,10 +80,11 @@ public record Stands(List<Stand> stands, List<Swap> swaps, int looks, int fromOn
     }
 
     /**
-     * Which place each group would have that changes now or was changed before, by a child of it: places that hold in whatever order they are
-     * taken up.
+     * Which place each group would have that changes now or was changed before, by a child of it: places that hold in whatever
+     * order they are taken up.
      *
-     * @param groups as they stand @param placed children whose groups were given a place before
+     * @param groups as they stand
+     * @param placed children whose groups were given a place before
      */
     public Map<String, Integer> places(List<List<String>> groups, Set<String> placed) {
         Map<String, Integer> places = new LinkedHashMap<>();

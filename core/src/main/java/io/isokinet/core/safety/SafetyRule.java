@@ -1,6 +1,7 @@
 package io.isokinet.core.safety;
 
 import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.safety.Caution.Weight;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
@@ -39,8 +40,9 @@ public enum SafetyRule {
             Scene::sent,
             Scene::airborne,
             (scene, item) -> item.mass().grams() > 450,
-            item -> "%s weigh %.0f g: too heavy to be thrown to a child."
-                    .formatted(item.many(), item.mass().grams()),
+            item -> Words.say(
+                    "%s weigh %.0f g: too heavy to be thrown to a child.",
+                    item.many(), item.mass().grams()),
             "Use something up to 450 g, or roll it."),
     TOO_YOUNG(
             "Things for older children",

@@ -1,10 +1,10 @@
 package io.isokinet.core.score;
 
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.score.ScoreEvent.Scored;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 
 /** The best of three measured throws. The number is the distance in centimetres; a tie goes to the better second throw. */
 public record BestOfThree() implements Game {
@@ -36,9 +36,7 @@ public record BestOfThree() implements Game {
                 sides,
                 bySide,
                 own -> best(own).stream().mapToLong(n -> n).findFirst().orElse(0),
-                own -> own.isEmpty()
-                        ? ""
-                        : String.format(Locale.ROOT, "%.2f m", best(own).get(0) / 100.0),
+                own -> own.isEmpty() ? "" : Words.say("%.2f m", best(own).get(0) / 100.0),
                 true,
                 findings);
         List<Integer> leads = ranked.leads();

@@ -95,7 +95,11 @@ public record Bowling() implements Game {
         return new Card(points, frame, words.toString().trim(), findings);
     }
 
-    /** The rolls that the last frame adds. @return the index after them; -1 if they are still to come */
+    /**
+     * The rolls that the last frame adds.
+     *
+     * @return the index after them; -1 if they are still to come
+     */
     private static int lastRolls(List<Integer> rolls, int at, int many, StringBuilder words) {
         for (int i = 0; i < many; i++) {
             if (at + i >= rolls.size()) return -1;

@@ -58,10 +58,17 @@ public sealed interface Game
         return 1;
     }
 
-    /** @param bySide what counts, by side @param all the same in the order of time */
+    /**
+     * @param bySide what counts, by side
+     * @param all the same in the order of time
+     */
     Result scored(List<String> sides, List<List<Scored>> bySide, List<Scored> all);
 
-    /** A result with one line a side. @param more true if more is better */
+    /**
+     * A result with one line a side.
+     *
+     * @param more true if more is better
+     */
     static Result of(
             List<String> sides,
             List<List<Scored>> bySide,

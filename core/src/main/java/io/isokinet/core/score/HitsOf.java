@@ -1,5 +1,6 @@
 package io.isokinet.core.score;
 
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.score.ScoreEvent.Scored;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,6 +59,8 @@ public record HitsOf(int tries) implements Game {
     private static String how(Scored s) {
         String hand = s.numbers().size() > 1 && s.numbers().get(1) == 1 ? ", other hand" : "";
         return hand
-                + (s.numbers().size() > 2 ? " from %.1f m".formatted(s.numbers().get(2) / 100.0) : "");
+                + (s.numbers().size() > 2
+                        ? Words.say(" from %.1f m", s.numbers().get(2) / 100.0)
+                        : "");
     }
 }

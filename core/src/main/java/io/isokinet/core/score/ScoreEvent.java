@@ -22,9 +22,18 @@ public sealed interface ScoreEvent permits ScoreEvent.Scored, ScoreEvent.Undone,
         }
     }
 
-    /** Takes an event back, also one that took another back. @param of its id */
+    /**
+     * Takes an event back, also one that took another back.
+     *
+     * @param of its id
+     */
     record Undone(String id, String of) implements ScoreEvent {}
 
-    /** What was written for the wrong side. @param of the id of what was scored @param side where it belongs */
+    /**
+     * What was written for the wrong side.
+     *
+     * @param of the id of what was scored
+     * @param side where it belongs
+     */
     record OtherSide(String id, String of, int side) implements ScoreEvent {}
 }

@@ -3,8 +3,8 @@ package io.isokinet.core.space;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.place.SpaceNeed;
+import io.isokinet.core.quantity.Words;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * How many groups fit side by side.
@@ -52,6 +52,6 @@ public record FloorFit(int groups, String how, boolean along, List<Rect> slots) 
     }
 
     private static FloorFit none(String words, double is, double must) {
-        return new FloorFit(0, String.format(Locale.ROOT, words.replace("%s", "%.1f"), is, must), true, List.of());
+        return new FloorFit(0, Words.say(words.replace("%s", "%.1f"), is, must), true, List.of());
     }
 }

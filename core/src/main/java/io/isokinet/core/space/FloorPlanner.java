@@ -4,6 +4,7 @@ import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Gathering;
 import io.isokinet.core.place.Fixture;
 import io.isokinet.core.quantity.Side;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
@@ -14,7 +15,6 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -170,8 +170,7 @@ public final class FloorPlanner {
             sketch.find(
                     "too-tight",
                     -1,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "Moved like that, %d of %d groups find no room: %.1f m of width are missing. All stay where they were.",
                             wanted - rest.size(),
                             groups,
@@ -318,13 +317,9 @@ public final class FloorPlanner {
             sketch.find(
                     "ceiling",
                     -1,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "A lob over %.1f m rises to about %.1f m and the ceiling is at %.1f m, %.1f m too low: flatter throws, a shorter distance, or outdoors.",
-                            metres,
-                            top,
-                            ceiling,
-                            top - ceiling));
+                            metres, top, ceiling, top - ceiling));
     }
 
     /** Where the start line lies from a painted line that runs the same way, if one is near. */
@@ -340,11 +335,9 @@ public final class FloorPlanner {
                 .filter(f -> along ? Math.abs(f.dx()) < 0.05 : Math.abs(f.dy()) < 0.05)
                 .min(Comparator.comparingDouble(f -> Math.abs((along ? f.x() : f.y()) - at)))
                 .filter(f -> Math.abs((along ? f.x() : f.y()) - at) <= NEAR_A_LINE)
-                .ifPresent(f -> sketch.reasons.add(String.format(
-                        Locale.ROOT,
+                .ifPresent(f -> sketch.reasons.add(Words.say(
                         "The start line lies %.1f m from the %s.",
-                        Math.abs((along ? f.x() : f.y()) - at),
-                        f.label().isEmpty() ? "painted line" : f.label())));
+                        Math.abs((along ? f.x() : f.y()) - at), f.label().isEmpty() ? "painted line" : f.label())));
     }
 
     /** What rolls on further than the wall is away comes back, or under feet. */
@@ -358,11 +351,9 @@ public final class FloorPlanner {
                 ? (along ? first.x() : first.y())
                 : (along ? floor.length - first.x() - first.w() : floor.width - first.y() - first.h());
         if (task.sending().rollOn() > free + 0.5)
-            sketch.reasons.add(String.format(
-                    Locale.ROOT,
+            sketch.reasons.add(Words.say(
                     "A ball that misses rolls on about %.0f m and the wall is %.1f m behind the targets: a bench or mats as a back-stop.",
-                    task.sending().rollOn(),
-                    free + 0.4));
+                    task.sending().rollOn(), free + 0.4));
     }
 
     private void leftHanders() {

@@ -1,6 +1,7 @@
 package io.isokinet.core.space;
 
 import io.isokinet.core.check.Finding;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
@@ -11,7 +12,6 @@ import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** A floor plan while it is drawn: one method for each formation. */
@@ -76,13 +76,9 @@ final class Sketch {
             find(
                     "file-too-long",
                     g,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "A file of %d wants %.1f m of floor and %.1f m are there: files of %d, not shorter passes.",
-                            size,
-                            (size - 1) * FILE,
-                            room,
-                            1 + (int) (room / FILE)));
+                            size, (size - 1) * FILE, room, 1 + (int) (room / FILE)));
         for (int i = 0; i < size; i++)
             stand(Spot.Does.ACTS, f.at(f.length() - 0.3 - i * pitch, f.width() / 2), g, i, parts(i));
         place(g, f, 0.3, room, f.width() / 2);
@@ -123,13 +119,9 @@ final class Sketch {
             find(
                     "too-short",
                     g,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "%.1f m and a queue of %d want %.1f m more floor than there is; drawn at %.1f m. Shorten the distance or make the groups smaller.",
-                            metres,
-                            size,
-                            queue + 0.25 - line,
-                            Math.max(0.5, room)));
+                            metres, size, queue + 0.25 - line, Math.max(0.5, room)));
             metres = Math.max(0.5, room);
             line = farEnd - depth - metres;
             if (line < queue + 0.25) line = Math.min(farEnd - 0.3, queue + 0.25);
@@ -140,7 +132,7 @@ final class Sketch {
                 Line.Kind.START,
                 f.at(line, 0.1),
                 f.at(line, f.width() - 0.1),
-                told == null || g > 0 ? "" : String.format(Locale.ROOT, "%.1f m", metres)));
+                told == null || g > 0 ? "" : Words.say("%.1f m", metres)));
         if (told != null && Math.abs(metres - told) < 0.01) steps(g, f, line + metres);
         place(g, f, line, metres, middle);
         if (task.sending().measured()) zones(f, line);
@@ -159,7 +151,7 @@ final class Sketch {
                         Line.Kind.STEP,
                         f.at(u, 0.2),
                         f.at(u, f.width() - 0.2),
-                        g > 0 ? "" : String.format(Locale.ROOT, "%.1f m", metres)));
+                        g > 0 ? "" : Words.say("%.1f m", metres)));
         }
     }
 
@@ -185,11 +177,9 @@ final class Sketch {
             find(
                     "crowded",
                     g,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "A queue of %d wants %.1f m more behind the line. Make the groups smaller.",
-                            size,
-                            wanted - room));
+                            size, wanted - room));
         for (int i = 1; i < size; i++) {
             int row = (i - 1) / columns;
             int column = (i - 1) % columns;
@@ -360,12 +350,9 @@ final class Sketch {
             find(
                     "too-short",
                     g,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "Partners %.1f m apart want %.1f m more floor than there is; drawn %.1f m apart.",
-                            metres,
-                            metres - most,
-                            most));
+                            metres, metres - most, most));
             metres = most;
         }
         double near = f.length() / 2 - (metres + behind) / 2;
@@ -395,12 +382,9 @@ final class Sketch {
             find(
                     "too-short",
                     g,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "%.1f m from the wall want %.1f m more floor than there is; drawn at %.1f m.",
-                            metres,
-                            metres - most,
-                            most));
+                            metres, metres - most, most));
             metres = most;
         }
         double line = f.length() - metres;
@@ -420,12 +404,9 @@ final class Sketch {
                 find(
                         "too-short",
                         g,
-                        String.format(
-                                Locale.ROOT,
+                        Words.say(
                                 "%.1f m between neighbours want a ring %.1f m wider than there is room for; drawn at %.1f m.",
-                                told,
-                                2 * (wanted - radius),
-                                2 * radius * Math.sin(Math.PI / size)));
+                                told, 2 * (wanted - radius), 2 * radius * Math.sin(Math.PI / size)));
             else radius = Math.max(wanted, size * APART / 2 / Math.PI);
         }
         for (int i = 0; i < size; i++) {
@@ -511,11 +492,9 @@ final class Sketch {
             find(
                     "close",
                     -1,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "Doors and fixtures leave %.1f m between children where %.1f m are usual; spread them by eye.",
-                            apart,
-                            task.need().metresPerGroup()));
+                            apart, task.need().metresPerGroup()));
         pile(floor.clear);
         eachOwn();
     }
@@ -565,11 +544,7 @@ final class Sketch {
         }
         double apart = n < 2 ? 1 : 2 * radius * Math.sin(Math.PI / n);
         if (apart < APART)
-            find(
-                    "close",
-                    -1,
-                    String.format(
-                            Locale.ROOT, "A ring of %d has %.2f m between neighbours here; make two rings.", n, apart));
+            find("close", -1, Words.say("A ring of %d has %.2f m between neighbours here; make two rings.", n, apart));
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             double a = 2 * Math.PI * i / n;
@@ -645,8 +620,7 @@ final class Sketch {
             find(
                     "too-short",
                     -1,
-                    String.format(
-                            Locale.ROOT,
+                    Words.say(
                             "Running ends 3 m before the wall, which leaves %.1f m to cross; 4 m are the least. Cross outdoors.",
                             far - home));
         reasons.add("Running ends at the line 3 m before the wall.");

@@ -3,9 +3,9 @@ package io.isokinet.core.space;
 import io.isokinet.core.place.Fixture;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Words;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -27,12 +27,9 @@ public record Zone(Place place, double from, boolean turned) {
         double deep = whole.length().metres() / parts;
         double wide = whole.width().metres();
         if (deep < 2)
-            throw new IllegalArgumentException(String.format(
-                    Locale.ROOT,
+            throw new IllegalArgumentException(Words.say(
                     "%d stations side by side in %s have %.1f m each; 2 m are needed. Take fewer stations.",
-                    parts,
-                    whole.name(),
-                    deep));
+                    parts, whole.name(), deep));
         boolean turned = wide > deep;
         List<Fixture> fixtures = new ArrayList<>(whole.fixtures());
         if (whole.wallSpots() > 0 && fixtures.stream().noneMatch(f -> f.kind() == Fixture.Kind.WALL))

@@ -39,7 +39,11 @@ public final class Cupboard {
         return counts.keySet().stream().filter(i -> count(i) > 0).toList();
     }
 
-    /** The same with what was tried on the floor. @param rolls how many of three rolls felled it, 0 to 3 */
+    /**
+     * The same with what was tried on the floor.
+     *
+     * @param rolls how many of three rolls felled it, 0 to 3
+     */
     public Cupboard withRolls(Map<Rolls, Integer> rolls) {
         rolls.forEach((pair, fell) -> {
             if (fell < 0 || fell > 3)
@@ -55,7 +59,11 @@ public final class Cupboard {
         return new Cupboard(now, rolls);
     }
 
-    /** The same with some of one thing in use. @param used of what the item stands for, not more than there are */
+    /**
+     * The same with some of one thing in use.
+     *
+     * @param used of what the item stands for, not more than there are
+     */
     public Cupboard less(Item item, int used) {
         return with(item, -Math.min(used, count(item)) * item.pieces());
     }

@@ -40,12 +40,12 @@ class GrouperTest {
 
     @Test
     void balancedGroupsOwnAboutTheSame() {
-        Grouped even = of(27).deal(GroupWay.BALANCED, 6);
+        GroupDeal even = of(27).deal(GroupWay.BALANCED, 6);
         assertThat(spread(even)).isLessThanOrEqualTo(4);
         assertThat(spread(of(27).deal(GroupWay.COUNT_OFF, 6))).isGreaterThan(10);
     }
 
-    private static int spread(Grouped grouped) {
+    private static int spread(GroupDeal grouped) {
         List<Double> means = grouped.groups().stream()
                 .map(g -> g.stream()
                         .mapToInt(
@@ -59,7 +59,7 @@ class GrouperTest {
 
     @Test
     void thoseWhoNeedTheSameWorkTogether() {
-        Grouped grouped = of(24).deal(GroupWay.SHARED_NEED, 6);
+        GroupDeal grouped = of(24).deal(GroupWay.SHARED_NEED, 6);
         assertThat(grouped.reasons()).containsExactly("6 of 6 groups share one need.");
     }
 
@@ -75,7 +75,7 @@ class GrouperTest {
     void newFacesUntilEverybodyHasMet() {
         List<List<List<String>>> before = new ArrayList<>();
         for (int round = 0; round < 4; round++) {
-            Grouped grouped = new Grouper(members(16), List.of(), Together.of(before)).deal(GroupWay.FRESH, 4);
+            GroupDeal grouped = new Grouper(members(16), List.of(), Together.of(before)).deal(GroupWay.FRESH, 4);
             before.add(grouped.groups());
         }
         // Four groups of four can be made anew at least three times without a meeting twice; the first and second must
@@ -90,12 +90,12 @@ class GrouperTest {
 
     @Test
     void apartAndTogetherAreKeptOrSaidNotToBe() {
-        Grouped kept =
+        GroupDeal kept =
                 of(12, new Wish("c0", "c4", false), new Wish("c1", "c2", true)).deal(GroupWay.COUNT_OFF, 4);
         assertThat(kept.findings()).isEmpty();
         assertThat(kept.groups()).noneMatch(g -> g.contains("c0") && g.contains("c4"));
         assertThat(kept.groups()).anyMatch(g -> g.contains("c1") && g.contains("c2"));
-        Grouped not =
+        GroupDeal not =
                 of(4, new Wish("c0", "c1", true), new Wish("c0", "c1", false)).deal(GroupWay.COUNT_OFF, 2);
         assertThat(not.findings()).hasSize(1);
         assertThat(not.findings().get(0).message()).contains("take a wish back");
@@ -106,7 +106,7 @@ class GrouperTest {
         List<Member> some = new ArrayList<>(members(9));
         some.set(2, new Member("c2", TakesPart.SITS_OUT, 50, "", null));
         some.set(5, new Member("c5", TakesPart.AWAY, 50, "", null));
-        Grouped grouped =
+        GroupDeal grouped =
                 new Grouper(some, List.of(new Wish("c2", "c3", true)), Together.NEVER).deal(GroupWay.COUNT_OFF, 2);
         assertThat(grouped.jobs()).containsExactly("c2");
         assertThat(grouped.away()).containsExactly("c5");
@@ -119,7 +119,7 @@ class GrouperTest {
         List<List<String>> teams = List.of(List.of("c0", "c4", "c1", "c5"), List.of("c2", "c6", "c3"));
         assertThat(of(8).cut(teams, List.of(4, 4)).groups())
                 .containsExactly(List.of("c0", "c4", "c1", "c5"), List.of("c2", "c6", "c3", "c7"));
-        Grouped apart = of(8, new Wish("c0", "c4", false)).cut(teams, List.of(2, 2, 2, 2));
+        GroupDeal apart = of(8, new Wish("c0", "c4", false)).cut(teams, List.of(2, 2, 2, 2));
         assertThat(apart.findings()).isEmpty();
         assertThat(apart.groups()).noneMatch(g -> g.contains("c0") && g.contains("c4"));
         assertThat(apart.groups().subList(2, 4)).containsExactly(List.of("c2", "c6"), List.of("c3", "c7"));
@@ -146,10 +146,13 @@ class GrouperTest {
     }
 
     /** Thousands of seeded cases: nobody lost, nobody twice, sizes differ by at most one. */
+    /** All of them in bin/bench sweeps, a third otherwise. */
+    private static final int CASES = Boolean.getBoolean("isokinet.full-sweeps") ? 3_000 : 1_000;
+
     @Test
     void nobodyIsLostOrTwice() {
         Random random = new Random(5);
-        for (int i = 0; i < 3000; i++) {
+        for (int i = 0; i < CASES; i++) {
             int n = 1 + random.nextInt(40);
             List<Member> some = new ArrayList<>();
             for (int m = 0; m < n; m++)
@@ -168,7 +171,7 @@ class GrouperTest {
             Grouper grouper = new Grouper(some, wishes, Together.NEVER);
             if (grouper.playing() == 0) continue;
             int groups = 1 + random.nextInt(grouper.playing());
-            Grouped dealt = grouper.deal(GroupWay.values()[random.nextInt(6)], groups);
+            GroupDeal dealt = grouper.deal(GroupWay.values()[random.nextInt(6)], groups);
             whole(dealt, some, "case " + i);
             whole(
                     grouper.cut(dealt.groups(), Groups.sizes(grouper.playing(), 1 + random.nextInt(grouper.playing()))),
@@ -178,7 +181,7 @@ class GrouperTest {
         }
     }
 
-    private static void whole(Grouped grouped, List<Member> members, String what) {
+    private static void whole(GroupDeal grouped, List<Member> members, String what) {
         List<String> all = Stream.of(
                         grouped.groups().stream().flatMap(List::stream),
                         grouped.jobs().stream(),

@@ -2,7 +2,7 @@ package io.isokinet.core.nextstep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.isokinet.core.nextstep.Attention.Looked;
+import io.isokinet.core.nextstep.Attention.LookCount;
 import io.isokinet.core.nextstep.Demonstrators.Candidate;
 import io.isokinet.core.quantity.Side;
 import java.time.LocalDate;
@@ -12,8 +12,8 @@ import org.junit.jupiter.api.Test;
 
 /** Attention, demonstrators, dose and wants. */
 class OverTimeTest {
-    private static Looked looked(String child, int looks) {
-        return new Looked(child, looks, 0, 0);
+    private static LookCount looked(String child, int looks) {
+        return new LookCount(child, looks, 0, 0);
     }
 
     @Test

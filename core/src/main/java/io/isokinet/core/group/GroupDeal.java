@@ -12,9 +12,9 @@ import java.util.List;
  * @param findings wishes that could not be kept, each with why
  * @param reasons one or two sentences with their numbers
  */
-public record Grouped(
+public record GroupDeal(
         List<List<String>> groups, List<String> jobs, List<String> away, List<Finding> findings, List<String> reasons) {
-    public Grouped {
+    public GroupDeal {
         groups = groups.stream().map(List::copyOf).toList();
         jobs = List.copyOf(jobs);
         away = List.copyOf(away);

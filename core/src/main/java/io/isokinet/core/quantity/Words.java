@@ -1,0 +1,16 @@
+package io.isokinet.core.quantity;
+
+import java.util.Locale;
+
+/** Sentences with numbers in them, in British English whatever the machine speaks: "0.53", never "0,53". */
+public final class Words {
+    /** What people read is written in. */
+    public static final Locale LOCALE = Locale.UK;
+
+    private Words() {}
+
+    /** @param pattern as {@link java.util.Formatter} takes it */
+    public static String say(String pattern, Object... values) {
+        return String.format(LOCALE, pattern, values);
+    }
+}
