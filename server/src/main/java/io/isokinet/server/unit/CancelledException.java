@@ -1,8 +1,4 @@
 package io.isokinet.server.unit;
 
-/** Whoever waited for the plan is gone; nothing is saved. */
-class CancelledException extends RuntimeException {
-    CancelledException() {
-        super("Planning was cancelled; nothing was changed.");
-    }
-}
+/** Whoever asked for a plan is gone. */
+class CancelledException extends RuntimeException {}

@@ -7,6 +7,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -15,42 +16,81 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "lesson_change")
 class LessonChangeRow extends Owned {
+    static final int SCHEMA = 1;
+
     @Column(name = "lesson_id")
-    UUID lessonId;
+    private UUID lessonId;
 
     @Enumerated(EnumType.STRING)
-    LessonChanges.Kind kind;
+    private LessonChangeForm.Kind kind;
 
-    String why;
+    private String why;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    String body;
+    private Body body;
 
     @Column(name = "body_schema")
-    int bodySchema;
+    private int bodySchema;
 
     @Column(name = "by_person")
-    UUID byPerson;
+    private UUID byPerson;
 
-    Instant at;
+    private Instant at;
 
     @Column(name = "undone_at")
-    @Nullable
-    Instant undoneAt;
+    private @Nullable Instant undoneAt;
 
     @SuppressWarnings("NullAway.Init")
     protected LessonChangeRow() {}
 
-    LessonChangeRow(
-            UUID id, UUID lessonId, LessonChanges.Kind kind, String why, String body, UUID byPerson, Instant at) {
+    LessonChangeRow(UUID id, UUID lessonId, LessonChangeForm form, Body body, UUID byPerson, Instant at) {
         super(id);
         this.lessonId = lessonId;
-        this.kind = kind;
-        this.why = why;
+        this.kind = form.kind();
+        this.why = form.why().strip();
         this.body = body;
-        this.bodySchema = LessonChanges.SCHEMA;
+        this.bodySchema = SCHEMA;
         this.byPerson = byPerson;
         this.at = at;
+    }
+
+    /**
+     * What it did, so that it can be taken back.
+     *
+     * @param words a sentence each
+     * @param units that it changed: the lesson's own first
+     */
+    record Body(List<String> words, List<UnitCopy> units) {}
+
+    /** A unit before and after. */
+    record UnitCopy(UUID unit, UUID headBefore, UUID headAfter, List<LessonCopy> before, List<LessonCopy> after) {}
+
+    UUID lessonId() {
+        return lessonId;
+    }
+
+    LessonChangeForm.Kind kind() {
+        return kind;
+    }
+
+    String why() {
+        return why;
+    }
+
+    Body body() {
+        return body;
+    }
+
+    Instant at() {
+        return at;
+    }
+
+    boolean isUndone() {
+        return undoneAt != null;
+    }
+
+    void undo(Instant now) {
+        undoneAt = now;
     }
 
     @Override

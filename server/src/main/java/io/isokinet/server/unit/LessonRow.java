@@ -8,37 +8,40 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Comparator;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
+/** A lesson of a unit: when, how long and where. What is in it stands in the revisions of the unit. */
 @Entity
 @Table(name = "lesson")
 class LessonRow extends Owned {
-    @Column(name = "unit_id")
-    UUID unitId;
+    /** By day and time; without a time first. */
+    static final Comparator<LessonRow> IN_TIME = Comparator.comparing(LessonRow::onDate)
+            .thenComparing(LessonRow::starts, Comparator.nullsFirst(Comparator.naturalOrder()));
 
-    int position;
+    @Column(name = "unit_id")
+    private UUID unitId;
+
+    private int position;
 
     @Column(name = "on_date")
-    LocalDate onDate;
+    private LocalDate onDate;
 
-    /** Null if no time was said. */
-    @Nullable
-    LocalTime starts;
+    private @Nullable LocalTime starts;
 
-    /** Usable minutes. */
-    int minutes;
+    private int minutes;
 
     @Column(name = "space_id")
-    UUID spaceId;
+    private UUID spaceId;
 
     @Enumerated(EnumType.STRING)
-    LessonState state;
+    private LessonState state;
 
     @SuppressWarnings("NullAway.Init")
     protected LessonRow() {}
 
-    LessonRow(UUID id, UUID unitId, int position, Units.LessonForm form) {
+    LessonRow(UUID id, UUID unitId, int position, LessonForm form) {
         super(id);
         this.unitId = unitId;
         this.position = position;
@@ -49,9 +52,87 @@ class LessonRow extends Owned {
         this.state = LessonState.PLANNED;
     }
 
+    UUID unitId() {
+        return unitId;
+    }
+
+    /** In its unit, from 0. */
+    int position() {
+        return position;
+    }
+
+    /** In its unit, from 1, as people count. */
+    int number() {
+        return position + 1;
+    }
+
+    LocalDate onDate() {
+        return onDate;
+    }
+
+    /** Null if no time was said. */
+    @Nullable
+    LocalTime starts() {
+        return starts;
+    }
+
+    /** Usable minutes. */
+    int minutes() {
+        return minutes;
+    }
+
+    UUID spaceId() {
+        return spaceId;
+    }
+
+    LessonState state() {
+        return state;
+    }
+
+    boolean isPlanned() {
+        return state == LessonState.PLANNED;
+    }
+
+    boolean isTaught() {
+        return state == LessonState.TAUGHT;
+    }
+
+    boolean isLost() {
+        return state == LessonState.LOST;
+    }
+
+    /** Whether a plan for one fits the other as it is: as many minutes in the same place. */
+    boolean isLike(LessonRow other) {
+        return minutes == other.minutes && spaceId.equals(other.spaceId);
+    }
+
+    void become(LessonState now) {
+        state = now;
+    }
+
+    void stand(int at) {
+        position = at;
+    }
+
+    void take(int usableMinutes) {
+        minutes = usableMinutes;
+    }
+
+    void goTo(UUID space) {
+        spaceId = space;
+    }
+
+    /** Puts it on another day, at a time and in a place. */
+    void moveTo(LocalDate day, @Nullable LocalTime at, int usableMinutes, UUID space) {
+        onDate = day;
+        starts = at;
+        minutes = usableMinutes;
+        spaceId = space;
+    }
+
     @Override
     public String logName() {
-        return "lesson %d of a unit".formatted(position + 1);
+        return "lesson %d of a unit".formatted(number());
     }
 
     @Override

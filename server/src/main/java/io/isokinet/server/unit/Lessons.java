@@ -9,11 +9,10 @@ import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.server.calendar.Calendars;
-import io.isokinet.server.http.NotFoundException;
+import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.school.Classes.ClassView;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -29,24 +28,33 @@ import org.springframework.transaction.annotation.Transactional;
 /** One lesson as it will be taught, for those who teach and record it. */
 @Service
 public class Lessons {
-    private final Units units;
-    private final Units.LessonRows rows;
+    private final UnitHeaders headers;
+    private final UnitReader reader;
+    private final UnitBoards boards;
     private final Calendars calendars;
+    private final KnowHows knowHows;
 
-    Lessons(Units units, Units.LessonRows rows, Calendars calendars) {
-        this.units = units;
-        this.rows = rows;
+    Lessons(UnitHeaders headers, UnitReader reader, UnitBoards boards, Calendars calendars, KnowHows knowHows) {
+        this.headers = headers;
+        this.reader = reader;
+        this.boards = boards;
         this.calendars = calendars;
+        this.knowHows = knowHows;
     }
 
     /**
-     * @param skill that is worked on; null for none @param part of the lesson, in words
-     * @param changeSeconds of its minutes that go into changing @param turnSeconds of one turn; null where nobody takes turns
-     * @param setting where a trial in it is seen @param looks one pair of eyes has in it
-     * @param level of its rung, zero without one @param rung in words; null for none
-     * @param easier and @param harder the steps beside the one that is set; null where there is none
+     * @param skill that is worked on; null for none
+     * @param part of the lesson, in words
+     * @param changeSeconds of its minutes that go into changing
+     * @param turnSeconds of one turn; null where nobody takes turns
+     * @param setting where a trial in it is seen
+     * @param looks one pair of eyes has in it
+     * @param level of its rung, zero without one
+     * @param rung in words; null for none
+     * @param easier and
+     * @param harder the steps beside the one that is set; null where there is none
      */
-    public record Taught(
+    public record PlannedSegment(
             UUID id,
             String name,
             @Nullable String skill,
@@ -74,64 +82,54 @@ public class Lessons {
             LocalDate onDate,
             LessonState state,
             List<String> cueSets,
-            List<Taught> segments) {}
+            List<PlannedSegment> segments) {}
 
-    /** A lesson in a list of dates. @param activities by name, in order @param clash what stands in its way; null if nothing does */
-    public record Listed(
-            UUID lesson,
-            UUID unit,
-            String title,
-            UUID classId,
-            int number,
-            int of,
-            LocalDate onDate,
-            @Nullable LocalTime starts,
-            int minutes,
-            UUID spaceId,
-            LessonState state,
+    /**
+     * A lesson in a list of dates.
+     *
+     * @param activities by name, in order
+     * @param clash what stands in its way; null if nothing does
+     */
+    public record ListedLesson(
+            LessonHeader header,
             List<String> activities,
             @Nullable String clash) {}
 
     /** The lessons of these classes on these days, in order. */
     @Transactional(readOnly = true)
-    public List<Listed> between(LocalDate first, LocalDate last, Predicate<UUID> classes) {
-        SchoolYear year = calendars.year();
-        List<Listed> listed = new ArrayList<>();
-        rows.findByOnDateBetween(first, last).stream()
-                .collect(Collectors.groupingBy(l -> l.unitId))
-                .forEach((unitId, lessons) -> units.listing(unitId, classes)
-                        .ifPresent(unit -> lessons.forEach(l -> listed.add(new Listed(
-                                l.id(),
-                                unitId,
-                                unit.title(),
-                                unit.classId(),
-                                l.position + 1,
-                                unit.lessons(),
-                                l.onDate,
-                                l.starts,
-                                l.minutes,
-                                l.spaceId,
-                                l.state,
-                                unit.activities(l.id()),
-                                LessonChanges.clash(l, year))))));
-        listed.sort(Comparator.comparing(Listed::onDate)
-                .thenComparing(Listed::starts, Comparator.nullsLast(Comparator.naturalOrder())));
-        return listed;
+    public List<LessonHeader> between(LocalDate first, LocalDate last, Predicate<UUID> classes) {
+        return headers.between(first, last).stream()
+                .filter(l -> classes.test(l.classId()))
+                .toList();
     }
 
-    /** Does nothing if there is such a lesson; for what need not read its plan. @throws NotFoundException if there is none */
-    public void require(UUID lessonId) {
-        if (!rows.existsById(lessonId)) throw new NotFoundException("lesson", lessonId);
+    /** The same with what is in them and what stands in their way. */
+    @Transactional(readOnly = true)
+    public List<ListedLesson> listed(LocalDate first, LocalDate last, Predicate<UUID> classes) {
+        SchoolYear year = calendars.year();
+        return between(first, last, classes).stream()
+                .map(l -> new ListedLesson(l, activities(l), DateClash.of(l, year)))
+                .toList();
+    }
+
+    private List<String> activities(LessonHeader lesson) {
+        KnowHow known = knowHows.of(lesson.packs());
+        return lesson.activities().stream().map(a -> known.activity(a).name()).toList();
+    }
+
+    /**
+     * What lists say of a lesson; for what need not read its plan.
+     *
+     * @throws NotFoundException if there is none
+     */
+    @Transactional(readOnly = true)
+    public LessonHeader header(UUID lessonId) {
+        return headers.lesson(lessonId);
     }
 
     @Transactional(readOnly = true)
     public LessonPlan plan(UUID lessonId) {
-        Units.Loaded unit = units.loadByLesson(lessonId);
-        LessonRow lesson = unit.lessons().stream()
-                .filter(l -> l.id().equals(lessonId))
-                .findFirst()
-                .orElseThrow();
-        return plan(unit, lesson);
+        return plan(reader.readOf(lessonId), lessonId);
     }
 
     /** The lessons that a class is still to have on these days, in order; each unit is read once. */
@@ -140,16 +138,23 @@ public class Lessons {
         return inState(classId, first, last, LessonState.PLANNED);
     }
 
+    /** The lessons of a class that were taught, with their plans, in order. */
+    @Transactional(readOnly = true)
+    public List<LessonPlan> taught(UUID classId, LocalDate first, LocalDate last) {
+        return inState(classId, first, last, LessonState.TAUGHT);
+    }
+
     private List<LessonPlan> inState(UUID classId, LocalDate first, LocalDate last, LessonState state) {
-        return rows.findByOnDateBetween(first, last).stream()
-                .filter(l -> l.state == state)
-                .map(l -> l.unitId)
-                .distinct()
-                .filter(u -> units.listing(u, classId::equals).isPresent())
-                .map(units::load)
-                .flatMap(unit -> unit.lessons().stream()
-                        .filter(l -> l.state == state && !l.onDate.isBefore(first) && !l.onDate.isAfter(last))
-                        .map(l -> plan(unit, l)))
+        return plans(headers.ofClass(classId, state).stream()
+                .filter(l -> !l.onDate().isBefore(first) && !l.onDate().isAfter(last))
+                .toList());
+    }
+
+    /** Each unit is read once. */
+    private List<LessonPlan> plans(List<LessonHeader> lessons) {
+        Map<UUID, UnitInHand> units = new HashMap<>();
+        return lessons.stream()
+                .map(l -> plan(units.computeIfAbsent(l.unit(), reader::read), l.lesson()))
                 .sorted(Comparator.comparing(LessonPlan::onDate))
                 .toList();
     }
@@ -157,39 +162,35 @@ public class Lessons {
     /** These lessons as they were planned, by id; each unit is read once, and lessons that are gone are left out. */
     @Transactional(readOnly = true)
     public Map<UUID, LessonPlan> plans(Collection<UUID> ids) {
-        Map<UUID, LessonPlan> plans = new HashMap<>();
-        rows.findAllById(ids).stream()
-                .collect(Collectors.groupingBy(l -> l.unitId))
-                .forEach((unitId, wanted) -> {
-                    Units.Loaded unit = units.load(unitId);
-                    unit.lessons().stream()
-                            .filter(l -> ids.contains(l.id()))
-                            .forEach(l -> plans.put(l.id(), plan(unit, l)));
-                });
-        return plans;
+        return plans(headers.lessons(ids)).stream().collect(Collectors.toMap(LessonPlan::lesson, p -> p));
     }
 
-    /** The lessons of a class that were taught, with their plans, in order. */
-    @Transactional(readOnly = true)
-    public List<LessonPlan> taught(UUID classId, LocalDate first, LocalDate last) {
-        return inState(classId, first, last, LessonState.TAUGHT);
+    private static List<Segment> segments(UnitInHand unit, UUID lesson) {
+        int planned = unit.inPlan(lesson);
+        return planned < 0 ? List.of() : unit.plan().lessons().get(planned);
     }
 
-    private static LessonPlan plan(Units.Loaded unit, LessonRow lesson) {
-        int planned = unit.planned().indexOf(lesson);
-        List<Segment> segments = planned < 0 ? List.of() : unit.plan().lessons().get(planned);
+    private static LessonRow row(UnitInHand unit, UUID lesson) {
+        return unit.lessons().stream()
+                .filter(l -> l.id().equals(lesson))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static LessonPlan plan(UnitInHand unit, UUID lessonId) {
+        LessonRow lesson = row(unit, lessonId);
         return new LessonPlan(
                 lesson.id(),
-                unit.row().id(),
-                unit.row().classId,
-                unit.row().title,
-                lesson.position + 1,
+                unit.id(),
+                unit.row().classId(),
+                unit.row().title(),
+                lesson.number(),
                 unit.lessons().size(),
-                lesson.onDate,
-                lesson.state,
-                unit.body().targets().stream().map(UnitBody.TargetBody::cueSet).toList(),
-                segments.stream()
-                        .map(s -> new Taught(
+                lesson.onDate(),
+                lesson.state(),
+                unit.body().cueSets(),
+                segments(unit, lessonId).stream()
+                        .map(s -> new PlannedSegment(
                                 UUID.fromString(s.id()),
                                 s.activity().name(),
                                 s.works() ? s.activity().skill() : null,
@@ -216,53 +217,55 @@ public class Lessons {
      * A lesson with all that it is worked out from.
      *
      * @param head revision of its unit in force, for If-Match
+     * @param plan what is to be taught
      * @param stretches its segments, each as the plan has it
      */
     public record InHand(
-            UUID lesson,
-            UUID unit,
             UUID head,
-            String unitTitle,
+            LessonPlan plan,
             ClassView schoolClass,
-            int number,
-            int of,
-            LocalDate onDate,
             @Nullable LocalTime starts,
             int minutes,
             UUID spaceId,
-            LessonState state,
-            List<String> cueSets,
             List<Stretch> stretches,
             KnowHow known,
             Cupboard cupboard,
-            Policy policy) {}
+            Policy policy) {
+        public UUID lesson() {
+            return plan.lesson();
+        }
+    }
 
     public record Stretch(Segment segment, UnitView.SegmentView view) {}
 
     @Transactional(readOnly = true)
     public InHand inHand(UUID lessonId) {
-        Units.Loaded unit = units.loadByLesson(lessonId);
-        List<UUID> ids = unit.lessons().stream().map(LessonRow::id).toList();
-        LessonRow lesson = unit.lessons().get(ids.indexOf(lessonId));
-        int planned = unit.planned().indexOf(lesson);
-        List<Segment> segments = planned < 0 ? List.of() : unit.plan().lessons().get(planned);
-        UnitDrawing drawing = new UnitDrawing(unit, units.spaceNames());
+        return inHand(reader.readOf(lessonId), lessonId);
+    }
+
+    /** Several lessons; each unit is read once. */
+    @Transactional(readOnly = true)
+    public List<InHand> inHand(List<LessonHeader> lessons) {
+        Map<UUID, UnitInHand> units = new HashMap<>();
+        return lessons.stream()
+                .map(l -> inHand(units.computeIfAbsent(l.unit(), reader::read), l.lesson()))
+                .toList();
+    }
+
+    private InHand inHand(UnitInHand unit, UUID lessonId) {
+        LessonRow lesson = row(unit, lessonId);
+        UnitDrawing drawing = new UnitDrawing(unit, boards.spaceNames());
         return new InHand(
-                lessonId,
-                unit.row().id(),
                 unit.head().id(),
-                unit.row().title,
+                plan(unit, lessonId),
                 unit.schoolClass(),
-                lesson.position + 1,
-                unit.lessons().size(),
-                lesson.onDate,
-                lesson.starts,
-                lesson.minutes,
-                lesson.spaceId,
-                lesson.state,
-                unit.body().targets().stream().map(UnitBody.TargetBody::cueSet).toList(),
-                segments.stream().map(s -> new Stretch(s, drawing.segment(s))).toList(),
-                unit.problem().knowHow(),
+                lesson.starts(),
+                lesson.minutes(),
+                lesson.spaceId(),
+                segments(unit, lessonId).stream()
+                        .map(s -> new Stretch(s, drawing.segment(s)))
+                        .toList(),
+                unit.knowHow(),
                 unit.problem().cupboard(),
                 unit.problem().policy());
     }

@@ -3,7 +3,6 @@ package io.isokinet.server.unit;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.server.mastery.Marks;
-import io.isokinet.server.unit.Units.UnitLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -24,25 +23,26 @@ class OtherClasses {
      */
     record OtherClass(UUID unit, String className, int taught, int lessons, List<String> ahead, List<String> behind) {}
 
-    private final Units units;
+    private final UnitReader reader;
+    private final UnitHeaders headers;
     private final Marks marks;
 
-    OtherClasses(Units units, Marks marks) {
-        this.units = units;
+    OtherClasses(UnitReader reader, UnitHeaders headers, Marks marks) {
+        this.reader = reader;
+        this.headers = headers;
         this.marks = marks;
     }
 
     /** @param visible classes that may be told of @return the newest unit of each, by the name of the class */
     @Transactional(readOnly = true)
     public List<OtherClass> of(UUID id, Predicate<UUID> visible) {
-        Units.Loaded unit = units.load(id);
-        UUID own = unit.row().classId;
-        List<String> sets =
-                unit.body().targets().stream().map(UnitBody.TargetBody::cueSet).toList();
+        UnitInHand unit = reader.read(id);
+        UUID own = unit.row().classId();
+        List<String> sets = unit.body().cueSets();
         Map<String, Marks.Owned> here = marks.owned(own, sets);
         List<OtherClass> others = new ArrayList<>();
         List<UUID> seen = new ArrayList<>(List.of(own));
-        for (UnitLine line : units.all()) {
+        for (UnitHeader line : headers.units()) {
             if (seen.contains(line.classId()) || !visible.test(line.classId())) continue;
             List<String> shared = line.cueSets().stream().filter(sets::contains).toList();
             if (shared.isEmpty()) continue;
@@ -61,8 +61,7 @@ class OtherClasses {
     }
 
     /** What was taught in the first alone, of what both are to learn. */
-    private static List<String> only(
-            Units.Loaded unit, Map<String, Marks.Owned> first, Map<String, Marks.Owned> second) {
+    private static List<String> only(UnitInHand unit, Map<String, Marks.Owned> first, Map<String, Marks.Owned> second) {
         var known = unit.problem().knowHow();
         return first.keySet().stream()
                 .filter(c -> first.get(c).taught())

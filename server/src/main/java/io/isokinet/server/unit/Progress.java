@@ -1,8 +1,6 @@
 package io.isokinet.server.unit;
 
-import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Score;
-import io.isokinet.core.unit.UnitPlanner;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -11,18 +9,19 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Tells over one request how planning goes, a JSON object a line: the best so far, and at last what came of it. Who closes the
- * request cancels: the next line finds nobody and planning stops.
+ * Tells over one request how planning goes, a JSON object a line: its place among those who wait, the best so far, and at last what
+ * came of it. Who closes the request cancels: the next line finds nobody and planning stops. A slow reader holds up nobody but this
+ * request.
  */
-class Progress implements UnitPlanner.Watcher {
-    /** In nanoseconds: not more often than eyes can read, and often enough to know soon that nobody is there. */
-    private static final long BEAT = 100_000_000;
-
+class Progress implements PlanningDesk.Onlooker {
     /**
-     * @param evaluations whole plans scored so far @param score the best so far; null before the first
+     * @param waitsFor units that are planned first; null once it is being planned
+     * @param evaluations whole plans scored so far
+     * @param score the best so far; null before the first
      * @param made the id of what came of it, in the last line; null before
      */
     public record ProgressLine(
+            @Nullable Integer waitsFor,
             long evaluations,
             UnitView.@Nullable ScoreView score,
             @Nullable UUID made,
@@ -30,10 +29,9 @@ class Progress implements UnitPlanner.Watcher {
 
     private final HttpServletResponse response;
     private final JsonMapper json;
+    private @Nullable Integer waitsFor;
     private UnitView.@Nullable ScoreView best;
     private long evaluations;
-    private long last = System.nanoTime();
-    private boolean told;
     private boolean gone;
 
     Progress(HttpServletResponse response, JsonMapper json) {
@@ -44,32 +42,38 @@ class Progress implements UnitPlanner.Watcher {
     }
 
     @Override
-    public void better(Plan plan, Score score, long soFar) {
-        best = new UnitView.ScoreView(score.hard(), score.medium(), score.soft());
-        evaluations = soFar;
-        if (told && System.nanoTime() - last < BEAT) return;
-        told = true;
-        write(new ProgressLine(soFar, best, null, null));
+    public void waits(int before) {
+        waitsFor = before;
     }
 
     @Override
-    public boolean cancelled() {
-        if (!gone && System.nanoTime() - last > BEAT) write(new ProgressLine(evaluations, best, null, null));
+    public void better(Score score, long soFar) {
+        waitsFor = null;
+        best = UnitView.ScoreView.of(score);
+        evaluations = soFar;
+    }
+
+    @Override
+    public boolean gone() {
+        write(new ProgressLine(waitsFor, evaluations, best, null, null));
         return gone;
     }
 
     /** The last line: it worked. */
     void made(UUID id) {
-        write(new ProgressLine(evaluations, best, id, null));
+        write(new ProgressLine(null, evaluations, best, id, null));
     }
 
-    /** The last line: it did not. @param problem as any other failure is told */
+    /**
+     * The last line: it did not.
+     *
+     * @param problem as any other failure is told
+     */
     void failed(Object problem) {
-        write(new ProgressLine(evaluations, best, null, problem));
+        write(new ProgressLine(null, evaluations, best, null, problem));
     }
 
     private void write(ProgressLine line) {
-        last = System.nanoTime();
         try {
             response.getOutputStream().write((json.writeValueAsString(line) + "\n").getBytes(StandardCharsets.UTF_8));
             response.flushBuffer();

@@ -10,21 +10,18 @@ import io.isokinet.server.calendar.Calendars.CalendarView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.UnitHeaders.Stand;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -43,28 +40,22 @@ class TermStrip {
     private final Schools schools;
     private final Calendars calendars;
     private final Teams teams;
-    private final Units units;
-    private final Units.UnitRows rows;
-    private final Units.LessonRows lessons;
-    private final Units.RevisionRows revisions;
+    private final UnitHeaders headers;
+    private final UnitBoards boards;
 
     TermStrip(
             Classes classes,
             Schools schools,
             Calendars calendars,
             Teams teams,
-            Units units,
-            Units.UnitRows rows,
-            Units.LessonRows lessons,
-            Units.RevisionRows revisions) {
+            UnitHeaders headers,
+            UnitBoards boards) {
         this.classes = classes;
         this.schools = schools;
         this.calendars = calendars;
         this.teams = teams;
-        this.units = units;
-        this.rows = rows;
-        this.lessons = lessons;
-        this.revisions = revisions;
+        this.headers = headers;
+        this.boards = boards;
     }
 
     /** What a bead says. */
@@ -133,10 +124,8 @@ class TermStrip {
         boolean twoWeekly = calendar.slots().stream().anyMatch(s -> s.weeks() != Weeks.EVERY);
         List<ClassLine> lines =
                 classes.all().stream().filter(c -> visible.test(c.id())).toList();
-        Map<UUID, UnitRow> unitsById =
-                rows.findAll().stream().collect(Collectors.toMap(UnitRow::id, Function.identity()));
-        Map<UUID, List<BeadView>> beads = beads(shownFrom, last, unitsById, year);
-        Map<UUID, String> steps = steps(lines, unitsById);
+        Map<UUID, List<BeadView>> beads = beads(shownFrom, last, year);
+        Map<UUID, String> steps = steps(lines);
         return new StripView(
                 shownFrom,
                 term.map(Term::name).orElse(null),
@@ -194,56 +183,40 @@ class TermStrip {
         return closed;
     }
 
-    private Map<UUID, List<BeadView>> beads(
-            LocalDate from, LocalDate last, Map<UUID, UnitRow> unitsById, SchoolYear year) {
-        Set<UUID> strained = new HashSet<>(revisions.strained(unitsById.values().stream()
-                .map(u -> u.head)
-                .filter(Objects::nonNull)
-                .toList()));
-        Map<UUID, String> spaces = units.spaceNames();
+    private Map<UUID, List<BeadView>> beads(LocalDate from, LocalDate last, SchoolYear year) {
+        Map<UUID, String> spaces = boards.spaceNames();
         Map<UUID, List<BeadView>> beads = new HashMap<>();
-        lessons.findByOnDateBetween(from, last).stream()
-                .sorted(Comparator.comparing((LessonRow l) -> l.onDate)
-                        .thenComparing(l -> l.starts, Comparator.nullsFirst(Comparator.naturalOrder())))
-                .forEach(l -> {
-                    UnitRow unit = unitsById.get(l.unitId);
-                    beads.computeIfAbsent(unit.classId, c -> new ArrayList<>())
-                            .add(new BeadView(
-                                    l.id(),
-                                    unit.id(),
-                                    unit.title,
-                                    l.position + 1,
-                                    l.onDate,
-                                    l.starts,
-                                    l.minutes,
-                                    spaces.getOrDefault(l.spaceId, ""),
-                                    bead(l, !strained.contains(unit.id())),
-                                    LessonChanges.clash(l, year)));
-                });
+        headers.between(from, last).stream()
+                .sorted(Comparator.comparing(LessonHeader::onDate)
+                        .thenComparing(LessonHeader::starts, Comparator.nullsFirst(Comparator.naturalOrder())))
+                .forEach(l -> beads.computeIfAbsent(l.classId(), c -> new ArrayList<>())
+                        .add(new BeadView(
+                                l.lesson(),
+                                l.unit(),
+                                l.title(),
+                                l.number(),
+                                l.onDate(),
+                                l.starts(),
+                                l.minutes(),
+                                spaces.getOrDefault(l.spaceId(), ""),
+                                bead(l),
+                                DateClash.of(l, year))));
         return beads;
     }
 
     /** Classes with a unit of the same name that stand at different lessons of it. */
-    private Map<UUID, String> steps(List<ClassLine> lines, Map<UUID, UnitRow> unitsById) {
-        record Stand(UUID schoolClass, String title, int taught, int coming) {}
+    private Map<UUID, String> steps(List<ClassLine> lines) {
         Map<UUID, String> names = lines.stream().collect(Collectors.toMap(ClassLine::id, ClassLine::name));
-        Map<UUID, List<LessonRow>> byUnit = lessons.findAll().stream().collect(Collectors.groupingBy(l -> l.unitId));
-        List<Stand> stands = unitsById.values().stream()
-                .filter(u -> names.containsKey(u.classId))
-                .map(u -> new Stand(
-                        u.classId,
-                        u.title.toLowerCase(Locale.ROOT),
-                        count(byUnit.get(u.id()), LessonState.TAUGHT),
-                        count(byUnit.get(u.id()), LessonState.PLANNED)))
-                .filter(s -> s.coming > 0)
+        List<Stand> stands = headers.stands().stream()
+                .filter(s -> names.containsKey(s.classId()) && s.coming() > 0)
                 .toList();
         Map<UUID, String> steps = new HashMap<>();
         for (Stand one : stands)
             stands.stream()
-                    .filter(o -> !o.schoolClass.equals(one.schoolClass) && o.title.equals(one.title))
-                    .filter(o -> o.taught != one.taught)
-                    .max(Comparator.comparing(o -> Math.abs(o.taught - one.taught)))
-                    .ifPresent(o -> steps.put(one.schoolClass, words(one.taught - o.taught, names.get(o.schoolClass))));
+                    .filter(o -> !o.classId().equals(one.classId()) && o.title().equalsIgnoreCase(one.title()))
+                    .filter(o -> o.taught() != one.taught())
+                    .max(Comparator.comparing(o -> Math.abs(o.taught() - one.taught())))
+                    .ifPresent(o -> steps.put(one.classId(), words(one.taught() - o.taught(), names.get(o.classId()))));
         return steps;
     }
 
@@ -253,15 +226,11 @@ class TermStrip {
                 .formatted(lessons, lessons == 1 ? "" : "s", ahead > 0 ? "ahead of" : "behind", other);
     }
 
-    private static int count(@Nullable List<LessonRow> of, LessonState state) {
-        return of == null ? 0 : (int) of.stream().filter(l -> l.state == state).count();
-    }
-
-    private static Bead bead(LessonRow lesson, boolean fits) {
-        return switch (lesson.state) {
+    private static Bead bead(LessonHeader lesson) {
+        return switch (lesson.state()) {
             case TAUGHT -> Bead.TAUGHT;
             case LOST -> Bead.LOST;
-            case PLANNED -> fits ? Bead.FITS : Bead.STRAINED;
+            case PLANNED -> lesson.fits() ? Bead.FITS : Bead.STRAINED;
         };
     }
 }

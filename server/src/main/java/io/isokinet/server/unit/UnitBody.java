@@ -7,6 +7,7 @@ import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.Wishes;
+import io.isokinet.core.unit.rule.Rules;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -65,7 +66,11 @@ record UnitBody(
             return Stations.key(parts.stream().map(PartBody::activity).toList());
         }
 
-        /** Parts for an activity or for stations. @param setting step of the main lever, from 0 */
+        /**
+         * Parts for an activity or for stations.
+         *
+         * @param setting step of the main lever, from 0
+         */
         static List<PartBody> parts(String key, int setting) {
             return Stations.parts(key).stream()
                     .map(a -> new PartBody(a, setting))
@@ -100,6 +105,11 @@ record UnitBody(
                 .collect(Collectors.toSet());
     }
 
+    /** One a skill. */
+    List<String> cueSets() {
+        return targets.stream().map(TargetBody::cueSet).toList();
+    }
+
     List<Target> toTargets() {
         return targets.stream()
                 .map(t -> new Target(t.skill(), t.cueSet(), t.share() == null ? 1 : t.share()))
@@ -108,6 +118,7 @@ record UnitBody(
 
     Wishes toWishes() {
         if (more == null) return new Wishes(order, newCues, Set.of());
+        Rules.check(more.weights());
         return new Wishes(
                 order,
                 newCues,

@@ -1,28 +1,23 @@
 package io.isokinet.server.unit;
 
-import io.isokinet.core.unit.Edit;
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Wishes;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.core.unit.edit.Edit;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
-import io.isokinet.server.calendar.Calendars;
-import io.isokinet.server.calendar.Calendars.Free;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
-import io.isokinet.server.school.Schools;
-import io.isokinet.server.unit.LessonChanges.ChangeForm;
-import io.isokinet.server.unit.LessonChanges.LessonChangeView;
-import io.isokinet.server.unit.Units.Alternative;
-import io.isokinet.server.unit.Units.LessonForm;
-import io.isokinet.server.unit.Units.UnitForm;
-import io.isokinet.server.unit.Units.UnitLine;
+import io.isokinet.server.http.IfMatch;
+import io.isokinet.server.http.Tagged;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.unit.Alternatives.Alternative;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -35,64 +30,86 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
+/** Units: in a list, as a board, and changed by hand. */
 @RestController
 @RequestMapping("/api")
 class UnitController {
     private static final int ALTERNATIVES = 6;
 
-    private final Units units;
-    private final TermStrip strip;
+    private final UnitHeaders headers;
+    private final UnitBoards boards;
+    private final UnitPlanning planning;
+    private final UnitEditing editing;
+    private final Alternatives alternatives;
     private final LessonChanges changes;
     private final OtherClasses others;
-    private final Calendars calendars;
-    private final Schools schools;
+    private final KnowHows knowHows;
     private final Teams teams;
-    private final Clock clock;
 
     UnitController(
-            Units units,
-            TermStrip strip,
+            UnitHeaders headers,
+            UnitBoards boards,
+            UnitPlanning planning,
+            UnitEditing editing,
+            Alternatives alternatives,
             LessonChanges changes,
             OtherClasses others,
-            Calendars calendars,
-            Schools schools,
-            Teams teams,
-            Clock clock) {
-        this.units = units;
-        this.strip = strip;
+            KnowHows knowHows,
+            Teams teams) {
+        this.headers = headers;
+        this.boards = boards;
+        this.planning = planning;
+        this.editing = editing;
+        this.alternatives = alternatives;
         this.changes = changes;
         this.others = others;
-        this.calendars = calendars;
-        this.schools = schools;
+        this.knowHows = knowHows;
         this.teams = teams;
-        this.clock = clock;
     }
+
+    /**
+     * A unit in a list.
+     *
+     * @param skills by name
+     * @param fits false if a hard or medium rule is broken
+     */
+    record UnitLine(
+            UUID id,
+            String title,
+            UUID classId,
+            String className,
+            List<String> skills,
+            List<String> cueSets,
+            int lessons,
+            int taught,
+            boolean fits,
+            LocalDate from,
+            LocalDate to) {}
 
     /** @param starts null if no time is said */
     record LessonBody(
-            @NotNull(message = "is needed") LocalDate onDate,
+            @NotNull LocalDate onDate,
             @Nullable LocalTime starts,
-            @NotNull(message = "is needed") Integer minutes,
-            @NotNull(message = "is needed") UUID spaceId) {
+            @NotNull Integer minutes,
+            @NotNull UUID spaceId) {
         LessonForm toForm() {
             return new LessonForm(onDate, starts, minutes, spaceId);
         }
     }
 
     record UnitFormBody(
-            @NotNull(message = "is needed") UUID classId,
-            @NotBlank(message = "is needed") String title,
-            @NotNull(message = "is needed") List<String> cueSets,
-            @NotNull(message = "is needed") Wishes.Order order,
+            @NotNull UUID classId,
+            @NotBlank String title,
+            @NotNull List<String> cueSets,
+            @NotNull Wishes.Order order,
             @Nullable Integer newCues,
             @Nullable List<Integer> shares,
             UnitBody.@Nullable MoreWishes more,
-            @NotNull(message = "is needed") List<@Valid LessonBody> lessons) {
+            @NotNull List<@Valid LessonBody> lessons) {
         UnitForm toForm() {
             return new UnitForm(
                     classId,
@@ -120,12 +137,15 @@ class UnitController {
 
     /**
      * @param segment for ADD the one after which it stands
-     * @param lesson index from 0, for MOVE_TO @param position for MOVE and MOVE_TO @param activity for SWAP and ADD
-     * @param setting for ADJUST @param minutes for MINUTES
+     * @param lesson index from 0, for MOVE_TO
+     * @param position for MOVE and MOVE_TO
+     * @param activity for SWAP and ADD
+     * @param setting for ADJUST
+     * @param minutes for MINUTES
      */
     record EditBody(
-            @NotNull(message = "is needed") EditKind kind,
-            @NotNull(message = "is needed") UUID segment,
+            @NotNull EditKind kind,
+            @NotNull UUID segment,
             @Nullable Integer lesson,
             @Nullable Integer position,
             @Nullable String activity,
@@ -169,145 +189,88 @@ class UnitController {
         }
     }
 
-    record ChangeBody(
-            @NotNull(message = "is needed") LessonChanges.Kind kind,
-            @Nullable String why,
-            LessonChanges.@Nullable Rest rest,
-            @Nullable LocalDate onDate,
-            @Nullable LocalTime starts,
-            @Nullable Integer minutes,
-            @Nullable UUID spaceId,
-            @Nullable UUID with,
-            boolean anyway) {}
-
-    record StateBody(@NotNull(message = "is needed") LessonState state) {}
-
     @GetMapping("/units")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     List<UnitLine> units() {
         Predicate<UUID> visible = teams.visible();
-        return units.all().stream().filter(u -> visible.test(u.classId())).toList();
+        return headers.units().stream()
+                .filter(u -> visible.test(u.classId()))
+                .map(this::line)
+                .toList();
+    }
+
+    private UnitLine line(UnitHeader unit) {
+        KnowHow known = knowHows.current();
+        return new UnitLine(
+                unit.id(),
+                unit.title(),
+                unit.classId(),
+                unit.className(),
+                unit.cueSets().stream()
+                        .map(s -> known.skill(known.set(s).skill()).name())
+                        .toList(),
+                unit.cueSets(),
+                unit.lessons(),
+                unit.taught(),
+                unit.fits(),
+                unit.from(),
+                unit.to());
     }
 
     @PutMapping("/units/{id}")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
+    @MayPlan(of = Subject.UNIT)
     ResponseEntity<UnitView> make(@PathVariable UUID id, @Valid @RequestBody UnitFormBody body) {
         teams.require(body.classId());
-        units.make(id, body.toForm());
-        return tagged(units.view(id));
+        planning.make(id, body.toForm());
+        return tagged(boards.view(id));
     }
 
     @GetMapping("/units/{id}")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
+    @MayRead(of = Subject.UNIT)
     ResponseEntity<UnitView> unit(@PathVariable UUID id) {
-        return tagged(units.view(id));
+        return tagged(boards.view(id));
     }
 
     @PostMapping("/units/{id}/edits")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
-    ResponseEntity<UnitView> edit(
-            @PathVariable UUID id,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody EditBody body) {
-        return tagged(units.edit(id, body::toEdit, ifMatch));
+    @MayPlan(of = Subject.UNIT)
+    ResponseEntity<UnitView> edit(@PathVariable UUID id, IfMatch version, @Valid @RequestBody EditBody body) {
+        return tagged(editing.edit(id, body::toEdit, version));
     }
 
     @PostMapping("/units/{id}/replan")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
-    ResponseEntity<UnitView> replan(
-            @PathVariable UUID id, @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
-        return tagged(units.replan(id, ifMatch));
+    @MayPlan(of = Subject.UNIT)
+    ResponseEntity<UnitView> replan(@PathVariable UUID id, IfMatch version) {
+        return tagged(planning.replan(id, version));
     }
 
     @PostMapping("/units/{id}/undo")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
-    ResponseEntity<UnitView> undo(
-            @PathVariable UUID id, @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
-        return tagged(changes.undoOnTop(id, ifMatch).orElseGet(() -> units.undo(id, ifMatch)));
+    @MayPlan(of = Subject.UNIT)
+    ResponseEntity<UnitView> undo(@PathVariable UUID id, IfMatch version) {
+        return tagged(changes.undoOnTop(id, version).orElseGet(() -> editing.undo(id, version)));
     }
 
     @PostMapping("/units/{id}/redo")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
-    ResponseEntity<UnitView> redo(
-            @PathVariable UUID id, @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    @MayPlan(of = Subject.UNIT)
+    ResponseEntity<UnitView> redo(@PathVariable UUID id, IfMatch version) {
         changes.refuseRedo(id);
-        return tagged(units.redo(id, ifMatch));
+        return tagged(editing.redo(id, version));
     }
 
     /** Classes on the same cues, and who was taught what that the other was not. */
     @GetMapping("/units/{id}/other-classes")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
+    @MayRead(of = Subject.UNIT)
     List<OtherClasses.OtherClass> others(@PathVariable UUID id) {
         return others.of(id, teams.visible());
     }
 
     @GetMapping("/units/{id}/segments/{segment}/alternatives")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
+    @MayPlan(of = Subject.UNIT)
     List<Alternative> alternatives(
             @PathVariable UUID id, @PathVariable UUID segment, @RequestParam(defaultValue = "false") boolean beside) {
-        return units.alternatives(id, segment, beside, ALTERNATIVES);
-    }
-
-    @PutMapping("/lessons/{id}/state")
-    @Allowed(value = Role.TEACHER, of = Subject.LESSON)
-    ResponseEntity<Void> state(@PathVariable UUID id, @Valid @RequestBody StateBody body) {
-        units.state(id, body.state(), clock.instant());
-        return ResponseEntity.noContent().build();
-    }
-
-    /** @param around a day of the term that is wanted; today if left out */
-    @GetMapping("/term")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
-    TermStrip.StripView term(@RequestParam(required = false) @Nullable LocalDate around) {
-        return strip.view(around);
-    }
-
-    /** Lost, moved, swapped, shortened or indoors; the rest of the unit with it. */
-    @PostMapping("/lessons/{id}/changes")
-    @Allowed(value = Role.TEACHER, of = Subject.LESSON)
-    LessonChangeView change(@PathVariable UUID id, @Valid @RequestBody ChangeBody body) {
-        if (body.with() != null) teams.require(Subject.LESSON, body.with());
-        return changes.change(
-                id,
-                new ChangeForm(
-                        body.kind(),
-                        body.why() == null ? "" : body.why(),
-                        body.rest(),
-                        body.onDate(),
-                        body.starts(),
-                        body.minutes(),
-                        body.spaceId(),
-                        body.with(),
-                        body.anyway()));
-    }
-
-    @GetMapping("/lessons/{id}/changes")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.LESSON)
-    List<LessonChangeView> changes(@PathVariable UUID id) {
-        return changes.of(List.of(units.lesson(id).id()));
-    }
-
-    @PostMapping("/changes/{id}/undo")
-    @Allowed(value = Role.TEACHER, of = Subject.CHANGE)
-    LessonChangeView undoChange(@PathVariable UUID id) {
-        return changes.undo(id);
-    }
-
-    /** The next dates in the timetable of a class that no lesson is on. */
-    @GetMapping("/classes/{id}/dates")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
-    List<Free> dates(
-            @PathVariable UUID id, @RequestParam(required = false) @Nullable LocalDate from, @RequestParam int most) {
-        return calendars.free(id, from == null ? schools.today() : from, Math.min(most, 40), units.dates(id));
+        return alternatives.of(id, segment, beside, ALTERNATIVES);
     }
 
     private static ResponseEntity<UnitView> tagged(UnitView view) {
-        return ResponseEntity.ok().eTag(view.head().toString()).body(view);
+        return Tagged.of(view, view.head());
     }
 }

@@ -13,13 +13,12 @@ import io.isokinet.core.skill.Skill;
 import io.isokinet.core.unit.CueTotals;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reasons;
-import io.isokinet.core.unit.RuleChange;
-import io.isokinet.core.unit.Rules;
-import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.rule.Rule;
+import io.isokinet.core.unit.rule.RuleChange;
+import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.unit.UnitView.ChangeView;
 import io.isokinet.server.unit.UnitView.LessonView;
@@ -39,38 +38,37 @@ import org.jspecify.annotations.Nullable;
 
 /** Draws a plan as the data of the board: columns of blocks, threads of marks, strains in words. */
 final class UnitDrawing {
-    private final Units.Loaded unit;
+    private final UnitInHand unit;
     private final Map<UUID, String> spaces;
     private final Plan plan;
     private final KnowHow knowHow;
     /** Lesson index of the unit by lesson index of the plan: lost lessons are not in the plan. */
     private final List<Integer> columns = new ArrayList<>();
 
-    UnitDrawing(Units.Loaded unit, Map<UUID, String> spaces) {
+    UnitDrawing(UnitInHand unit, Map<UUID, String> spaces) {
         this.unit = unit;
         this.spaces = spaces;
         this.plan = unit.plan();
         this.knowHow = unit.problem().knowHow();
         for (int i = 0; i < unit.lessons().size(); i++)
-            if (unit.lessons().get(i).state != LessonState.LOST) columns.add(i);
+            if (!unit.lessons().get(i).isLost()) columns.add(i);
     }
 
     UnitView view(ClassLine schoolClass, boolean canRedo, List<RuleChange> changes) {
         List<StrainView> strains = strains();
-        Score score = Rules.score(plan);
         return new UnitView(
                 unit.row().id(),
-                unit.row().title,
+                unit.row().title(),
                 schoolClass,
                 unit.head().id(),
-                unit.head().cause,
-                unit.head().parent != null,
+                unit.head().cause(),
+                unit.head().parent() != null,
                 canRedo,
                 wishes(unit.body().toWishes()),
                 lessons(strains),
                 plan.problem().targets().stream().map(this::block).toList(),
                 strains,
-                new ScoreView(score.hard(), score.medium(), score.soft()),
+                ScoreView.of(Rules.score(plan)),
                 changes.stream().map(ChangeView::of).toList(),
                 plan.leftOver().stream().map(c -> knowHow.cue(c).call()).toList());
     }
@@ -114,11 +112,11 @@ final class UnitDrawing {
             views.add(new LessonView(
                     row.id(),
                     i,
-                    row.onDate,
-                    row.starts,
-                    row.minutes,
-                    spaces.getOrDefault(row.spaceId, ""),
-                    row.state,
+                    row.onDate(),
+                    row.starts(),
+                    row.minutes(),
+                    spaces.getOrDefault(row.spaceId(), ""),
+                    row.state(),
                     fits,
                     segments.stream().mapToInt(Segment::tries).sum(),
                     motion(segments),

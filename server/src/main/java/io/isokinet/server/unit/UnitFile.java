@@ -3,10 +3,12 @@ package io.isokinet.server.unit;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaLocation;
 import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SchemaRegistryConfig;
 import com.networknt.schema.SpecificationVersion;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.server.unit.UnitBody.MoreWishes;
 import io.isokinet.server.unit.UnitBody.TargetBody;
@@ -43,7 +45,9 @@ public record UnitFile(
     static final int SCHEMA = 1;
     private static final String SCHEMA_ID = "https://isokinet.example/formats/unit.schema.json";
     private static final SchemaRegistry SCHEMAS = SchemaRegistry.withDefaultDialect(
-            SpecificationVersion.DRAFT_2020_12, b -> b.schemas(Map.of(SCHEMA_ID, schemaText())));
+            SpecificationVersion.DRAFT_2020_12, b -> b.schemas(Map.of(SCHEMA_ID, schemaText()))
+                    .schemaRegistryConfig(
+                            SchemaRegistryConfig.builder().locale(Words.LOCALE).build()));
 
     /** @param age of most of the class, in years */
     public record ProfilePart(int age, int children) {}

@@ -1,7 +1,7 @@
 package io.isokinet.server.unit;
 
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.unit.UnitController.LessonBody;
@@ -39,10 +39,10 @@ class UnitFileController {
     }
 
     record CopyBody(
-            @NotNull(message = "is needed") UUID id,
-            @NotNull(message = "is needed") UUID classId,
+            @NotNull UUID id,
+            @NotNull UUID classId,
             @Nullable String title,
-            @NotNull(message = "is needed") List<@Valid LessonBody> lessons) {
+            @NotNull List<@Valid LessonBody> lessons) {
         ArrivalForm toForm() {
             return form(classId, title, lessons);
         }
@@ -50,10 +50,10 @@ class UnitFileController {
 
     /** @param file the text of a unit's file */
     record TakenFileBody(
-            @NotNull(message = "is needed") UUID classId,
+            @NotNull UUID classId,
             @Nullable String title,
-            @NotNull(message = "is needed") List<@Valid LessonBody> lessons,
-            @NotBlank(message = "is needed") String file) {}
+            @NotNull List<@Valid LessonBody> lessons,
+            @NotBlank String file) {}
 
     private static ArrivalForm form(UUID classId, @Nullable String title, List<LessonBody> lessons) {
         return new ArrivalForm(
@@ -63,9 +63,7 @@ class UnitFileController {
     }
 
     @GetMapping("/units/{id}/unit.json")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
+    @MayRead(of = Subject.UNIT)
     ResponseEntity<UnitFile> file(@PathVariable UUID id) {
         UnitFile file = files.file(id);
         return ResponseEntity.ok()
@@ -74,9 +72,7 @@ class UnitFileController {
     }
 
     @GetMapping(value = "/units/{id}/lessons.ics", produces = "text/calendar")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
+    @MayRead(of = Subject.UNIT)
     ResponseEntity<String> calendar(@PathVariable UUID id) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, as("lessons.ics"))
@@ -86,20 +82,20 @@ class UnitFileController {
 
     /** The published shape of a unit's file, as JSON Schema. */
     @GetMapping(value = "/formats/unit.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     String schema() {
         return UnitFile.schemaText();
     }
 
     @PutMapping("/units/{id}/file")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
+    @MayPlan(of = Subject.UNIT)
     ArrivalView take(@PathVariable UUID id, @Valid @RequestBody TakenFileBody body) {
         teams.require(body.classId());
         return files.take(id, body.file(), form(body.classId(), body.title(), body.lessons()));
     }
 
     @PostMapping("/units/{id}/copies")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
+    @MayPlan(of = Subject.UNIT)
     ArrivalView copy(@PathVariable UUID id, @Valid @RequestBody CopyBody body) {
         teams.require(body.classId());
         return files.copy(id, body.id(), body.toForm());

@@ -5,22 +5,19 @@ import io.isokinet.core.check.Findings;
 import io.isokinet.core.check.FoundException;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Rules;
 import io.isokinet.core.unit.Segment;
-import io.isokinet.core.unit.UnitPlanner.Watcher;
+import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.server.calendar.IcsWriter;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.RevisionRow.Made;
 import io.isokinet.server.unit.UnitBody.LessonBody;
 import io.isokinet.server.unit.UnitBody.SegmentBody;
 import io.isokinet.server.unit.UnitFile.LessonPart;
 import io.isokinet.server.unit.UnitFile.ProfilePart;
 import io.isokinet.server.unit.UnitFile.SegmentPart;
 import io.isokinet.server.unit.UnitFile.WishesPart;
-import io.isokinet.server.unit.Units.LessonForm;
-import io.isokinet.server.unit.Units.Loaded;
-import io.isokinet.server.unit.Units.UnitForm;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -39,14 +36,25 @@ import tools.jackson.databind.json.JsonMapper;
 /** Units out as files and as calendars, and in again: from a file, or from another class or year, fitted to who is taught now. */
 @Service
 class UnitFiles {
-    private final Units units;
+    private final UnitReader reader;
+    private final UnitPlanning planning;
+    private final UnitBoards boards;
     private final KnowHows knowHows;
     private final Schools schools;
     private final Clock clock;
     private final JsonMapper json;
 
-    UnitFiles(Units units, KnowHows knowHows, Schools schools, Clock clock, JsonMapper json) {
-        this.units = units;
+    UnitFiles(
+            UnitReader reader,
+            UnitPlanning planning,
+            UnitBoards boards,
+            KnowHows knowHows,
+            Schools schools,
+            Clock clock,
+            JsonMapper json) {
+        this.reader = reader;
+        this.planning = planning;
+        this.boards = boards;
         this.knowHows = knowHows;
         this.schools = schools;
         this.clock = clock;
@@ -61,14 +69,14 @@ class UnitFiles {
 
     @Transactional(readOnly = true)
     UnitFile file(UUID id) {
-        Loaded unit = units.load(id);
+        UnitInHand unit = reader.read(id);
         UnitBody body = unit.body();
-        Map<UUID, String> spaces = units.spaceNames();
+        Map<UUID, String> spaces = boards.spaceNames();
         return new UnitFile(
                 UnitFile.FORMAT,
                 UnitFile.SCHEMA,
-                unit.row().title,
-                units.packs(unit.head()),
+                unit.row().title(),
+                unit.head().packs(),
                 new ProfilePart(
                         (int) unit.problem().profile().age().years(),
                         unit.problem().profile().children()),
@@ -76,9 +84,9 @@ class UnitFiles {
                 new WishesPart(body.order(), body.newCues(), body.more()),
                 unit.planned().stream()
                         .map(l -> new LessonPart(
-                                l.onDate,
-                                l.minutes,
-                                spaces.get(l.spaceId),
+                                l.onDate(),
+                                l.minutes(),
+                                spaces.get(l.spaceId()),
                                 body.lesson(l.id()).map(LessonBody::segments).orElse(List.of()).stream()
                                         .map(UnitFiles::part)
                                         .toList()))
@@ -100,29 +108,26 @@ class UnitFiles {
     /** The lessons of a unit as a calendar. */
     @Transactional(readOnly = true)
     String calendar(UUID id) {
-        Loaded unit = units.load(id);
-        Map<UUID, String> spaces = units.spaceNames();
+        UnitInHand unit = reader.read(id);
+        Map<UUID, String> spaces = boards.spaceNames();
         IcsWriter writer =
-                new IcsWriter(unit.schoolClass().name() + " · " + unit.row().title, schools.zone(), clock.instant());
+                new IcsWriter(unit.schoolClass().name() + " · " + unit.row().title(), schools.zone(), clock.instant());
         for (LessonRow lesson : unit.lessons())
             writer.add(
                     lesson.id() + "@isokinet",
                     "%s, lesson %d of %d"
                             .formatted(
-                                    unit.row().title,
-                                    lesson.position + 1,
+                                    unit.row().title(),
+                                    lesson.number(),
                                     unit.lessons().size()),
-                    spaces.getOrDefault(lesson.spaceId, ""),
+                    spaces.getOrDefault(lesson.spaceId(), ""),
                     unit.body().choices(lesson.id()).stream()
-                            .map(c -> unit.problem()
-                                    .knowHow()
-                                    .activity(c.activity())
-                                    .name())
+                            .map(c -> unit.knowHow().activity(c.activity()).name())
                             .collect(Collectors.joining(", ")),
-                    lesson.onDate,
-                    lesson.starts,
-                    lesson.minutes,
-                    lesson.state == LessonState.LOST);
+                    lesson.onDate(),
+                    lesson.starts(),
+                    lesson.minutes(),
+                    lesson.isLost());
         return writer.text();
     }
 
@@ -131,7 +136,6 @@ class UnitFiles {
      *
      * @throws FoundException with what is wrong in it, or why it cannot be planned for this class; nothing is saved then
      */
-    @Transactional
     ArrivalView take(UUID id, String text, ArrivalForm form) {
         JsonNode tree;
         try {
@@ -151,7 +155,6 @@ class UnitFiles {
     }
 
     /** Copies a unit to another class or to other dates. */
-    @Transactional
     ArrivalView copy(UUID from, UUID id, ArrivalForm form) {
         UnitFile file = file(from);
         List<Finding> unknown = file.unknown(knowHows.current());
@@ -176,8 +179,8 @@ class UnitFiles {
                 file.wishes().newCues(),
                 file.wishes().more(),
                 form.lessons());
-        UnitRow unit = units.open(id, as);
-        List<LessonRow> rows = units.rows(id);
+        UnitPlanning.Draft empty = planning.open(id, as);
+        List<LessonRow> rows = empty.lessons();
         if (!packsInForce(file))
             changes.add("It was planned with another version of the know-how; it is read with the one in force.");
         if (rows.size() != file.lessons().size())
@@ -186,22 +189,31 @@ class UnitFiles {
         List<LessonBody> lessons = new ArrayList<>();
         for (int i = 0; i < Math.min(rows.size(), file.lessons().size()); i++) {
             LessonPart part = file.lessons().get(i);
-            if (part.minutes() != rows.get(i).minutes)
+            if (part.minutes() != rows.get(i).minutes())
                 changes.add("Lesson %d had %d minutes and has %d now."
-                        .formatted(i + 1, part.minutes(), rows.get(i).minutes));
+                        .formatted(i + 1, part.minutes(), rows.get(i).minutes()));
             lessons.add(new LessonBody(
                     rows.get(i).id(),
                     part.segments().stream().map(UnitFiles::segment).toList()));
         }
-        UnitBody body = units.body(as).holding(lessons);
-        Plan plan = units.read(unit, body, rows);
+        UnitPlanning.Draft draft = empty.holding(empty.body().holding(lessons));
+        Plan plan = reader.plan(draft.unit(), draft.body(), rows);
         boolean asItIs = rows.size() == lessons.size() && Rules.score(plan).hard() == 0;
-        if (asItIs) units.keep(unit, null, body, rows, "Taken over as it was");
-        else {
-            UnitBody loose = body.unlocking(misfits(plan));
-            units.plan(unit, null, loose, rows, l -> false, "Taken over and fitted", Watcher.NONE);
-            Plan fitted = units.load(id).plan();
-            differences(plan, fitted, changes);
+        if (asItIs) {
+            UnitBody body = draft.body().with(plan, draft.planned());
+            planning.begin(draft, new Made(RevisionKind.ARRIVED, "Taken over as it was", body, Rules.score(plan)));
+        } else {
+            UnitPlanning.Draft loose = draft.holding(draft.body().unlocking(misfits(plan)));
+            planning.begin(
+                    loose,
+                    planning.plan(
+                            loose,
+                            l -> false,
+                            RevisionKind.ARRIVED,
+                            "Taken over and fitted",
+                            "",
+                            PlanningDesk.Onlooker.NONE));
+            differences(plan, reader.read(id).plan(), changes);
         }
         return new ArrivalView(id, changes);
     }

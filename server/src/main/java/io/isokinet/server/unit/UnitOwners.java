@@ -2,7 +2,7 @@ package io.isokinet.server.unit;
 
 import io.isokinet.server.account.ClassOf;
 import io.isokinet.server.account.Subject;
-import java.util.Optional;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -13,26 +13,21 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class UnitOwners {
     @Bean
-    ClassOf classOfUnit(Units.UnitRows units) {
-        return owner(Subject.UNIT, id -> units.findById(id).map(u -> u.classId));
+    ClassOf classOfUnit(UnitHeaders headers) {
+        return owner(Subject.UNIT, headers::classOfUnit);
     }
 
     @Bean
-    ClassOf classOfLesson(Units.UnitRows units, Units.LessonRows lessons) {
-        return owner(Subject.LESSON, id -> lessons.findById(id)
-                .flatMap(l -> units.findById(l.unitId))
-                .map(u -> u.classId));
+    ClassOf classOfLesson(UnitHeaders headers) {
+        return owner(Subject.LESSON, headers::classOfLesson);
     }
 
     @Bean
-    ClassOf classOfChange(Units.UnitRows units, Units.LessonRows lessons, LessonChanges.Rows changes) {
-        return owner(Subject.CHANGE, id -> changes.findById(id)
-                .flatMap(c -> lessons.findById(c.lessonId))
-                .flatMap(l -> units.findById(l.unitId))
-                .map(u -> u.classId));
+    ClassOf classOfChange(UnitHeaders headers) {
+        return owner(Subject.CHANGE, headers::classOfChange);
     }
 
-    private static ClassOf owner(Subject subject, Function<UUID, Optional<UUID>> find) {
+    private static ClassOf owner(Subject subject, Function<UUID, List<UUID>> find) {
         return new ClassOf() {
             @Override
             public Subject subject() {
@@ -41,7 +36,7 @@ class UnitOwners {
 
             @Override
             public Set<UUID> classes(UUID id) {
-                return find.apply(id).map(Set::of).orElse(Set.of());
+                return Set.copyOf(find.apply(id));
             }
         };
     }

@@ -11,14 +11,13 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "unit")
 class UnitRow extends Owned {
     @Column(name = "class_id")
-    UUID classId;
+    private UUID classId;
 
-    String title;
+    private String title;
 
-    /** The revision in force; null only while the unit is being made. */
+    /** Null only while the unit is being made. */
     @Column(name = "head_revision")
-    @Nullable
-    UUID head;
+    private @Nullable UUID head;
 
     @SuppressWarnings("NullAway.Init")
     protected UnitRow() {}
@@ -27,6 +26,25 @@ class UnitRow extends Owned {
         super(id);
         this.classId = classId;
         this.title = title;
+    }
+
+    UUID classId() {
+        return classId;
+    }
+
+    String title() {
+        return title;
+    }
+
+    /** The revision in force; null only while the unit is being made. */
+    @Nullable
+    UUID head() {
+        return head;
+    }
+
+    /** Puts another of its revisions in force. */
+    void follow(UUID revision) {
+        head = revision;
     }
 
     @Override

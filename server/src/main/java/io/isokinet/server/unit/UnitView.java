@@ -4,9 +4,10 @@ import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.unit.CueTotals;
-import io.isokinet.core.unit.RuleChange;
+import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.rule.Rule;
+import io.isokinet.core.unit.rule.RuleChange;
 import io.isokinet.server.school.Classes.ClassLine;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -39,7 +40,11 @@ public record UnitView(
         ScoreView score,
         List<ChangeView> changes,
         List<String> leftOver) {
-    /** @param fits false if a hard or medium rule is broken in it @param changes of the lay-out @param changeSeconds spent on them */
+    /**
+     * @param fits false if a hard or medium rule is broken in it
+     * @param changes of the lay-out
+     * @param changeSeconds spent on them
+     */
     public record LessonView(
             UUID id,
             int position,
@@ -119,7 +124,10 @@ public record UnitView(
         GAME
     }
 
-    /** @param lesson index among the lessons of the unit @param tries a child gets in the segment */
+    /**
+     * @param lesson index among the lessons of the unit
+     * @param tries a child gets in the segment
+     */
     public record ThreadMark(int lesson, UUID segment, MarkKind kind, int tries) {}
 
     public record StrainView(
@@ -130,7 +138,11 @@ public record UnitView(
             long cost,
             String sentence) {}
 
-    public record ScoreView(long hard, long medium, long soft) {}
+    public record ScoreView(long hard, long medium, long soft) {
+        static ScoreView of(Score score) {
+            return new ScoreView(score.hard(), score.medium(), score.soft());
+        }
+    }
 
     public record ChangeView(String rule, Rule.Level level, long before, long after) {
         static ChangeView of(RuleChange change) {
@@ -138,7 +150,12 @@ public record UnitView(
         }
     }
 
-    /** What the author wished. @param shares of the skills, in their order @param newCues null for the usual number */
+    /**
+     * What the author wished.
+     *
+     * @param shares of the skills, in their order
+     * @param newCues null for the usual number
+     */
     public record WishesView(
             Wishes.Order order,
             @Nullable Integer newCues,

@@ -1,16 +1,17 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.check.FoundException;
-import io.isokinet.core.unit.Rules;
-import io.isokinet.core.unit.Weights;
 import io.isokinet.core.unit.rule.Rule;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
-import io.isokinet.server.unit.Variants.Comparison;
-import io.isokinet.server.unit.Variants.VersionLine;
-import io.isokinet.server.unit.Variants.WishesForm;
+import io.isokinet.server.http.IfMatch;
+import io.isokinet.server.http.Tagged;
+import io.isokinet.server.unit.UnitPlanning.WishesForm;
+import io.isokinet.server.unit.Versions.Comparison;
+import io.isokinet.server.unit.Versions.VersionLine;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -26,7 +27,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -35,15 +35,25 @@ import tools.jackson.databind.json.JsonMapper;
 /** Planning while one looks on, proposals, versions side by side, and the rules with their weights. */
 @RestController
 @RequestMapping("/api")
-class VariantController {
-    private final Units units;
-    private final Variants variants;
+class PlanningController {
+    private final UnitPlanning planning;
+    private final UnitEditing editing;
+    private final Versions versions;
+    private final Alternatives alternatives;
     private final Teams teams;
     private final JsonMapper json;
 
-    VariantController(Units units, Variants variants, Teams teams, JsonMapper json) {
-        this.units = units;
-        this.variants = variants;
+    PlanningController(
+            UnitPlanning planning,
+            UnitEditing editing,
+            Versions versions,
+            Alternatives alternatives,
+            Teams teams,
+            JsonMapper json) {
+        this.planning = planning;
+        this.editing = editing;
+        this.versions = versions;
+        this.alternatives = alternatives;
         this.teams = teams;
         this.json = json;
     }
@@ -51,38 +61,36 @@ class VariantController {
     /** @param weight what one of its counts costs unless wished otherwise; ten are one missed exposure of a cue */
     record UnitRuleView(String key, String name, Rule.Level level, int weight) {}
 
-    record TakeBody(
-            @NotNull(message = "is needed") UUID version,
-            @NotNull(message = "are needed") Set<UUID> lessons) {}
+    record TakeBody(@NotNull UUID version, @NotNull Set<UUID> lessons) {}
 
     @GetMapping("/unit-rules")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     List<UnitRuleView> rules() {
         return Rules.all().stream()
-                .map(r -> new UnitRuleView(r.key(), r.name(), r.level(), Weights.usual(r)))
+                .map(r -> new UnitRuleView(r.key(), r.name(), r.level(), r.weight()))
                 .toList();
     }
 
     /** Plans and saves a new unit; each line tells the best so far, the last one the unit. Closing it cancels, and nothing is saved. */
     @PutMapping(path = "/units/{id}/planning", produces = "application/x-ndjson")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
+    @MayPlan(of = Subject.UNIT)
     void planNew(
             @PathVariable UUID id, @Valid @RequestBody UnitController.UnitFormBody body, HttpServletResponse response) {
         teams.require(body.classId());
         stream(response, progress -> {
-            units.make(id, body.toForm(), progress);
+            planning.make(id, body.toForm(), progress);
             return id;
         });
     }
 
     /** Plans the rest anew as a proposal; each line tells the best so far, the last one the proposal. Closing it cancels. */
     @PostMapping(path = "/units/{id}/proposals", produces = "application/x-ndjson")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
+    @MayPlan(of = Subject.UNIT)
     void propose(
             @PathVariable UUID id,
             @RequestBody(required = false) @Nullable WishesForm wishes,
             HttpServletResponse response) {
-        stream(response, progress -> variants.propose(id, wishes, progress));
+        stream(response, progress -> planning.propose(id, wishes, progress));
     }
 
     private void stream(HttpServletResponse response, Function<Progress, UUID> work) {
@@ -107,42 +115,38 @@ class VariantController {
         }
     }
 
-    /** What fills spare minutes of a lesson, or catches up one that was missed. @param lesson counted from 0 @param missed null for spare minutes */
+    /**
+     * What fills spare minutes of a lesson, or catches up one that was missed.
+     *
+     * @param lesson counted from 0
+     * @param missed null for spare minutes
+     */
     @GetMapping("/units/{id}/spare")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
-    List<Variants.SpareView> spare(
+    @MayRead(of = Subject.UNIT)
+    List<Alternatives.SpareView> spare(
             @PathVariable UUID id,
             @RequestParam int lesson,
             @RequestParam(defaultValue = "5") int minutes,
             @RequestParam(required = false) @Nullable Integer missed) {
-        return variants.spare(id, lesson, minutes, missed);
+        return alternatives.spare(id, lesson, minutes, missed);
     }
 
     @GetMapping("/units/{id}/versions")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
+    @MayRead(of = Subject.UNIT)
     List<VersionLine> versions(@PathVariable UUID id) {
-        return variants.versions(id);
+        return versions.of(id);
     }
 
     @GetMapping("/units/{id}/versions/{version}")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
+    @MayRead(of = Subject.UNIT)
     Comparison compare(@PathVariable UUID id, @PathVariable UUID version) {
-        return variants.compare(id, version);
+        return versions.compare(id, version);
     }
 
     @PostMapping("/units/{id}/versions")
-    @Allowed(value = Role.TEACHER, of = Subject.UNIT)
-    ResponseEntity<UnitView> take(
-            @PathVariable UUID id,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody TakeBody body) {
-        UnitView view = variants.take(id, body.version(), body.lessons(), ifMatch);
-        return ResponseEntity.ok().eTag(view.head().toString()).body(view);
+    @MayPlan(of = Subject.UNIT)
+    ResponseEntity<UnitView> take(@PathVariable UUID id, IfMatch version, @Valid @RequestBody TakeBody body) {
+        UnitView view = editing.take(id, body.version(), body.lessons(), version);
+        return Tagged.of(view, view.head());
     }
 }

@@ -1,0 +1,133 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
+import io.isokinet.server.account.Subject;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.calendar.Calendars;
+import io.isokinet.server.calendar.Calendars.Free;
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.LessonChanges.LessonChangeView;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** When lessons are, where they stand, and what happens to them. */
+@RestController
+@RequestMapping("/api")
+class LessonDateController {
+    private static final int MOST_DATES = 40;
+
+    private final UnitHeaders headers;
+    private final TermStrip strip;
+    private final LessonChanges changes;
+    private final LessonStanding standing;
+    private final Calendars calendars;
+    private final Schools schools;
+    private final Teams teams;
+    private final Clock clock;
+
+    LessonDateController(
+            UnitHeaders headers,
+            TermStrip strip,
+            LessonChanges changes,
+            LessonStanding standing,
+            Calendars calendars,
+            Schools schools,
+            Teams teams,
+            Clock clock) {
+        this.headers = headers;
+        this.strip = strip;
+        this.changes = changes;
+        this.standing = standing;
+        this.calendars = calendars;
+        this.schools = schools;
+        this.teams = teams;
+        this.clock = clock;
+    }
+
+    record ChangeBody(
+            @NotNull LessonChangeForm.Kind kind,
+            @Nullable String why,
+            LessonChangeForm.@Nullable Rest rest,
+            @Nullable LocalDate onDate,
+            @Nullable LocalTime starts,
+            @Nullable Integer minutes,
+            @Nullable UUID spaceId,
+            @Nullable UUID with,
+            boolean anyway) {}
+
+    record StateBody(@NotNull LessonState state) {}
+
+    @PutMapping("/lessons/{id}/state")
+    @MayPlan(of = Subject.LESSON)
+    ResponseEntity<Void> state(@PathVariable UUID id, @Valid @RequestBody StateBody body) {
+        standing.say(id, body.state(), clock.instant());
+        return ResponseEntity.noContent().build();
+    }
+
+    /** @param around a day of the term that is wanted; today if left out */
+    @GetMapping("/term")
+    @MayRead
+    TermStrip.StripView term(@RequestParam(required = false) @Nullable LocalDate around) {
+        return strip.view(around);
+    }
+
+    /** Lost, moved, swapped, shortened or indoors; the rest of the unit with it. */
+    @PostMapping("/lessons/{id}/changes")
+    @MayPlan(of = Subject.LESSON)
+    LessonChangeView change(@PathVariable UUID id, @Valid @RequestBody ChangeBody body) {
+        if (body.with() != null) teams.require(Subject.LESSON, body.with());
+        return changes.change(
+                id,
+                new LessonChangeForm(
+                        body.kind(),
+                        body.why() == null ? "" : body.why(),
+                        body.rest(),
+                        body.onDate(),
+                        body.starts(),
+                        body.minutes(),
+                        body.spaceId(),
+                        body.with(),
+                        body.anyway()));
+    }
+
+    @GetMapping("/lessons/{id}/changes")
+    @MayRead(of = Subject.LESSON)
+    List<LessonChangeView> changes(@PathVariable UUID id) {
+        return changes.of(Set.of(headers.lesson(id).lesson()));
+    }
+
+    @PostMapping("/changes/{id}/undo")
+    @MayPlan(of = Subject.CHANGE)
+    LessonChangeView undoChange(@PathVariable UUID id) {
+        return changes.undo(id);
+    }
+
+    /** The next dates in the timetable of a class that no lesson is on. */
+    @GetMapping("/classes/{id}/dates")
+    @MayPlan(of = Subject.CLASS)
+    List<Free> dates(
+            @PathVariable UUID id, @RequestParam(required = false) @Nullable LocalDate from, @RequestParam int most) {
+        return calendars.free(
+                id,
+                from == null ? schools.today() : from,
+                Math.min(most, MOST_DATES),
+                headers.dates(id, LessonState.PLANNED, LessonState.TAUGHT));
+    }
+}

@@ -1,0 +1,36 @@
+package io.isokinet.server.unit;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a list says of a lesson, with the class and the unit that it belongs to.
+ *
+ * @param title of its unit @param number in its unit, from 1, of {@code of} @param starts null if no time was said
+ * @param minutes usable ones @param cueSets of its unit, one a skill @param packs of the know-how that it was planned with
+ * @param activities keys, in order; of stations the key names each of them @param focus cues that are worked on, in order, once each
+ * @param fits false if its unit breaks a hard or medium rule
+ * @param zone of the school, in which its day and time are told
+ */
+public record LessonHeader(
+        UUID lesson,
+        UUID unit,
+        String title,
+        UUID classId,
+        int number,
+        int of,
+        LocalDate onDate,
+        @Nullable LocalTime starts,
+        int minutes,
+        UUID spaceId,
+        LessonState state,
+        List<String> cueSets,
+        List<String> packs,
+        List<String> activities,
+        List<String> focus,
+        boolean fits,
+        ZoneId zone) {}

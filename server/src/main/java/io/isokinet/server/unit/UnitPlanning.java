@@ -1,0 +1,244 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.core.check.Finding;
+import io.isokinet.core.check.Findings;
+import io.isokinet.core.check.FoundException;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.nextstep.MoveOn.Step;
+import io.isokinet.core.nextstep.Steer;
+import io.isokinet.core.skill.CueSet;
+import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Reading;
+import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.Wishes;
+import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.search.Outcome;
+import io.isokinet.server.http.Fields;
+import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.IfMatch;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.place.Spaces;
+import io.isokinet.server.school.Classes;
+import io.isokinet.server.unit.PlanningDesk.Onlooker;
+import io.isokinet.server.unit.RevisionRow.Made;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Plans units. What is needed is read in one transaction and what was found is kept in another; between them the database is left
+ * alone, however long planning takes. Who was overtaken meanwhile is told so, and nothing is kept.
+ */
+@Service
+public class UnitPlanning {
+    private static final Predicate<LessonRow> NONE = l -> false;
+
+    private final UnitStore store;
+    private final UnitReader reader;
+    private final UnitBoards boards;
+    private final PlanningDesk desk;
+    private final Classes classes;
+    private final Spaces spaces;
+    private final KnowHows knowHows;
+    private final TransactionTemplate reading;
+    private final TransactionTemplate writing;
+
+    UnitPlanning(
+            UnitStore store,
+            UnitReader reader,
+            UnitBoards boards,
+            PlanningDesk desk,
+            Classes classes,
+            Spaces spaces,
+            KnowHows knowHows,
+            PlatformTransactionManager transactions) {
+        this.store = store;
+        this.reader = reader;
+        this.boards = boards;
+        this.desk = desk;
+        this.classes = classes;
+        this.spaces = spaces;
+        this.knowHows = knowHows;
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
+        this.writing = new TransactionTemplate(transactions);
+    }
+
+    /**
+     * @param order null to leave the wishes as they are
+     * @param steps by skill, what to do with it in its next lesson; null for nothing
+     */
+    record WishesForm(
+            Wishes.@Nullable Order order,
+            @Nullable Integer newCues,
+            UnitBody.@Nullable MoreWishes more,
+            @Nullable Map<String, Step> steps) {}
+
+    /**
+     * A unit that is to be planned.
+     *
+     * @param parent revision in force; null for a unit that is not saved yet
+     * @param lessons the lost ones among them
+     */
+    record Draft(UnitRow unit, @Nullable UUID parent, UnitBody body, List<LessonRow> lessons) {
+        Draft holding(UnitBody other) {
+            return new Draft(unit, parent, other, lessons);
+        }
+
+        List<UUID> planned() {
+            return UnitReader.planned(lessons).stream().map(LessonRow::id).toList();
+        }
+    }
+
+    /** Plans and saves a new unit; the same id again changes nothing. */
+    public void make(UUID id, UnitForm form) {
+        make(id, form, Onlooker.NONE);
+    }
+
+    /**
+     * The same, looked on.
+     *
+     * @throws CancelledException if the onlooker went; then nothing is saved
+     */
+    void make(UUID id, UnitForm form, Onlooker onlooker) {
+        Draft draft = read(() -> store.has(id) ? null : open(id, form));
+        if (draft == null) return;
+        Made made = plan(draft, NONE, RevisionKind.PLANNED, "Planned", "", onlooker);
+        write(() -> store.has(id) ? null : begin(draft, made));
+    }
+
+    /**
+     * A unit with its lessons and nothing in them yet, not saved.
+     *
+     * @throws FoundException with what cannot be taken
+     */
+    Draft open(UUID id, UnitForm form) {
+        if (store.has(id))
+            throw new IllegalArgumentException("There is such a unit already; open it instead of making it again.");
+        form.check();
+        classes.view(form.classId());
+        form.lessons().forEach(l -> spaces.view(l.spaceId()));
+        return new Draft(
+                new UnitRow(id, form.classId(), form.title().strip()), null, body(form), form.rows(id, Ids::next));
+    }
+
+    /** What is wished of a unit, with nothing in its lessons yet. */
+    private UnitBody body(UnitForm form) {
+        KnowHow known = knowHows.current();
+        new Fields()
+                .check(
+                        form.cueSets().stream().noneMatch(s -> known.set(s).kind() == CueSet.Kind.TWO_TRIAL),
+                        "cueSets",
+                        "must be short or component sets; a two-trial set is for a test, which is not taught to.")
+                .done();
+        List<UnitBody.TargetBody> targets = new ArrayList<>();
+        for (int i = 0; i < form.cueSets().size(); i++) {
+            CueSet set = known.set(form.cueSets().get(i));
+            targets.add(new UnitBody.TargetBody(
+                    set.skill(),
+                    set.key(),
+                    form.shares().isEmpty() ? null : form.shares().get(i)));
+        }
+        UnitBody body = new UnitBody(targets, form.order(), form.newCues(), form.more(), List.of(), List.of());
+        body.toWishes();
+        return body;
+    }
+
+    /** Saves a unit that was planned or read; within a transaction of the caller or its own. */
+    RevisionRow begin(Draft draft, Made made) {
+        return write(() -> {
+            store.add(draft.unit(), draft.lessons());
+            return store.advance(draft.unit().id(), null, made, packs(draft, made));
+        });
+    }
+
+    /** Plans again what is neither taught nor locked. */
+    public UnitView replan(UUID id, IfMatch version) {
+        UnitInHand unit = reader.read(id);
+        unit.require(version);
+        Draft draft = draft(unit);
+        Made made = plan(draft, NONE, RevisionKind.REPLANNED, "Replanned the rest", "", Onlooker.NONE);
+        write(() -> store.advance(id, draft.parent(), made, packs(draft, made)));
+        return boards.changed(id, unit);
+    }
+
+    /**
+     * Plans anew what is neither taught nor locked, under other wishes if some are given and around the steps that are asked for, and
+     * keeps it as a proposal.
+     *
+     * @return the id of the proposal
+     * @throws CancelledException if the onlooker went; then nothing is kept
+     */
+    UUID propose(UUID id, @Nullable WishesForm wishes, Onlooker onlooker) {
+        UnitInHand unit = reader.read(id);
+        UnitBody body = wishes == null || wishes.order() == null
+                ? unit.body()
+                : unit.body().wishing(wishes.order(), wishes.newCues(), wishes.more());
+        body.toWishes();
+        String reason = "";
+        if (wishes != null && wishes.steps() != null && !wishes.steps().isEmpty()) {
+            Steer steer = Steer.of(unit.plan(), new Candidates(unit.problem()), wishes.steps());
+            body = body.with(steer.plan(), draft(unit).planned());
+            reason = String.join(" ", steer.reasons());
+        }
+        Draft draft = new Draft(unit.row(), unit.head().id(), body, unit.lessons());
+        Made made = plan(draft, NONE, RevisionKind.PROPOSED, "A proposal", reason, onlooker);
+        return write(() -> store.keep(id, null, made, packs(draft, made))).id();
+    }
+
+    private static Draft draft(UnitInHand unit) {
+        return new Draft(unit.row(), unit.head().id(), unit.body(), unit.lessons());
+    }
+
+    /** Versions of the know-how that a plan is kept with. */
+    List<String> packs(Draft draft, Made made) {
+        return reader.edition(draft.unit(), made.body()).packs();
+    }
+
+    /**
+     * The best plan for what is neither taught, locked nor kept.
+     *
+     * @param kept lessons that stay as they are
+     * @throws FoundException if there is none, with the certificates
+     * @throws CancelledException if the onlooker went
+     */
+    Made plan(
+            Draft draft, Predicate<LessonRow> kept, RevisionKind kind, String cause, String reason, Onlooker onlooker) {
+        UnitProblem problem = read(() -> reader.problem(draft.unit(), draft.body(), draft.lessons(), kept));
+        Outcome outcome = desk.plan(problem, onlooker);
+        if (outcome instanceof Outcome.Impossible impossible)
+            throw new FoundException(new Findings(impossible.reasons().stream()
+                    .map(r -> new Finding("impossible", "unit", r))
+                    .toList()));
+        Outcome.Planned found = (Outcome.Planned) outcome;
+        UnitBody body = draft.body().with(found.plan(), draft.planned());
+        return new Made(kind, cause, reason, body, alone(problem, body, draft.planned()), found.evaluations());
+    }
+
+    /** The score of a plan by itself, whatever it was changed from. */
+    private static Score alone(UnitProblem problem, UnitBody body, List<UUID> planned) {
+        UnitProblem alone = problem.alone();
+        Plan plan = Reading.of(
+                alone,
+                new Candidates(alone),
+                planned.stream().map(body::choices).toList());
+        return Rules.score(plan);
+    }
+
+    private <T extends @Nullable Object> T read(Supplier<T> work) {
+        return reading.execute(status -> work.get());
+    }
+
+    private <T extends @Nullable Object> T write(Supplier<T> work) {
+        return writing.execute(status -> work.get());
+    }
+}

@@ -1,0 +1,138 @@
+package io.isokinet.server.unit;
+
+import io.isokinet.server.account.SignedIn;
+import io.isokinet.server.http.EditRaceException;
+import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.NotFoundException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Component;
+
+/** Units, their lessons and the chain of their revisions, as rows. Knows nothing of what a plan means. */
+@Component
+class UnitStore {
+    interface UnitRows extends JpaRepository<UnitRow, UUID> {}
+
+    interface RevisionRows extends JpaRepository<RevisionRow, UUID> {
+        Optional<RevisionRow> findFirstByParentOrderByAtDesc(UUID parent);
+
+        List<RevisionRow> findByUnitIdOrderByAtDesc(UUID unitId, Limit most);
+    }
+
+    interface LessonRows extends JpaRepository<LessonRow, UUID> {
+        List<LessonRow> findByUnitIdOrderByPosition(UUID unitId);
+
+        List<LessonRow> findByOnDateBetween(LocalDate first, LocalDate last);
+    }
+
+    private final UnitRows units;
+    private final RevisionRows revisions;
+    private final LessonRows lessons;
+    private final Clock clock;
+
+    UnitStore(UnitRows units, RevisionRows revisions, LessonRows lessons, Clock clock) {
+        this.units = units;
+        this.revisions = revisions;
+        this.lessons = lessons;
+        this.clock = clock;
+    }
+
+    boolean has(UUID unit) {
+        return units.existsById(unit);
+    }
+
+    /** @throws NotFoundException if there is none */
+    UnitRow unit(UUID id) {
+        return units.findById(id).orElseThrow(() -> new NotFoundException("unit", id));
+    }
+
+    Optional<UnitRow> find(UUID unit) {
+        return units.findById(unit);
+    }
+
+    /** @throws NotFoundException if there is none */
+    LessonRow lesson(UUID id) {
+        return lessons.findById(id).orElseThrow(() -> new NotFoundException("lesson", id));
+    }
+
+    /** In their order. */
+    List<LessonRow> lessons(UUID unit) {
+        return lessons.findByUnitIdOrderByPosition(unit);
+    }
+
+    List<LessonRow> lessonsOn(LocalDate day) {
+        return lessons.findByOnDateBetween(day, day);
+    }
+
+    /** Adds a unit with its lessons; a revision has to follow before the transaction ends. */
+    void add(UnitRow unit, List<LessonRow> rows) {
+        units.saveAndFlush(unit);
+        lessons.saveAllAndFlush(rows);
+    }
+
+    void add(LessonRow lesson) {
+        lessons.save(lesson);
+    }
+
+    void remove(LessonRow lesson) {
+        lessons.delete(lesson);
+    }
+
+    /** Writes what was changed about lessons. */
+    void flush() {
+        lessons.flush();
+    }
+
+    /** The revision in force. */
+    RevisionRow head(UnitRow unit) {
+        return Optional.ofNullable(unit.head())
+                .flatMap(revisions::findById)
+                .orElseThrow(() -> new IllegalStateException(
+                        "Impossible state: the unit %s has no revision.".formatted(unit.id())));
+    }
+
+    Optional<RevisionRow> revision(UUID id) {
+        return revisions.findById(id);
+    }
+
+    /** A revision of this unit; empty if there is none of this id, or of another unit. */
+    Optional<RevisionRow> revision(UnitRow unit, UUID id) {
+        return revisions.findById(id).filter(r -> r.unitId().equals(unit.id()));
+    }
+
+    /** The newest revisions and proposals of a unit, the newest first. */
+    List<RevisionRow> history(UUID unit, int most) {
+        return revisions.findByUnitIdOrderByAtDesc(unit, Limit.of(most));
+    }
+
+    /** The revision that redo would go to; empty if there is none. */
+    Optional<UUID> next(UUID head) {
+        return revisions.findFirstByParentOrderByAtDesc(head).map(RevisionRow::id);
+    }
+
+    /** Keeps a revision beside the chain. */
+    RevisionRow keep(UUID unit, @Nullable UUID parent, RevisionRow.Made made, List<String> packs) {
+        return revisions.saveAndFlush(
+                new RevisionRow(Ids.next(), unit, parent, SignedIn.current().person(), clock.instant(), made, packs));
+    }
+
+    /**
+     * Puts a new revision in force, on top of the one it was made from.
+     *
+     * @throws EditRaceException if another one is in force by now
+     */
+    RevisionRow advance(UUID unit, @Nullable UUID parent, RevisionRow.Made made, List<String> packs) {
+        UnitRow row = unit(unit);
+        if (parent == null ? row.head() != null : !parent.equals(row.head())) throw new EditRaceException("unit");
+        RevisionRow revision = keep(unit, parent, made, packs);
+        row.follow(revision.id());
+        units.flush();
+        return revision;
+    }
+}
