@@ -5,8 +5,7 @@ import io.isokinet.core.nextstep.OwnLooks;
 import io.isokinet.core.nextstep.Stands;
 import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.core.space.FloorPlan;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayRecord;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
@@ -21,15 +20,20 @@ import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.nextstep.Eyes;
 import io.isokinet.server.nextstep.Watching;
 import io.isokinet.server.record.Batch;
+import io.isokinet.server.record.HitRecords;
+import io.isokinet.server.record.HitRecords.Hits;
+import io.isokinet.server.record.LessonRecords;
+import io.isokinet.server.record.LessonRecords.Absences;
+import io.isokinet.server.record.LessonRecords.LessonEvent;
 import io.isokinet.server.record.Receipt;
 import io.isokinet.server.record.Recorder;
-import io.isokinet.server.record.Records;
-import io.isokinet.server.record.Records.Hits;
-import io.isokinet.server.record.Records.LessonEvent;
+import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.Lessons.InHand;
 import io.isokinet.server.unit.Lessons.LessonPlan;
 import jakarta.validation.Valid;
 import java.time.Clock;
@@ -56,9 +60,15 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api/hall")
 class HallController {
+    /** Over the longest break, so that the last days of one can be used to get ready. */
+    private static final int LOOKS_AHEAD = 60;
+    /** Days with lessons, beside today. */
+    private static final int DAYS_AHEAD = 2;
+
     private final Lessons lessons;
     private final Marks marks;
-    private final Records records;
+    private final HitRecords hitRecords;
+    private final LessonRecords lessonRecords;
     private final Recorder recorder;
     private final Schools schools;
     private final KnowHows knowHows;
@@ -72,7 +82,8 @@ class HallController {
     HallController(
             Lessons lessons,
             Marks marks,
-            Records records,
+            HitRecords hitRecords,
+            LessonRecords lessonRecords,
             Recorder recorder,
             Schools schools,
             KnowHows knowHows,
@@ -90,7 +101,8 @@ class HallController {
         this.sheets = sheets;
         this.lessons = lessons;
         this.marks = marks;
-        this.records = records;
+        this.hitRecords = hitRecords;
+        this.lessonRecords = lessonRecords;
         this.recorder = recorder;
         this.schools = schools;
         this.knowHows = knowHows;
@@ -99,10 +111,12 @@ class HallController {
     /**
      * Everything one lesson in the hall needs, in one answer, so that it can be taught with no network.
      *
-     * @param away children registered as away @param sitsOut here, but not taking part
+     * @param away children registered as away
+     * @param sitsOut here, but not taking part
      * @param stretches the lesson worked out for who is here, with floors and groups
      * @param now the server's clock, by which the times below are told
-     * @param events what happened in it so far @param hits what was counted in it so far
+     * @param events what happened in it so far
+     * @param hits what was counted in it so far
      * @param wet what becomes of it when it rains; null where it has no place to go to
      * @param watch whom to watch in each stretch that works on cues
      */
@@ -123,7 +137,8 @@ class HallController {
     /**
      * Whom to watch in a stretch, for what.
      *
-     * @param reason how many are likely to be settled by it @param from where to stand; null where nobody is in a group
+     * @param reason how many are likely to be settled by it
+     * @param from where to stand; null where nobody is in a group
      */
     record StretchWatch(
             UUID segment,
@@ -132,7 +147,8 @@ class HallController {
             @Nullable StandsView from) {}
 
     /**
-     * @param swaps groups that could change places @param places to put for that, those that were put before among them
+     * @param swaps groups that could change places
+     * @param places to put for that, those that were put before among them
      * @param byCue groups to stand by for a cue, indexes from 0; without a cue that no look is planned for
      */
     record StandsView(
@@ -142,7 +158,11 @@ class HallController {
             Map<String, List<Integer>> byCue,
             String reason) {}
 
-    /** A spot, in metres from the left and the top. @param groups that are seen from it, indexes from 0 */
+    /**
+     * A spot, in metres from the left and the top.
+     *
+     * @param groups that are seen from it, indexes from 0
+     */
     record StandView(double x, double y, List<Integer> groups, int looks) {}
 
     /** Groups, indexes from 0. */
@@ -151,7 +171,7 @@ class HallController {
     /** What became of a batch, and the marks of the children in it as they are now. */
     record HallReceipt(Receipt receipt, Map<UUID, Map<String, Grid.Cell>> cells) {}
 
-    /** A lesson that can be opened in the hall today. */
+    /** A lesson that can be opened in the hall. */
     record HallLesson(
             UUID lesson,
             UUID classId,
@@ -159,20 +179,30 @@ class HallController {
             String title,
             int number,
             int of,
+            LocalDate onDate,
             @Nullable LocalTime starts,
             int minutes,
             LessonState state) {}
 
-    /** Today's lessons of the classes of whoever asks, in order: what a device keeps for a day with no network. */
+    /** Today's lessons of the classes of whoever asks, and those of the next days that have any: what a device keeps for days with no network. */
     @GetMapping
-    @Allowed({Role.TEACHER, Role.ASSISTANT})
+    @MayRecord
     @Transactional(readOnly = true)
-    public List<HallLesson> today() {
+    public List<HallLesson> coming() {
         LocalDate today = schools.today();
         Map<UUID, String> names = new HashMap<>();
         classes.all().forEach(c -> names.put(c.id(), c.name()));
-        return lessons.between(today, today, teams.visible()).stream()
+        List<LessonHeader> coming = lessons.between(today, today.plusDays(LOOKS_AHEAD), teams.visible()).stream()
                 .filter(l -> l.state() != LessonState.LOST)
+                .toList();
+        Set<LocalDate> days = coming.stream()
+                .map(LessonHeader::onDate)
+                .filter(d -> d.isAfter(today))
+                .distinct()
+                .limit(DAYS_AHEAD)
+                .collect(Collectors.toSet());
+        return coming.stream()
+                .filter(l -> l.onDate().equals(today) || days.contains(l.onDate()))
                 .map(l -> new HallLesson(
                         l.lesson(),
                         l.classId(),
@@ -180,6 +210,7 @@ class HallController {
                         l.title(),
                         l.number(),
                         l.of(),
+                        l.onDate(),
                         l.starts(),
                         l.minutes(),
                         l.state()))
@@ -189,8 +220,12 @@ class HallController {
     /**
      * What came of a lesson in the hall, for the desk. Voided events are left out.
      *
-     * @param said what the class said, by part of the talk @param asked closing questions with how they went
-     * @param votes favourite and hardest, the most first @param goSeconds from one go to the next; null for too few @param counts what was counted by number, in sentences @param minutes that each stretch really had
+     * @param said what the class said, by part of the talk
+     * @param asked closing questions with how they went
+     * @param votes favourite and hardest, the most first
+     * @param goSeconds from one go to the next; null for too few
+     * @param counts what was counted by number, in sentences
+     * @param minutes that each stretch really had
      */
     record HallRecord(
             List<String> notes,
@@ -198,28 +233,30 @@ class HallController {
             List<String> asked,
             List<Vote> votes,
             List<String> counts,
-            List<Lasted> minutes,
+            List<StretchMinutes> minutes,
             int hits,
             int tries,
             @Nullable Integer goSeconds) {}
 
     record Vote(String activity, String name, int favourite, int hardest) {}
 
-    /** @param planned minutes @param had minutes, rounded @param changeSeconds the change into it took; null where nobody said */
-    record Lasted(
+    /**
+     * @param planned minutes
+     * @param had minutes, rounded
+     * @param changeSeconds the change into it took; null where nobody said
+     */
+    record StretchMinutes(
             String name, int planned, int had, @Nullable Integer changeSeconds) {}
 
     @GetMapping("/{lesson}/record")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT},
-            of = Subject.LESSON,
-            variable = "lesson")
+    @MayRecord(of = Subject.LESSON, variable = "lesson")
     @Transactional(readOnly = true)
     public HallRecord record(@PathVariable UUID lesson) {
         LessonPlan plan = lessons.plan(lesson);
         Map<String, String> names = new HashMap<>();
         classes.view(plan.classId()).children().forEach(c -> names.put(c.id().toString(), c.name()));
-        return RecordOfLesson.of(plan, knowHows.current(), records.events(lesson), records.hitsIn(lesson), names, json);
+        return RecordOfLesson.of(
+                plan, knowHows.current(), lessonRecords.events(lesson), hitRecords.hitsIn(lesson), names, json);
     }
 
     /** @param events of the score desk, oldest first */
@@ -227,83 +264,73 @@ class HallController {
 
     /** The score alone, for a board that asks often. */
     @GetMapping("/{lesson}/score")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT},
-            of = Subject.LESSON,
-            variable = "lesson")
+    @MayRecord(of = Subject.LESSON, variable = "lesson")
     @Transactional(readOnly = true)
     public ScoreEvents score(@PathVariable UUID lesson) {
-        lessons.require(lesson);
-        return new ScoreEvents(records.events(lesson).stream()
+        lessons.header(lesson);
+        return new ScoreEvents(lessonRecords.events(lesson).stream()
                 .filter(e -> e.kind() == Batch.EventKind.SCORE)
                 .toList());
     }
 
     @PostMapping("/{lesson}/batches")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT},
-            of = Subject.LESSON,
-            variable = "lesson")
+    @MayRecord(of = Subject.LESSON, variable = "lesson")
     public HallReceipt take(@PathVariable UUID lesson, @Valid @RequestBody Batch batch) {
-        LessonPlan plan = lessons.plan(lesson);
+        LessonHeader header = lessons.header(lesson);
         Receipt receipt = recorder.take(batch, SignedIn.current());
         boolean all = !batch.taught().isEmpty() || !batch.voids().isEmpty();
-        Set<UUID> touched = batch.trials().stream().map(Batch.TrialEntry::child).collect(Collectors.toSet());
-        Map<UUID, Map<String, Grid.Cell>> cells = new HashMap<>();
-        for (Grid.Row row :
-                marks.grid(plan.classId(), plan.cueSets(), schools.today()).rows())
-            if (all || touched.contains(row.child().id())) cells.put(row.child().id(), row.cells());
-        return new HallReceipt(receipt, cells);
+        Set<UUID> touched = all
+                ? classes.view(header.classId()).children().stream()
+                        .map(ChildView::id)
+                        .collect(Collectors.toSet())
+                : batch.trials().stream().map(Batch.TrialEntry::child).collect(Collectors.toSet());
+        return new HallReceipt(receipt, marks.cells(header.classId(), touched, header.cueSets(), header.zone()));
     }
 
     @GetMapping("/{lesson}")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT},
-            of = Subject.LESSON,
-            variable = "lesson")
+    @MayRecord(of = Subject.LESSON, variable = "lesson")
     @Transactional(readOnly = true)
     public HallView hall(@PathVariable UUID lesson) {
-        LessonPlan plan = lessons.plan(lesson);
-        Sheets.Worked worked = sheets.work(lesson);
+        InHand inHand = lessons.inHand(lesson);
+        LessonPlan plan = inHand.plan();
+        Sheets.LessonWork worked = sheets.work(inHand);
         SheetView sheet = worked.view();
         Grid grid = marks.grid(plan.classId(), plan.cueSets(), schools.today());
-        Set<UUID> away = records.away(lesson);
+        Absences absences = lessonRecords.absences(lesson);
         return new HallView(
                 plan,
                 grid,
-                away,
-                records.sitsOut(lesson),
+                absences.away(),
+                absences.sitsOut(),
                 knowHows.sha256(),
                 sheet.segments(),
                 sheet.moves(),
                 clock.instant(),
-                records.events(lesson),
-                records.hitsIn(lesson),
-                sheets.wet(lesson).orElse(null),
-                watch(plan, worked, grid, away));
+                lessonRecords.events(lesson),
+                hitRecords.hitsIn(lesson),
+                sheets.wet(inHand).orElse(null),
+                watch(plan, worked, grid, absences.away()));
     }
 
     /** Whom to watch in each stretch of a lesson, and from where; the same as the hall has. */
     @GetMapping("/{lesson}/watch")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT},
-            of = Subject.LESSON,
-            variable = "lesson")
+    @MayRecord(of = Subject.LESSON, variable = "lesson")
     @Transactional(readOnly = true)
     public List<StretchWatch> watch(@PathVariable UUID lesson) {
-        LessonPlan plan = lessons.plan(lesson);
+        InHand inHand = lessons.inHand(lesson);
+        LessonPlan plan = inHand.plan();
         return watch(
                 plan,
-                sheets.work(lesson),
+                sheets.work(inHand),
                 marks.grid(plan.classId(), plan.cueSets(), schools.today()),
-                records.away(lesson));
+                lessonRecords.absences(lesson).away());
     }
 
-    private List<StretchWatch> watch(LessonPlan plan, Sheets.Worked worked, Grid grid, Set<UUID> away) {
+    private List<StretchWatch> watch(LessonPlan plan, Sheets.LessonWork worked, Grid grid, Set<UUID> away) {
         OwnLooks own = eyes.of(grid, schools.today());
         List<Watching.WatchView> before = new ArrayList<>();
         List<StretchWatch> stretches = new ArrayList<>();
-        for (Lessons.Taught s : plan.segments()) {
+        for (Lessons.PlannedSegment s : plan.segments()) {
             if (s.focus().isEmpty()) continue;
             WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), own.of(s.looks()), before);
             List<Watching.WatchView> views = Watching.views(watch);

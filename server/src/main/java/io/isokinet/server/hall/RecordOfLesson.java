@@ -2,11 +2,12 @@ package io.isokinet.server.hall;
 
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.RealMinutes;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.server.hall.HallController.HallRecord;
-import io.isokinet.server.hall.HallController.Lasted;
+import io.isokinet.server.hall.HallController.StretchMinutes;
 import io.isokinet.server.hall.HallController.Vote;
-import io.isokinet.server.record.Records.Hits;
-import io.isokinet.server.record.Records.LessonEvent;
+import io.isokinet.server.record.HitRecords.Hits;
+import io.isokinet.server.record.LessonRecords.LessonEvent;
 import io.isokinet.server.unit.Lessons.LessonPlan;
 import java.time.Duration;
 import java.time.Instant;
@@ -108,7 +109,11 @@ final class RecordOfLesson {
                 RealMinutes.betweenGoes(goes).map(d -> (int) d.toSeconds()).orElse(null));
     }
 
-    /** Something counted by number. @param count millimetres for a throw */
+    /**
+     * Something counted by number.
+     *
+     * @param count millimetres for a throw
+     */
     private record Counted(String what, String who, int count) {}
 
     /** What was counted, one sentence a kind: how often, the best, and by whom. */
@@ -124,8 +129,9 @@ final class RecordOfLesson {
                     int sum = some.stream().mapToInt(Counted::count).sum();
                     return switch (kind.getKey()) {
                         case "throw" ->
-                            "%s measured: the longest past %.1f m, %s"
-                                    .formatted(many(some, "throw"), best.count() / 1000.0, best.who());
+                            Words.say(
+                                    "%s measured: the longest past %.1f m, %s",
+                                    many(some, "throw"), best.count() / 1000.0, best.who());
                         case "streak" ->
                             "%s: the longest %d in a row, %s".formatted(many(some, "streak"), best.count(), best.who());
                         case "down" -> "%d knocked down in %s".formatted(sum, many(some, "throw"));
@@ -142,11 +148,11 @@ final class RecordOfLesson {
     }
 
     /** How long each stretch that was ended really had, beside what was planned. */
-    private static List<Lasted> minutes(LessonPlan plan, List<RealMinutes.Event> clock) {
+    private static List<StretchMinutes> minutes(LessonPlan plan, List<RealMinutes.Event> clock) {
         List<Duration> had = RealMinutes.of(clock);
         Map<Integer, Duration> changes = RealMinutes.changes(clock);
         return IntStream.range(0, Math.min(had.size(), plan.segments().size()))
-                .mapToObj(i -> new Lasted(
+                .mapToObj(i -> new StretchMinutes(
                         plan.segments().get(i).name(),
                         plan.segments().get(i).minutes(),
                         (int) Math.round(had.get(i).toSeconds() / 60.0),

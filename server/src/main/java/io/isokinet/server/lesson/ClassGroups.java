@@ -1,7 +1,7 @@
 package io.isokinet.server.lesson;
 
+import io.isokinet.core.group.GroupDeal;
 import io.isokinet.core.group.GroupWay;
-import io.isokinet.core.group.Grouped;
 import io.isokinet.core.group.Grouper;
 import io.isokinet.core.group.Grouper.Wish;
 import io.isokinet.core.group.Member;
@@ -31,13 +31,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The groups of a class, from one deal to the next. */
 @Service
@@ -57,17 +55,14 @@ class ClassGroups {
     private final Marks marks;
     private final Schools schools;
     private final Clock clock;
-    private final JsonMapper json;
 
-    ClassGroups(
-            Rows rows, Classes classes, Children children, Marks marks, Schools schools, Clock clock, JsonMapper json) {
+    ClassGroups(Rows rows, Classes classes, Children children, Marks marks, Schools schools, Clock clock) {
         this.rows = rows;
         this.classes = classes;
         this.children = children;
         this.marks = marks;
         this.schools = schools;
         this.clock = clock;
-        this.json = json;
     }
 
     record GroupChild(UUID id, String name, boolean leftHanded) {}
@@ -116,8 +111,8 @@ class ClassGroups {
         Grouper grouper = new Grouper(
                 members(roll),
                 wishes(roll.schoolClass()),
-                Together.of(made.stream().map(r -> parse(r.groups)).toList()));
-        if (!made.isEmpty()) return new Known(grouper, made.get(0), parse(made.get(0).groups));
+                Together.of(made.stream().map(r -> r.groups).toList()));
+        if (!made.isEmpty()) return new Known(grouper, made.get(0), made.get(0).groups);
         int playing = grouper.playing();
         List<List<String>> usual = playing == 0
                 ? List.of()
@@ -176,10 +171,6 @@ class ClassGroups {
                 .toList();
     }
 
-    private List<List<String>> parse(String groups) {
-        return Stream.of(json.readValue(groups, String[][].class)).map(List::of).toList();
-    }
-
     @Transactional(readOnly = true)
     GroupsView view(UUID classId, List<String> cueSets) {
         Roll roll = new Roll(classes.view(classId), Set.of(), Set.of(), cueSets);
@@ -187,7 +178,7 @@ class ClassGroups {
         return view(roll, known.inForce(), known.grouper().keep(known.teams()));
     }
 
-    private GroupsView view(Roll roll, @Nullable GroupSetRow row, Grouped grouped) {
+    private GroupsView view(Roll roll, @Nullable GroupSetRow row, GroupDeal grouped) {
         return new GroupsView(
                 row == null ? null : row.way,
                 row == null ? null : row.madeAt,
@@ -214,7 +205,7 @@ class ClassGroups {
     }
 
     /** What could not be kept, with names. */
-    static List<String> findings(ClassView schoolClass, Grouped grouped) {
+    static List<String> findings(ClassView schoolClass, GroupDeal grouped) {
         return grouped.findings().stream()
                 .map(f -> {
                     String where = f.where();
@@ -245,7 +236,7 @@ class ClassGroups {
     @Transactional
     GroupsView deal(UUID classId, GroupWay way, int groups, List<String> cueSets) {
         Roll roll = new Roll(classes.view(classId), Set.of(), Set.of(), cueSets);
-        Grouped grouped = known(roll).grouper().deal(way, groups);
+        GroupDeal grouped = known(roll).grouper().deal(way, groups);
         GroupSetRow row = keep(classId, way, grouped.groups());
         return view(roll, row, grouped);
     }
@@ -261,7 +252,7 @@ class ClassGroups {
                 .toList();
         grouper.check(groups).throwIfAny();
         GroupSetRow row = keep(classId, null, groups);
-        return view(roll, row, new Grouped(groups, List.of(), List.of(), List.of(), List.of()));
+        return view(roll, row, new GroupDeal(groups, List.of(), List.of(), List.of(), List.of()));
     }
 
     private GroupSetRow keep(UUID classId, @Nullable GroupWay way, List<List<String>> groups) {
@@ -269,7 +260,7 @@ class ClassGroups {
                 Ids.next(),
                 classId,
                 way,
-                json.writeValueAsString(groups),
+                groups,
                 clock.instant(),
                 SignedIn.current().person()));
     }

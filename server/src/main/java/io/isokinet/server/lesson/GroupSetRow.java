@@ -8,6 +8,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -27,7 +28,7 @@ class GroupSetRow extends Owned {
 
     /** Children by group. */
     @JdbcTypeCode(SqlTypes.JSON)
-    String groups;
+    List<List<String>> groups;
 
     @Column(name = "made_at")
     Instant madeAt;
@@ -38,7 +39,7 @@ class GroupSetRow extends Owned {
     @SuppressWarnings("NullAway.Init")
     protected GroupSetRow() {}
 
-    GroupSetRow(UUID id, UUID classId, @Nullable GroupWay way, String groups, Instant madeAt, UUID madeBy) {
+    GroupSetRow(UUID id, UUID classId, @Nullable GroupWay way, List<List<String>> groups, Instant madeAt, UUID madeBy) {
         super(id);
         this.classId = classId;
         this.way = way;

@@ -3,15 +3,16 @@ package io.isokinet.server.lesson;
 import io.isokinet.core.group.GroupWay;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.Point;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.lesson.ClassGroups.GroupsView;
-import io.isokinet.server.lesson.Sheets.Worked;
+import io.isokinet.server.lesson.Sheets.LessonWork;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.Lessons.InHand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -52,9 +53,9 @@ class LessonController {
 
     /** @param x metres from the left @param y metres from the top */
     record MovedBody(
-            @NotNull(message = "is needed") Integer group,
-            @NotNull(message = "is needed") Double x,
-            @NotNull(message = "is needed") Double y) {}
+            @NotNull Integer group,
+            @NotNull Double x,
+            @NotNull Double y) {}
 
     /**
      * All of what is changed by hand about one stretch; what is left out is as usual.
@@ -64,33 +65,29 @@ class LessonController {
      */
     record SettingBody(
             @Nullable Integer groups,
-            @NotNull(message = "is needed") Set<String> without,
-            @NotNull(message = "is needed") List<@Valid MovedBody> moved,
+            @NotNull Set<String> without,
+            @NotNull List<@Valid MovedBody> moved,
             @Nullable List<@Valid PlaceBody> places) {}
 
     /** @param child whose group is to have the place @param place index from 0 */
-    record PlaceBody(
-            @NotNull(message = "is needed") UUID child,
-            @NotNull(message = "is needed") Integer place) {}
+    record PlaceBody(@NotNull UUID child, @NotNull Integer place) {}
 
     record DealBody(
-            @NotNull(message = "is needed") GroupWay way,
-            @NotNull(message = "is needed") Integer groups,
-            @NotNull(message = "is needed") List<String> cueSets) {}
+            @NotNull GroupWay way,
+            @NotNull Integer groups,
+            @NotNull List<String> cueSets) {}
 
-    record ByHandBody(@NotNull(message = "is needed") List<List<UUID>> groups) {}
+    record ByHandBody(@NotNull List<List<UUID>> groups) {}
 
     @GetMapping("/lessons/{id}/sheet")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.LESSON)
+    @MayRead(of = Subject.LESSON)
     SheetView sheet(@PathVariable UUID id) {
         return sheets.view(id);
     }
 
     /** Changes how a stretch is laid out; the whole lesson is worked out anew. */
     @PutMapping("/lessons/{id}/segments/{segment}/setting")
-    @Allowed(value = Role.TEACHER, of = Subject.LESSON)
+    @MayPlan(of = Subject.LESSON)
     @Transactional
     public SheetView set(@PathVariable UUID id, @PathVariable UUID segment, @Valid @RequestBody SettingBody body) {
         List<PlaceBody> places = Objects.requireNonNullElse(body.places(), List.of());
@@ -123,9 +120,7 @@ class LessonController {
 
     /** The floor of a stretch to print to scale. */
     @GetMapping(value = "/lessons/{id}/segments/{segment}/floor.svg", produces = "image/svg+xml")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.LESSON)
+    @MayRead(of = Subject.LESSON)
     @Transactional(readOnly = true)
     public ResponseEntity<String> floorSvg(@PathVariable UUID id, @PathVariable UUID segment) {
         return ResponseEntity.ok()
@@ -134,16 +129,14 @@ class LessonController {
     }
 
     @GetMapping(value = "/lessons/{id}/segments/{segment}/floor.png", produces = MediaType.IMAGE_PNG_VALUE)
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.LESSON)
+    @MayRead(of = Subject.LESSON)
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> floorPng(@PathVariable UUID id, @PathVariable UUID segment) {
         return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).body(Png.of(svg(id, segment, false)));
     }
 
     private String svg(UUID id, UUID segment, boolean toScale) {
-        Worked worked = sheets.work(id);
+        LessonWork worked = sheets.work(id);
         FloorPlan plan = worked.floors().get(segment);
         if (plan == null) throw new NotFoundException("floor plan of a segment", segment);
         String name = worked.view().segments().stream()
@@ -159,36 +152,32 @@ class LessonController {
     }
 
     @GetMapping("/lessons/{id}/wet")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.LESSON)
+    @MayRead(of = Subject.LESSON)
     @Transactional(readOnly = true)
     public WetView wet(@PathVariable UUID id) {
-        return sheets.wet(id)
+        InHand lesson = lessons.inHand(id);
+        return sheets.wet(lesson)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "%s has no place to go to when it rains; say one under Cupboard & spaces."
-                                .formatted(spaces.view(lessons.inHand(id).spaceId())
-                                        .name())));
+                                .formatted(spaces.view(lesson.spaceId()).name())));
     }
 
     /** @param cueSets from which marks and needs are read; none to group without them */
     @GetMapping("/classes/{id}/groups")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.CLASS)
+    @MayRead(of = Subject.CLASS)
     GroupsView groups(@PathVariable UUID id, @RequestParam(required = false) @Nullable List<String> cueSets) {
         return groups.view(id, Objects.requireNonNullElse(cueSets, List.of()));
     }
 
     /** Groups a class anew; the earlier groups stay known, for who has been with whom. */
     @PostMapping("/classes/{id}/groups")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     GroupsView deal(@PathVariable UUID id, @Valid @RequestBody DealBody body) {
         return groups.deal(id, body.way(), body.groups(), body.cueSets());
     }
 
     @PutMapping("/classes/{id}/groups")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     GroupsView put(@PathVariable UUID id, @Valid @RequestBody ByHandBody body) {
         return groups.put(id, body.groups());
     }

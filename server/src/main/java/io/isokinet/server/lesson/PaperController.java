@@ -4,18 +4,18 @@ import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.score.Game;
 import io.isokinet.core.score.Games;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.KnowHows;
-import io.isokinet.server.lesson.Sheets.Worked;
+import io.isokinet.server.lesson.Sheets.LessonWork;
 import io.isokinet.server.table.TableWriter;
+import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.UnitBoards;
 import io.isokinet.server.unit.UnitView;
-import io.isokinet.server.unit.Units;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
@@ -40,15 +40,15 @@ class PaperController {
     private final Sheets sheets;
     private final Papers papers;
     private final Lessons lessons;
-    private final Units units;
+    private final UnitBoards boards;
     private final KnowHows knowHows;
     private final Teams teams;
 
-    PaperController(Sheets sheets, Papers papers, Lessons lessons, Units units, KnowHows knowHows, Teams teams) {
+    PaperController(Sheets sheets, Papers papers, Lessons lessons, UnitBoards boards, KnowHows knowHows, Teams teams) {
         this.sheets = sheets;
         this.papers = papers;
         this.lessons = lessons;
-        this.units = units;
+        this.boards = boards;
         this.knowHows = knowHows;
         this.teams = teams;
     }
@@ -63,12 +63,10 @@ class PaperController {
     }
 
     @GetMapping(value = "/lessons/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.LESSON)
+    @MayRead(of = Subject.LESSON)
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> lesson(@PathVariable UUID id, @RequestParam Paper kind) {
-        Worked worked = sheets.work(id);
+        LessonWork worked = sheets.work(id);
         SheetView sheet = worked.view();
         String title = "%s lesson %d %s"
                 .formatted(
@@ -88,13 +86,13 @@ class PaperController {
 
     /** Every lesson of a day, in the order of time. */
     @GetMapping(value = "/days/{day}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> day(@PathVariable LocalDate day) {
-        List<Worked> all = lessons.between(day, day, teams.visible()).stream()
+        List<LessonHeader> held = lessons.between(day, day, teams.visible()).stream()
                 .filter(l -> l.state() != LessonState.LOST)
-                .map(l -> sheets.work(l.lesson()))
                 .toList();
+        List<LessonWork> all = lessons.inHand(held).stream().map(sheets::work).toList();
         if (all.isEmpty())
             throw NotFoundException.saying("There is no lesson on %s to print; choose another day.".formatted(day));
         return Papers.answer("Lessons " + day, papers.sheets("Lessons " + day, all));
@@ -102,33 +100,30 @@ class PaperController {
 
     /** A unit on a page across. */
     @GetMapping(value = "/units/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
+    @MayRead(of = Subject.UNIT)
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> unit(@PathVariable UUID id) {
-        UnitView unit = units.view(id);
+        UnitView unit = boards.view(id);
         return Papers.answer(unit.schoolClass().name() + " " + unit.title(), papers.unit(unit));
     }
 
     /** One row a segment. */
-    @GetMapping("/units/{id}/segments.csv")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.UNIT)
+    @GetMapping(value = "/units/{id}/segments.csv", produces = TableWriter.CSV_TYPE)
+    @MayRead(of = Subject.UNIT)
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> segments(@PathVariable UUID id) {
-        UnitView unit = units.view(id);
+        UnitView unit = boards.view(id);
         return TableWriter.csv(unit.schoolClass().name() + " " + unit.title(), UnitPaper.COLUMNS, UnitPaper.rows(unit));
     }
 
     /**
      * The card of a game of the score desk.
      *
-     * @param game as docs/formats/in-the-hall.md tells it @param sides names of those who play; empty lines without them
+     * @param game as docs/formats/in-the-hall.md tells it
+     * @param sides names of those who play; empty lines without them
      */
     @GetMapping(value = "/score-cards/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     ResponseEntity<byte[]> scoreCard(
             @RequestParam String game, @RequestParam(required = false) @Nullable List<String> sides) {
         Game played = Games.game(game);
@@ -136,15 +131,19 @@ class PaperController {
         return Papers.answer(title, papers.gameCard(title, played.card(), sides == null ? EMPTY_LINES : sides));
     }
 
-    /** How to make so many of a home-made thing. @param age of the class it is for */
+    /**
+     * How to make so many of a home-made thing.
+     *
+     * @param age of the class it is for
+     */
     @GetMapping("/make-sheets/{item}")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     MakeSheet makeSheet(@PathVariable String item, @RequestParam int count, @RequestParam int age) {
         return MakeSheet.of(knowHows.withOwnThings().item(item), count, new Age(age));
     }
 
     @GetMapping(value = "/make-sheets/{item}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     ResponseEntity<byte[]> makeSheetPaper(@PathVariable String item, @RequestParam int count, @RequestParam int age) {
         MakeSheet sheet = makeSheet(item, count, age);
         return Papers.answer("Make " + sheet.name(), papers.makeSheets(List.of(sheet)));

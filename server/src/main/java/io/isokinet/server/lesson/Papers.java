@@ -16,7 +16,7 @@ import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.lesson.SheetView.StretchView;
-import io.isokinet.server.lesson.Sheets.Worked;
+import io.isokinet.server.lesson.Sheets.LessonWork;
 import io.isokinet.server.unit.UnitView;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -72,7 +72,8 @@ public class Papers {
     /**
      * A lesson as its sheet is filled; lists go by stretch.
      *
-     * @param clock minutes from and to @param kinds phases, formation and tries in words
+     * @param clock minutes from and to
+     * @param kinds phases, formation and tries in words
      */
     record Filled(
             SheetView sheet,
@@ -98,7 +99,7 @@ public class Papers {
     }
 
     /** One or more lessons, each on a page of its own. */
-    byte[] sheets(String title, List<Worked> lessons) {
+    byte[] sheets(String title, List<LessonWork> lessons) {
         return pdf(
                 "sheets",
                 title,
@@ -208,7 +209,7 @@ public class Papers {
         return pdf("make-sheets", "To make", Map.of("sheets", sheets));
     }
 
-    private static Filled filled(Worked worked) {
+    private static Filled filled(LessonWork worked) {
         SheetView s = worked.view();
         List<String> clock = new ArrayList<>();
         int minute = 0;
@@ -274,7 +275,7 @@ public class Papers {
         return String.join(" › ", steps);
     }
 
-    private static @Nullable String floor(Worked worked, StretchView g) {
+    private static @Nullable String floor(LessonWork worked, StretchView g) {
         FloorPlan plan = worked.floors().get(g.id());
         // All over the floor needs no drawing.
         if (plan == null
@@ -284,7 +285,11 @@ public class Papers {
         return FloorSvg.of(plan, worked.place(), g.name(), FloorSvg.scaleFor(plan, FLOOR_MM));
     }
 
-    /** A page from a template of {@code paper/}. @param title also of the file */
+    /**
+     * A page from a template of {@code paper/}.
+     *
+     * @param title also of the file
+     */
     public byte[] print(String template, String title, Map<String, Object> model) {
         return pdf(template, title, model);
     }

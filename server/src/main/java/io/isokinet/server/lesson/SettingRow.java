@@ -22,12 +22,12 @@ class SettingRow extends Owned {
     String activity;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    String body;
+    Setting body;
 
     @SuppressWarnings("NullAway.Init")
     protected SettingRow() {}
 
-    SettingRow(UUID id, UUID lessonId, UUID segmentId, String activity, String body) {
+    SettingRow(UUID id, UUID lessonId, UUID segmentId, String activity, Setting body) {
         super(id);
         this.lessonId = lessonId;
         this.segmentId = segmentId;

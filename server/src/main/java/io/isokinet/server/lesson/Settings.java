@@ -12,7 +12,6 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What was changed by hand about the lay-out of segments. */
 @Service
@@ -25,12 +24,10 @@ class Settings {
 
     private final Rows rows;
     private final Lessons lessons;
-    private final JsonMapper json;
 
-    Settings(Rows rows, Lessons lessons, JsonMapper json) {
+    Settings(Rows rows, Lessons lessons) {
         this.rows = rows;
         this.lessons = lessons;
-        this.json = json;
     }
 
     /** By segment; those of another activity than it is now are passed over. */
@@ -40,8 +37,7 @@ class Settings {
                 .forEach(s -> now.put(s.view().id(), s.segment().activity().key()));
         Map<UUID, Setting> set = new HashMap<>();
         for (SettingRow row : rows.findByLessonId(lesson.lesson()))
-            if (row.activity.equals(now.get(row.segmentId)))
-                set.put(row.segmentId, json.readValue(row.body, Setting.class));
+            if (row.activity.equals(now.get(row.segmentId))) set.put(row.segmentId, row.body);
         return set;
     }
 
@@ -61,10 +57,10 @@ class Settings {
             known.ifPresent(rows::delete);
             return;
         }
-        SettingRow row = known.orElseGet(() -> new SettingRow(Ids.next(), lessonId, segmentId, activity, "{}"));
+        SettingRow row = known.orElseGet(() -> new SettingRow(Ids.next(), lessonId, segmentId, activity, setting));
         row.lessonId = lessonId;
         row.activity = activity;
-        row.body = json.writeValueAsString(setting);
+        row.body = setting;
         rows.saveAndFlush(row);
     }
 }

@@ -7,8 +7,7 @@ import io.isokinet.core.lesson.Shopping.Missing;
 import io.isokinet.core.lesson.Shopping.Purchase;
 import io.isokinet.core.lesson.Shopping.Use;
 import io.isokinet.core.quantity.Age;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.knowhow.KnowHows;
@@ -16,6 +15,7 @@ import io.isokinet.server.place.Spaces;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.InHand;
@@ -58,16 +58,15 @@ class ShoppingController {
 
     /** For every lesson that is planned in the next twelve weeks. */
     @GetMapping("/shopping")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     @Transactional(readOnly = true)
     public ListView list() {
         LocalDate today = schools.today();
         List<Use> uses = new ArrayList<>();
-        List<Lessons.Listed> listed = lessons.between(today, today.plusWeeks(WEEKS), teams.visible()).stream()
+        List<LessonHeader> listed = lessons.between(today, today.plusWeeks(WEEKS), teams.visible()).stream()
                 .filter(l -> l.state() == LessonState.PLANNED)
                 .toList();
-        for (Lessons.Listed l : listed) {
-            InHand lesson = lessons.inHand(l.lesson());
+        for (InHand lesson : lessons.inHand(listed)) {
             int children = lesson.schoolClass().children().size();
             lesson.stretches()
                     .forEach(s -> uses.add(new Use(
@@ -83,9 +82,7 @@ class ShoppingController {
 
     /** What limits a class most in a place. */
     @GetMapping("/classes/{id}/limits")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.CLASS)
+    @MayRead(of = Subject.CLASS)
     @Transactional(readOnly = true)
     public List<Purchase> limits(@PathVariable UUID id, @RequestParam UUID space) {
         ClassView group = classes.view(id);

@@ -44,7 +44,11 @@ final class UnitPaper {
     /** @param marks n, p, w and g by lesson */
     record Row(String cue, List<String> marks) {}
 
-    /** Some of the lessons. @param dates and empty by the lesson's position */
+    /**
+     * Some of the lessons.
+     *
+     * @param dates and empty by the lesson's position
+     */
     record Part(List<LessonView> lessons, List<Row> rows, Map<Integer, String> dates, Map<Integer, String> empty) {}
 
     static List<Part> parts(UnitView unit) {

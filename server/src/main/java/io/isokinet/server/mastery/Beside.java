@@ -2,6 +2,10 @@ package io.isokinet.server.mastery;
 
 import io.isokinet.core.mastery.Call;
 import io.isokinet.core.mastery.MasteryRule;
+import io.isokinet.core.mastery.Setting;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Action;
+import io.isokinet.server.school.CueFit;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.sql.Date;
 import java.sql.ResultSet;
@@ -13,6 +17,7 @@ import java.time.ZoneId;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -42,13 +47,37 @@ class Beside {
                 order by c.child_id, c.cue_key, c.at desc) latest
             where owned is not null""";
 
+    /** The same with the children themselves, their sides, the cues that do not fit them, and the looks that count. */
+    private static final String WITH_CHILDREN = ALL + """
+             union all
+            select 'CHILD', null, year_age::text, id, null::boolean, null::timestamptz, null
+            from child where school_id = :school and id in (:children) and erased_at is null
+            union all
+            select 'SIDE', action, side, child_id, null::boolean, null::timestamptz, null
+            from child_side where school_id = :school and child_id in (:children)
+            union all
+            select 'FIT', cue_key, state, child_id, null::boolean, null::timestamptz, null
+            from child_cue where school_id = :school and child_id in (:children) and to_day is null
+            union all
+            (select 'LOOK', t.cue_key, jsonb_build_object('setting', t.setting, 'sitting', t.sitting, 'side', t.side,
+                    'lesson', t.lesson_id)::text, t.child_id, t.shown, t.seen_at, null
+             from trial t
+             where t.school_id = :school and t.child_id in (:children) and t.cue_key in (:cues) and t.seen_at < :before
+               and t.kind = 'TEACHER'
+               and not exists (select 1 from trial_void v where v.school_id = t.school_id and v.trial_id = t.id)
+             order by t.seen_at, t.device_seq)""";
+
     /** Stands in a list that would be empty. */
     private static final UUID NOBODY = new UUID(0, 0);
 
     private enum Said {
         RULE,
         TAUGHT,
-        CALL
+        CALL,
+        CHILD,
+        SIDE,
+        FIT,
+        LOOK
     }
 
     private final JdbcClient jdbc;
@@ -59,12 +88,24 @@ class Beside {
         this.json = json;
     }
 
-    /** What was read. @param usual the rule of all sets without one of their own @param rules by cue set @param calls by child and cue */
+    /**
+     * What was read.
+     *
+     * @param usual the rule of all sets without one of their own
+     * @param rules by cue set
+     * @param calls by child and cue
+     */
     static final class Read {
         private MasteryRule usual = MasteryRule.USUAL;
         private final Map<String, MasteryRule> rules = new HashMap<>();
         private final Set<String> taught = new HashSet<>();
         private final Map<UUID, Map<String, Call>> calls = new HashMap<>();
+        private final Map<UUID, Learner> learners = new LinkedHashMap<>();
+
+        /** Those who were asked for with their looks. */
+        Collection<Learner> learners() {
+            return learners.values();
+        }
 
         MasteryRule rule(String cueSet) {
             return rules.getOrDefault(cueSet, usual);
@@ -84,8 +125,31 @@ class Beside {
 
     /** As it stood at the end of a day where the school is. */
     Read of(UUID schoolClass, Collection<UUID> children, Collection<String> sets, LocalDate on, ZoneId zone) {
+        return read(ALL, schoolClass, children, sets, Set.of(), on, zone);
+    }
+
+    /** The same with the children and their looks at these cues, oldest first. */
+    Read withChildren(
+            UUID schoolClass,
+            Collection<UUID> children,
+            Collection<String> sets,
+            Collection<String> cues,
+            LocalDate on,
+            ZoneId zone) {
+        return read(WITH_CHILDREN, schoolClass, children, sets, cues, on, zone);
+    }
+
+    private Read read(
+            String sql,
+            UUID schoolClass,
+            Collection<UUID> children,
+            Collection<String> sets,
+            Collection<String> cues,
+            LocalDate on,
+            ZoneId zone) {
         Read read = new Read();
-        jdbc.sql(ALL)
+        jdbc.sql(sql)
+                .param("cues", cues.isEmpty() ? List.of("") : cues)
                 .param("school", SchoolScope.current())
                 .param("class", schoolClass)
                 .param("children", children.isEmpty() ? List.of(NOBODY) : children)
@@ -121,7 +185,22 @@ class Beside {
                                         row.getObject("at", OffsetDateTime.class)
                                                 .atZoneSameInstant(zone)
                                                 .toLocalDate()));
+            case CHILD -> learner(read, row).yearAge = Integer.parseInt(row.getString("words"));
+            case SIDE -> learner(read, row).sides.put(Action.valueOf(key), Side.valueOf(row.getString("words")));
+            case FIT -> learner(read, row).fits.put(key, CueFit.valueOf(row.getString("words")));
+            case LOOK -> learner(read, row).take(key, json.readValue(row.getString("words"), LookBody.class), row);
         }
         return said;
     }
+
+    private static Learner learner(Read read, ResultSet row) throws SQLException {
+        return read.learners.computeIfAbsent(row.getObject("child", UUID.class), Learner::new);
+    }
+
+    /** What of a look has no column of its own. */
+    record LookBody(
+            Setting setting,
+            @Nullable UUID sitting,
+            @Nullable Side side,
+            @Nullable UUID lesson) {}
 }

@@ -1,13 +1,13 @@
 package io.isokinet.server.mastery;
 
 import io.isokinet.core.mastery.Mark;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayReport;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.record.Records;
-import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.record.Records.Observation;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.table.TableWriter;
@@ -62,9 +62,7 @@ class GridController {
     }
 
     @GetMapping("/classes/{id}/grid")
-    @Allowed(
-            value = {Role.TEACHER, Role.VIEWER},
-            of = Subject.CLASS)
+    @MayReport(of = Subject.CLASS)
     Grid grid(
             @PathVariable UUID id,
             @RequestParam("set") List<String> sets,
@@ -72,10 +70,8 @@ class GridController {
         return marks.grid(id, sets, on == null ? schools.today() : on);
     }
 
-    @GetMapping("/classes/{id}/grid.csv")
-    @Allowed(
-            value = {Role.TEACHER, Role.VIEWER},
-            of = Subject.CLASS)
+    @GetMapping(value = "/classes/{id}/grid.csv", produces = TableWriter.CSV_TYPE)
+    @MayReport(of = Subject.CLASS)
     ResponseEntity<byte[]> csv(
             @PathVariable UUID id,
             @RequestParam("set") List<String> sets,
@@ -114,13 +110,13 @@ class GridController {
 
     /** Every look at a child and a cue, newest first, carried and voided ones included. */
     @GetMapping("/children/{id}/trials")
-    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
-    List<Seen> history(@PathVariable UUID id, @RequestParam String cue) {
+    @MayPlan(of = Subject.CHILD)
+    List<Observation> history(@PathVariable UUID id, @RequestParam String cue) {
         classes.child(id);
         knowHows.current().cue(cue);
         Set<String> keys = new LinkedHashSet<>(List.of(cue));
         knowHows.current().crosswalk().sourcesOf(cue).forEach(s -> keys.add(s.cue()));
-        List<Seen> looks = new ArrayList<>(
+        List<Observation> looks = new ArrayList<>(
                 records.trials(List.of(id), keys, clock.instant().plusSeconds(1)));
         java.util.Collections.reverse(looks);
         return looks;
@@ -128,16 +124,15 @@ class GridController {
 
     /** @param owned null to take the call back */
     record CallForm(
-            @NotBlank(message = "is needed") String cue,
+            @NotBlank String cue,
             @Nullable Boolean owned,
 
-            @NotBlank(message = "is needed: say in a few words why")
-            @Size(max = 300, message = "has at most 300 characters")
+            @NotBlank(message = "{needs.a.reason}") @Size(max = 300)
             String reason) {}
 
     /** A teacher's call, which stands in place of what was counted until it is taken back. */
     @PostMapping("/children/{id}/calls")
-    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    @MayPlan(of = Subject.CHILD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void call(@PathVariable UUID id, @Valid @RequestBody CallForm form) {
         classes.child(id);

@@ -12,7 +12,6 @@ import io.isokinet.core.mastery.Tally;
 import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.mastery.Trial;
 import io.isokinet.core.quantity.Side;
-import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.CueSet;
@@ -23,18 +22,19 @@ import io.isokinet.server.mastery.Grid.Cell;
 import io.isokinet.server.mastery.Grid.LevelView;
 import io.isokinet.server.mastery.Grid.Row;
 import io.isokinet.server.mastery.Grid.SkillColumns;
-import io.isokinet.server.record.Kind;
+import io.isokinet.server.mastery.Learner.Look;
 import io.isokinet.server.record.Records;
-import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.record.Records.Observation;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.CueFit;
 import io.isokinet.server.school.Schools;
-import java.time.Instant;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -56,8 +56,10 @@ public class Marks {
     private final KnowHows knowHows;
     private final Records records;
     private final Beside beside;
+    private final Clock clock;
 
-    Marks(Classes classes, Schools schools, KnowHows knowHows, Records records, Beside beside) {
+    Marks(Classes classes, Schools schools, KnowHows knowHows, Records records, Beside beside, Clock clock) {
+        this.clock = clock;
         this.beside = beside;
         this.classes = classes;
         this.schools = schools;
@@ -65,54 +67,77 @@ public class Marks {
         this.records = records;
     }
 
-    /** @param sets cue-set keys, one block of columns each @param on the day; trials after it are not counted */
+    /**
+     * The marks of a class on a day.
+     *
+     * @param sets cue-set keys, one block of columns each
+     * @param on the day; trials after it are not counted
+     */
     @Transactional(readOnly = true)
     public Grid grid(UUID classId, List<String> sets, LocalDate on) {
         ClassView group = classes.view(classId);
+        ZoneId zone = schools.zone();
+        List<UUID> ids = group.children().stream().map(ChildView::id).toList();
+        Beside.Read said = beside.of(classId, ids, sets, on, zone);
+        Map<UUID, Learner> learners = new HashMap<>();
+        group.children().forEach(c -> learners.put(c.id(), Learner.of(c)));
+        for (Observation look : records.trials(
+                ids, cues(sets), on.plusDays(1).atStartOfDay(zone).toInstant()))
+            learners.get(look.child()).take(look);
+        Reading reading = new Reading(said, zone, on);
+        List<SkillColumns> columns = columns(sets, said);
+        List<Row> rows = group.children().stream()
+                .map(child -> {
+                    Map<String, LevelView> levels = new LinkedHashMap<>();
+                    Map<String, Cell> cells = reading.cells(learners.get(child.id()), columns, levels);
+                    return new Row(child, cells, levels);
+                })
+                .toList();
+        return new Grid(classId, group.name(), group.year(), on, columns, rows);
+    }
+
+    /**
+     * The cells of some children by cue, as the grid of a class has them today: what a press in the hall needs to know again, in one
+     * statement.
+     *
+     * @param zone of the school
+     */
+    @Transactional(readOnly = true)
+    public Map<UUID, Map<String, Cell>> cells(UUID classId, Collection<UUID> children, List<String> sets, ZoneId zone) {
+        LocalDate today = LocalDate.now(clock.withZone(zone));
+        Beside.Read said = beside.withChildren(classId, children, sets, cues(sets), today, zone);
+        Reading reading = new Reading(said, zone, today);
+        List<SkillColumns> columns = columns(sets, said);
+        return said.learners().stream()
+                .collect(Collectors.toMap(l -> l.id, l -> reading.cells(l, columns, new LinkedHashMap<>())));
+    }
+
+    /** The cues of some sets, and those whose looks carry over to them. */
+    private Set<String> cues(List<String> sets) {
+        KnowHow known = knowHows.current();
+        Set<String> wider = new LinkedHashSet<>();
+        for (String set : sets)
+            for (String cue : known.set(set).cues()) {
+                wider.add(cue);
+                known.crosswalk().sourcesOf(cue).forEach(s -> wider.add(s.cue()));
+            }
+        return wider;
+    }
+
+    private List<SkillColumns> columns(List<String> sets, Beside.Read said) {
         KnowHow known = knowHows.current();
         List<SkillColumns> columns = new ArrayList<>();
-        Looks looks = new Looks(group, sets, on);
         for (String key : sets) {
             CueSet set = known.set(key);
             Skill skill = known.skill(set.skill());
-            MasteryRule rule = looks.rule(key);
+            MasteryRule rule = said.rule(key);
             List<CueView> cues = set.cues().stream()
                     .map(c -> CueView.of(known.cue(c), skill.action()))
                     .toList();
             columns.add(new SkillColumns(
                     skill.key(), skill.name(), skill.action(), key, set.name(), rule.sentence(), cues));
         }
-        List<Row> rows = group.children().stream()
-                .map(child -> row(child, columns, looks, on))
-                .toList();
-        return new Grid(classId, group.name(), group.year(), on, columns, rows);
-    }
-
-    private Row row(ChildView child, List<SkillColumns> columns, Looks looks, LocalDate on) {
-        Map<String, Cell> cells = new LinkedHashMap<>();
-        Map<String, LevelView> levels = new LinkedHashMap<>();
-        for (SkillColumns column : columns) {
-            List<Status> counted = new ArrayList<>();
-            int leftOut = 0;
-            MasteryRule rule = looks.rule(column.set());
-            for (CueView cue : column.cues()) {
-                CueFit fit = child.cues().getOrDefault(cue.key(), CueFit.APPLIES);
-                List<Trial> trials = looks.trials(child, cue.key());
-                Status byRule = rule.status(looks.taught(cue.key()), trials, on);
-                Optional<Call> call = looks.call(child, cue.key());
-                Status status = call.map(c -> c.on(byRule)).orElse(byRule);
-                boolean against = call.isPresent() && byRule.trials() > 0 && status.owned() != byRule.owned();
-                cells.put(cue.key(), cell(status, fit, Trend.of(trials, status), call.isPresent(), against));
-                boolean ofAge = cue.fromAge() <= child.yearAge();
-                if (ofAge && fit == CueFit.APPLIES) counted.add(status);
-                else if (ofAge) leftOut++;
-            }
-            SkillLevel level = SkillLevel.of(counted, leftOut);
-            levels.put(
-                    column.skill(),
-                    new LevelView(level.level(), level.owned(), level.level().label(), level.sentence()));
-        }
-        return new Row(child, cells, levels);
+        return columns;
     }
 
     private static Cell cell(Status status, CueFit fit, Trend trend, boolean called, boolean calledAgainst) {
@@ -160,72 +185,80 @@ public class Marks {
     /** @param percent share that owns it of those to whom it was taught and applies */
     public record Owned(boolean taught, int percent) {}
 
-    /** The looks at a class by child and cue, carried ones included, read at once. */
-    private final class Looks {
+    /** What was read, turned into marks. */
+    private final class Reading {
         private final Beside.Read said;
-        private final Map<UUID, Map<String, List<Seen>>> seen = new HashMap<>();
         private final ZoneId zone;
+        private final LocalDate on;
+        private final KnowHow known = knowHows.current();
 
-        Looks(ClassView group, List<String> sets, LocalDate on) {
-            zone = schools.zone();
-            Instant before = on.plusDays(1).atStartOfDay(zone).toInstant();
-            Crosswalk crosswalk = knowHows.current().crosswalk();
-            Set<String> wider = new LinkedHashSet<>();
-            for (String set : sets)
-                for (String cue : knowHows.current().set(set).cues()) {
-                    wider.add(cue);
-                    crosswalk.sourcesOf(cue).forEach(s -> wider.add(s.cue()));
+        Reading(Beside.Read said, ZoneId zone, LocalDate on) {
+            this.said = said;
+            this.zone = zone;
+            this.on = on;
+        }
+
+        /** @param levels filled on the way, by skill */
+        Map<String, Cell> cells(Learner child, List<SkillColumns> columns, Map<String, LevelView> levels) {
+            Map<String, Cell> cells = new LinkedHashMap<>();
+            for (SkillColumns column : columns) {
+                List<Status> counted = new ArrayList<>();
+                int leftOut = 0;
+                MasteryRule rule = said.rule(column.set());
+                for (CueView cue : column.cues()) {
+                    CueFit fit = child.fit(cue.key());
+                    List<Trial> trials = trials(child, cue.key());
+                    Status byRule = rule.status(taught(cue.key()), trials, on);
+                    Optional<Call> call = Optional.ofNullable(said.call(child.id, cue.key()));
+                    Status status = call.map(c -> c.on(byRule)).orElse(byRule);
+                    boolean against = call.isPresent() && byRule.trials() > 0 && status.owned() != byRule.owned();
+                    cells.put(cue.key(), cell(status, fit, Trend.of(trials, status), call.isPresent(), against));
+                    boolean ofAge = cue.fromAge() <= child.yearAge;
+                    if (ofAge && fit == CueFit.APPLIES) counted.add(status);
+                    else if (ofAge) leftOut++;
                 }
-            List<UUID> children = group.children().stream().map(ChildView::id).toList();
-            said = beside.of(group.id(), children, sets, on, zone);
-            for (Seen look : records.trials(children, wider, before))
-                seen.computeIfAbsent(look.child(), c -> new HashMap<>())
-                        .computeIfAbsent(look.cue(), c -> new ArrayList<>())
-                        .add(look);
-        }
-
-        Optional<Call> call(ChildView child, String cue) {
-            return Optional.ofNullable(said.call(child.id(), cue));
-        }
-
-        MasteryRule rule(String set) {
-            return said.rule(set);
+                SkillLevel level = SkillLevel.of(counted, leftOut);
+                levels.put(
+                        column.skill(),
+                        new LevelView(
+                                level.level(), level.owned(), level.level().label(), level.sentence()));
+            }
+            return cells;
         }
 
         /** Taught under its own key or under one that is the same feature. */
-        boolean taught(String cue) {
+        private boolean taught(String cue) {
             return said.taught(cue)
-                    || knowHows.current().crosswalk().sourcesOf(cue).stream()
+                    || known.crosswalk().sourcesOf(cue).stream()
                             .anyMatch(s -> s.carries() == Crosswalk.Carries.EVERY_TRIAL && said.taught(s.cue()));
         }
 
-        List<Trial> trials(ChildView child, String key) {
-            Map<String, List<Seen>> byCue = seen.getOrDefault(child.id(), Map.of());
-            Cue cue = knowHows.current().cue(key);
-            Action action = knowHows.current().skill(cue.skill()).action();
-            Side preferred = child.toSides().of(action).orElse(null);
-            List<Seen> looks = new ArrayList<>(byCue.getOrDefault(key, List.of()));
-            for (Crosswalk.Source source : knowHows.current().crosswalk().sourcesOf(key))
-                byCue.getOrDefault(source.cue(), List.of()).stream()
-                        .filter(s -> source.carries().carries(s.shown()))
+        private List<Trial> trials(Learner child, String key) {
+            Cue cue = known.cue(key);
+            Side preferred = child.side(known.skill(cue.skill()).action());
+            List<Look> looks = new ArrayList<>(child.looks(key));
+            for (Crosswalk.Source source : known.crosswalk().sourcesOf(key))
+                child.looks(source.cue()).stream()
+                        .filter(l -> source.carries().carries(l.shown()))
                         .forEach(looks::add);
             return looks.stream()
-                    .filter(s -> s.kind() == Kind.TEACHER && !s.voided())
-                    .filter(s -> s.side() == null || preferred == null || s.side() == preferred)
-                    .sorted(Comparator.comparing(Seen::seenAt))
-                    .map(s -> new Trial(
-                            s.shown(),
-                            s.setting(),
-                            lesson(s),
-                            s.seenAt().atZone(zone).toLocalDate(),
-                            s.sitting() == null ? null : s.sitting().toString()))
-                    .collect(Collectors.toList());
+                    .filter(l -> l.side() == null || preferred == null || l.side() == preferred)
+                    .sorted(Comparator.comparing(Look::seenAt))
+                    .map(l -> new Trial(
+                            l.shown(),
+                            l.setting(),
+                            lesson(l),
+                            day(l),
+                            l.sitting() == null ? null : l.sitting().toString()))
+                    .toList();
         }
 
-        private String lesson(Seen look) {
-            return look.lesson() != null
-                    ? look.lesson().toString()
-                    : look.seenAt().atZone(zone).toLocalDate().toString();
+        private LocalDate day(Look look) {
+            return look.seenAt().atZone(zone).toLocalDate();
+        }
+
+        private String lesson(Look look) {
+            return look.lesson() != null ? look.lesson().toString() : day(look).toString();
         }
     }
 }

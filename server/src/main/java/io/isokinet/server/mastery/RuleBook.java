@@ -37,7 +37,11 @@ public class RuleBook {
         this.audit = audit;
     }
 
-    /** Puts a rule in force from a day on; one of the same day is replaced. @param cueSet null for all sets without a rule of their own */
+    /**
+     * Puts a rule in force from a day on; one of the same day is replaced.
+     *
+     * @param cueSet null for all sets without a rule of their own
+     */
     @Transactional
     public void set(@Nullable String cueSet, MasteryRule rule, LocalDate from) {
         jdbc.sql(

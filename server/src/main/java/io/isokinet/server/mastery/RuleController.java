@@ -1,8 +1,8 @@
 package io.isokinet.server.mastery;
 
 import io.isokinet.core.mastery.MasteryRule;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.LeadOnly;
+import io.isokinet.server.account.MayReport;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.school.Schools;
@@ -36,12 +36,12 @@ class RuleController {
     /** @param cueSet null for all sets that have no rule of their own */
     record RuleForm(
             @Nullable String cueSet,
-            @NotNull(message = "is needed") Integer allOfLast,
-            @NotNull(message = "is needed") Integer enough,
-            @NotNull(message = "is needed") Integer ofLast,
-            @NotNull(message = "is needed") Integer lessons,
-            @NotNull(message = "is needed") Integer checkEnough,
-            @NotNull(message = "is needed") Integer checkOf,
+            @NotNull Integer allOfLast,
+            @NotNull Integer enough,
+            @NotNull Integer ofLast,
+            @NotNull Integer lessons,
+            @NotNull Integer checkEnough,
+            @NotNull Integer checkOf,
             @Nullable Integer dueAfterWeeks) {
         MasteryRule toRule() {
             new Fields()
@@ -64,7 +64,7 @@ class RuleController {
     }
 
     @GetMapping
-    @Allowed({Role.TEACHER, Role.VIEWER})
+    @MayReport
     List<RuleView> rules() {
         List<RuleView> views = new java.util.ArrayList<>();
         views.add(view(null, "every cue set without a rule of its own"));
@@ -74,7 +74,7 @@ class RuleController {
     }
 
     @PutMapping
-    @Allowed
+    @LeadOnly
     List<RuleView> change(@Valid @RequestBody RuleForm form) {
         if (form.cueSet() != null) knowHows.current().set(form.cueSet());
         rules.set(form.cueSet(), form.toRule(), schools.today());

@@ -5,8 +5,7 @@ import io.isokinet.core.mastery.TwoTrialScore;
 import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Ladder;
 import io.isokinet.core.skill.Skill;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayReport;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
@@ -15,7 +14,7 @@ import io.isokinet.server.mastery.TwoTrialTable.TestView;
 import io.isokinet.server.mastery.TwoTrialTable.TestedChild;
 import io.isokinet.server.mastery.TwoTrialTable.TestedSkill;
 import io.isokinet.server.record.Records;
-import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.record.Records.Observation;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
@@ -54,17 +53,14 @@ class TwoTrials {
     }
 
     @GetMapping
-    @Allowed(
-            value = {Role.TEACHER, Role.VIEWER},
-            of = Subject.CLASS)
+    @MayReport(of = Subject.CLASS)
     @Transactional(readOnly = true)
     public TwoTrialTable table(@PathVariable UUID id) {
         ClassView group = classes.view(id);
         List<TestedSkill> skills = skills(knowHows.current());
-        Map<UUID, List<Seen>> byChild = records
-                .formal(group.children().stream().map(ChildView::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(Seen::child));
+        Map<UUID, List<Observation>> byChild =
+                records.formal(group.children().stream().map(ChildView::id).toList()).stream()
+                        .collect(Collectors.groupingBy(Observation::child));
         return new TwoTrialTable(
                 id,
                 skills,
@@ -89,17 +85,17 @@ class TwoTrials {
         return skills;
     }
 
-    private TestedChild row(ChildView child, List<TestedSkill> skills, List<Seen> seen) {
+    private TestedChild row(ChildView child, List<TestedSkill> skills, List<Observation> seen) {
         Map<String, TestView> tests = new LinkedHashMap<>();
         Map<String, TwoTrialScore> scores = new LinkedHashMap<>();
         for (TestedSkill skill : skills) {
-            Map<UUID, List<Seen>> sittings = seen.stream()
+            Map<UUID, List<Observation>> sittings = seen.stream()
                     .filter(s -> skill.criteria().stream().anyMatch(c -> c.key().equals(s.cue())))
                     .collect(Collectors.groupingBy(
                             s -> Objects.requireNonNull(s.sitting()), LinkedHashMap::new, Collectors.toList()));
             if (sittings.isEmpty()) continue;
-            List<List<Seen>> inOrder = List.copyOf(sittings.values());
-            List<Seen> latest = inOrder.get(inOrder.size() - 1);
+            List<List<Observation>> inOrder = List.copyOf(sittings.values());
+            List<Observation> latest = inOrder.get(inOrder.size() - 1);
             TwoTrialScore score = score(skill, latest);
             scores.put(skill.skill(), score);
             tests.put(
@@ -125,19 +121,19 @@ class TwoTrials {
         return schools.zone();
     }
 
-    private static Map<String, List<Boolean>> trials(TestedSkill skill, List<Seen> sitting) {
+    private static Map<String, List<Boolean>> trials(TestedSkill skill, List<Observation> sitting) {
         Map<String, List<Boolean>> trials = new LinkedHashMap<>();
         for (CueView c : skill.criteria())
             trials.put(
                     c.key(),
                     sitting.stream()
                             .filter(s -> s.cue().equals(c.key()))
-                            .map(Seen::shown)
+                            .map(Observation::shown)
                             .toList());
         return trials;
     }
 
-    private static TwoTrialScore score(TestedSkill skill, List<Seen> sitting) {
+    private static TwoTrialScore score(TestedSkill skill, List<Observation> sitting) {
         return TwoTrialScore.of(trials(skill, sitting).values());
     }
 

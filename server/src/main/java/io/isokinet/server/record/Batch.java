@@ -21,27 +21,24 @@ import org.jspecify.annotations.Nullable;
  * @param clock the device's own time when it sent this
  */
 public record Batch(
-        @NotNull(message = "is needed") UUID id,
-        @NotNull(message = "is needed") UUID device,
-        @NotNull(message = "is needed") Instant clock,
+        @NotNull UUID id,
+        @NotNull UUID device,
+        @NotNull Instant clock,
 
-        @NotNull(message = "is needed") @Size(max = 500, message = "has at most 500 entries; send several batches")
-        List<@Valid TrialEntry> trials,
+        @NotNull @Size(max = 500, message = Batch.TOO_MANY) List<@Valid TrialEntry> trials,
 
-        @NotNull(message = "is needed") @Size(max = 500, message = "has at most 500 entries; send several batches")
-        List<@Valid VoidEntry> voids,
+        @NotNull @Size(max = 500, message = Batch.TOO_MANY) List<@Valid VoidEntry> voids,
 
-        @NotNull(message = "is needed") @Size(max = 500, message = "has at most 500 entries; send several batches")
-        List<@Valid RegisterEntry> register,
+        @NotNull @Size(max = 500, message = Batch.TOO_MANY) List<@Valid RegisterEntry> register,
 
-        @NotNull(message = "is needed") @Size(max = 100, message = "has at most 100 entries; send several batches")
-        List<@Valid TaughtEntry> taught,
+        @NotNull @Size(max = 100, message = Batch.TOO_MANY) List<@Valid TaughtEntry> taught,
 
-        @Nullable @Size(max = 500, message = "has at most 500 entries; send several batches")
-        List<@Valid EventEntry> events,
+        @Nullable @Size(max = 500, message = Batch.TOO_MANY) List<@Valid EventEntry> events,
 
-        @Nullable @Size(max = 500, message = "has at most 500 entries; send several batches")
-        List<@Valid HitEntry> hits) {
+        @Nullable @Size(max = 500, message = Batch.TOO_MANY) List<@Valid HitEntry> hits) {
+    /** What is said of more entries than one batch may have; the words stand with the other messages. */
+    static final String TOO_MANY = "{too.many.entries}";
+
     public Batch {
         events = events == null ? List.of() : events;
         hits = hits == null ? List.of() : hits;
@@ -64,22 +61,21 @@ public record Batch(
      * @param formal true for one of the two trials of a test, which needs a sitting; left out for no
      */
     public record TrialEntry(
-            @NotNull(message = "is needed") UUID id,
-            @NotNull(message = "is needed") UUID child,
-            @NotBlank(message = "is needed") String cue,
-            @NotNull(message = "is needed") Boolean shown,
-            @NotNull(message = "is needed") Kind kind,
-            @NotNull(message = "is needed") Setting setting,
+            @NotNull UUID id,
+            @NotNull UUID child,
+            @NotBlank String cue,
+            @NotNull Boolean shown,
+            @NotNull Kind kind,
+            @NotNull Setting setting,
             @Nullable UUID sitting,
             @Nullable Side side,
 
-            @Nullable @Size(max = 200, message = "has at most 200 characters")
-            String fault,
+            @Nullable @Size(max = 200) String fault,
 
             @Nullable UUID lesson,
             @Nullable UUID segment,
-            @NotNull(message = "is needed") Long seq,
-            @NotNull(message = "is needed") Instant at,
+            @NotNull Long seq,
+            @NotNull Instant at,
 
             @Nullable @JsonInclude(JsonInclude.Include.NON_NULL)
             Boolean formal) {}
@@ -105,13 +101,13 @@ public record Batch(
      * @param body what the kind says, without names @param seq the device's own running number @param at the device's own time
      */
     public record EventEntry(
-            @NotNull(message = "is needed") UUID id,
-            @NotNull(message = "is needed") UUID lesson,
+            @NotNull UUID id,
+            @NotNull UUID lesson,
             @Nullable UUID segment,
-            @NotNull(message = "is needed") EventKind kind,
-            @NotNull(message = "is needed") Map<String, Object> body,
-            @NotNull(message = "is needed") Long seq,
-            @NotNull(message = "is needed") Instant at) {}
+            @NotNull EventKind kind,
+            @NotNull Map<String, Object> body,
+            @NotNull Long seq,
+            @NotNull Instant at) {}
 
     /**
      * A set of tries at a target, counted.
@@ -120,12 +116,12 @@ public record Batch(
      * @param missed misses whose way was not said @param distanceMm from the line to the target @param widthMm of the target
      */
     public record HitEntry(
-            @NotNull(message = "is needed") UUID id,
-            @NotNull(message = "is needed") UUID child,
+            @NotNull UUID id,
+            @NotNull UUID child,
             @Nullable Kind kind,
             @Nullable UUID lesson,
             @Nullable UUID segment,
-            @NotBlank(message = "is needed") String skill,
+            @NotBlank String skill,
             @Min(0) @Max(100) int hits,
             @Min(0) @Max(100) int missedLeft,
             @Min(0) @Max(100) int missedRight,
@@ -136,28 +132,26 @@ public record Batch(
             @Nullable @Min(10) @Max(20_000) Integer widthMm,
             @Nullable Side side,
             @Nullable String item,
-            @NotNull(message = "is needed") Long seq,
-            @NotNull(message = "is needed") Instant at) {}
+            @NotNull Long seq,
+            @NotNull Instant at) {}
 
     /** @param trial the trial, event or set of hits that is taken back */
     public record VoidEntry(
-            @NotNull(message = "is needed") UUID id,
-            @NotNull(message = "is needed") UUID trial,
-            @NotNull(message = "is needed") Instant at) {}
+            @NotNull UUID id, @NotNull UUID trial, @NotNull Instant at) {}
 
     /** @param sitsOut here, but cannot take part today; false if left out */
     public record RegisterEntry(
-            @NotNull(message = "is needed") UUID id,
-            @NotNull(message = "is needed") UUID lesson,
-            @NotNull(message = "is needed") UUID child,
-            @NotNull(message = "is needed") Boolean present,
+            @NotNull UUID id,
+            @NotNull UUID lesson,
+            @NotNull UUID child,
+            @NotNull Boolean present,
             @Nullable Boolean sitsOut,
-            @NotNull(message = "is needed") Instant at) {}
+            @NotNull Instant at) {}
 
     public record TaughtEntry(
-            @NotNull(message = "is needed") UUID id,
-            @NotNull(message = "is needed") UUID schoolClass,
-            @NotBlank(message = "is needed") String cue,
+            @NotNull UUID id,
+            @NotNull UUID schoolClass,
+            @NotBlank String cue,
             @Nullable UUID lesson,
-            @NotNull(message = "is needed") Instant at) {}
+            @NotNull Instant at) {}
 }

@@ -1,7 +1,6 @@
 package io.isokinet.server.record;
 
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayRecord;
 import io.isokinet.server.account.SignedIn;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,7 +18,7 @@ class BatchController {
     }
 
     @PostMapping
-    @Allowed({Role.TEACHER, Role.ASSISTANT})
+    @MayRecord
     Receipt take(@Valid @RequestBody Batch batch) {
         return recorder.take(batch, SignedIn.current());
     }

@@ -1,12 +1,12 @@
 package io.isokinet.server.record;
 
-import io.isokinet.server.account.Allowed;
 import io.isokinet.server.account.Audit;
 import io.isokinet.server.account.Audit.Act;
-import io.isokinet.server.record.Records.Attended;
-import io.isokinet.server.record.Records.Hits;
-import io.isokinet.server.record.Records.Note;
-import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.account.LeadOnly;
+import io.isokinet.server.record.HitRecords.Hits;
+import io.isokinet.server.record.LessonRecords.Attendance;
+import io.isokinet.server.record.LessonRecords.Note;
+import io.isokinet.server.record.Records.Observation;
 import io.isokinet.server.school.Children;
 import io.isokinet.server.school.Children.ChildFile;
 import io.isokinet.server.table.TableWriter;
@@ -26,13 +26,24 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 public class ChildExportController {
     private final Children children;
+    private final HitRecords hitRecords;
+    private final LessonRecords lessonRecords;
     private final Records records;
     private final Audit audit;
     private final Clock clock;
     private final JsonMapper json;
 
-    ChildExportController(Children children, Records records, Audit audit, Clock clock, JsonMapper json) {
+    ChildExportController(
+            Children children,
+            HitRecords hitRecords,
+            LessonRecords lessonRecords,
+            Records records,
+            Audit audit,
+            Clock clock,
+            JsonMapper json) {
         this.children = children;
+        this.hitRecords = hitRecords;
+        this.lessonRecords = lessonRecords;
         this.records = records;
         this.audit = audit;
         this.clock = clock;
@@ -44,16 +55,16 @@ public class ChildExportController {
             int schema,
             Instant at,
             ChildFile file,
-            List<Seen> trials,
-            List<Attended> register,
+            List<Observation> trials,
+            List<Attendance> register,
             List<Hits> hits,
             List<Note> notes,
-            List<Records.Count> counts,
-            List<Records.Called> calls) {}
+            List<LessonRecords.Count> counts,
+            List<Records.TeacherCall> calls) {}
 
     /** A file to save, as JSON. */
-    @GetMapping("/api/children/{id}/export")
-    @Allowed
+    @GetMapping(value = "/api/children/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
+    @LeadOnly
     @Transactional
     public ResponseEntity<byte[]> export(@PathVariable UUID id) {
         ChildFile file = children.file(id);
@@ -64,10 +75,10 @@ public class ChildExportController {
                         now,
                         file,
                         records.allTrials(id),
-                        records.register(id),
-                        records.hits(id),
-                        records.notes(id),
-                        records.counts(id),
+                        lessonRecords.register(id),
+                        hitRecords.hits(id),
+                        lessonRecords.notes(id),
+                        lessonRecords.counts(id),
                         records.calls(id)));
         audit.add(Act.DID, "exported everything about a child", "", id);
         return TableWriter.file("%s.json".formatted(file.child().name()), MediaType.APPLICATION_JSON, content);

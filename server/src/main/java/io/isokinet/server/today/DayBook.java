@@ -4,33 +4,30 @@ import io.isokinet.core.calendar.Days;
 import io.isokinet.core.calendar.Occurrence;
 import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.calendar.Weeks;
-import io.isokinet.core.kit.KitLine;
-import io.isokinet.core.kit.LayOut;
-import io.isokinet.core.thing.Item;
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.calendar.Calendars;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
-import io.isokinet.server.lesson.SheetView;
-import io.isokinet.server.lesson.Sheets;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.place.Spaces.SpaceView;
-import io.isokinet.server.record.Records;
+import io.isokinet.server.record.LessonRecords;
+import io.isokinet.server.record.LessonRecords.Absences;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.LessonChanges;
 import io.isokinet.server.unit.LessonChanges.LessonChangeView;
+import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
-import io.isokinet.server.unit.Lessons.Listed;
+import io.isokinet.server.unit.Lessons.ListedLesson;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -48,11 +45,10 @@ class DayBook {
 
     private final Lessons lessons;
     private final LessonChanges changes;
-    private final Sheets sheets;
     private final Calendars calendars;
     private final Classes classes;
     private final Spaces spaces;
-    private final Records records;
+    private final LessonRecords lessonRecords;
     private final Schools schools;
     private final Teams teams;
     private final KnowHows knowHows;
@@ -61,22 +57,20 @@ class DayBook {
     DayBook(
             Lessons lessons,
             LessonChanges changes,
-            Sheets sheets,
             Calendars calendars,
             Classes classes,
             Spaces spaces,
-            Records records,
+            LessonRecords lessonRecords,
             Schools schools,
             Teams teams,
             KnowHows knowHows,
             Clock clock) {
         this.lessons = lessons;
         this.changes = changes;
-        this.sheets = sheets;
         this.calendars = calendars;
         this.classes = classes;
         this.spaces = spaces;
-        this.records = records;
+        this.lessonRecords = lessonRecords;
         this.schools = schools;
         this.teams = teams;
         this.knowHows = knowHows;
@@ -93,14 +87,19 @@ class DayBook {
 
     record ChildName(UUID id, String name) {}
 
-    /** A cue to look for. @param from where to stand */
+    /**
+     * A cue to look for.
+     *
+     * @param from where to stand
+     */
     record Watch(String call, String question, String from) {}
 
     /**
      * @param starts null if no time was said
      * @param clash what stands in the way; null if nothing does
      * @param watch at most {@value #WATCHED}
-     * @param away registered as away from this lesson @param sitsOut there, but not taking part
+     * @param away registered as away from this lesson
+     * @param sitsOut there, but not taking part
      * @param changes what happened to it since it was planned, newest first
      * @param outdoors true if it is, and it can come inside at once
      */
@@ -122,7 +121,6 @@ class DayBook {
             When when,
             List<String> activities,
             List<Watch> watch,
-            List<KitLine> kit,
             Set<UUID> away,
             Set<UUID> sitsOut,
             List<LessonChangeView> changes,
@@ -130,7 +128,11 @@ class DayBook {
             boolean outdoors,
             @Nullable String wetPlace) {}
 
-    /** A lesson of the timetable that nothing is planned for. @param off why it does not take place; null if it does */
+    /**
+     * A lesson of the timetable that nothing is planned for.
+     *
+     * @param off why it does not take place; null if it does
+     */
     record Unplanned(
             UUID classId,
             String className,
@@ -139,13 +141,10 @@ class DayBook {
             String space,
             @Nullable String off) {}
 
-    /** What to fetch once for all lessons in a place, one after the other. */
-    record PlaceKit(String space, List<String> classes, List<DayKit> kit) {}
-
-    /** @param stays true if every one of the lessons uses it, so that it is left standing between them */
-    record DayKit(String item, int count, String words, boolean stays) {}
-
-    /** @param closed why the day is no school day; null if it is one @param week "A week" or "B week"; empty if all weeks are alike */
+    /**
+     * @param closed why the day is no school day; null if it is one
+     * @param week "A week" or "B week"; empty if all weeks are alike
+     */
     record DayView(
             LocalDate day,
             LocalDate today,
@@ -155,8 +154,7 @@ class DayBook {
             @Nullable String closed,
             @Nullable LocalDate nextLessonDay,
             List<DayLesson> lessons,
-            List<Unplanned> unplanned,
-            List<PlaceKit> layOut) {}
+            List<Unplanned> unplanned) {}
 
     @Transactional(readOnly = true)
     DayView day(LocalDate day) {
@@ -165,13 +163,14 @@ class DayBook {
         SchoolYear year = calendars.year();
         Predicate<UUID> visible = teams.visible();
         Map<UUID, SpaceView> places = spaces.all().stream().collect(Collectors.toMap(SpaceView::id, s -> s));
-        List<Listed> listed = lessons.between(day, day, visible);
+        List<ListedLesson> listed = lessons.listed(day, day, visible);
+        Around around = around(listed);
         List<DayLesson> dayLessons = new ArrayList<>();
         boolean next = false;
-        for (Listed lesson : listed) {
-            When when = when(lesson, day, today, now, next);
+        for (ListedLesson lesson : listed) {
+            When when = when(lesson.header(), day, today, now, next);
             next = next || when == When.NEXT;
-            dayLessons.add(view(lesson, when, places));
+            dayLessons.add(view(lesson, when, places, around));
         }
         boolean twoWeekly = year.slots().stream().anyMatch(s -> s.weeks() != Weeks.EVERY);
         return new DayView(
@@ -183,15 +182,14 @@ class DayBook {
                 year.closed(day).orElse(null),
                 lessons.between(day.plusDays(1), day.plusWeeks(12), visible).stream()
                         .filter(l -> l.state() == LessonState.PLANNED)
-                        .map(Listed::onDate)
+                        .map(LessonHeader::onDate)
                         .findFirst()
                         .orElse(null),
                 dayLessons,
-                unplanned(day, year, visible, listed, places),
-                layOut(dayLessons));
+                unplanned(day, year, visible, listed, places));
     }
 
-    private static When when(Listed lesson, LocalDate day, LocalDate today, LocalTime now, boolean next) {
+    private static When when(LessonHeader lesson, LocalDate day, LocalDate today, LocalTime now, boolean next) {
         if (lesson.state() != LessonState.PLANNED || day.isBefore(today)) return When.PAST;
         LocalTime starts = lesson.starts();
         if (day.isAfter(today)) return When.LATER;
@@ -201,10 +199,26 @@ class DayBook {
         return next ? When.LATER : When.NEXT;
     }
 
-    private DayLesson view(Listed lesson, When when, Map<UUID, SpaceView> places) {
-        SheetView sheet = sheets.view(lesson.lesson());
-        ClassView group = classes.view(lesson.classId());
+    /** What stands beside the lessons of a day, each read once for all of them. */
+    private record Around(
+            Map<UUID, ClassView> classes, Map<UUID, Absences> absences, Map<UUID, List<LessonChangeView>> changes) {}
+
+    private Around around(List<ListedLesson> listed) {
+        Set<UUID> ids = listed.stream().map(l -> l.header().lesson()).collect(Collectors.toSet());
+        Set<UUID> groups = listed.stream().map(l -> l.header().classId()).collect(Collectors.toSet());
+        return new Around(
+                classes.views(groups).stream().collect(Collectors.toMap(ClassView::id, c -> c)),
+                lessonRecords.absences(ids),
+                changes.of(ids).stream()
+                        .filter(c -> !c.undone())
+                        .collect(Collectors.groupingBy(LessonChangeView::lesson)));
+    }
+
+    private DayLesson view(ListedLesson listed, When when, Map<UUID, SpaceView> places, Around around) {
+        LessonHeader lesson = listed.header();
+        ClassView group = around.classes().get(lesson.classId());
         SpaceView place = places.get(lesson.spaceId());
+        Absences absences = around.absences().get(lesson.lesson());
         LocalTime starts = lesson.starts();
         UUID wet = place.wetSpaceId();
         return new DayLesson(
@@ -223,17 +237,23 @@ class DayBook {
                 place.name(),
                 lesson.state(),
                 when,
-                lesson.activities(),
-                sheet.cues().stream().limit(WATCHED).map(DayBook::watch).toList(),
-                sheet.layOut(),
-                records.away(lesson.lesson()),
-                records.sitsOut(lesson.lesson()),
-                changes.of(List.of(lesson.lesson())).stream()
-                        .filter(c -> !c.undone())
-                        .toList(),
-                lesson.clash(),
+                listed.activities(),
+                watch(lesson),
+                absences.away(),
+                absences.sitsOut(),
+                around.changes().getOrDefault(lesson.lesson(), List.of()),
+                listed.clash(),
                 place.ceilingCm() == null && wet != null,
                 wet == null ? null : places.get(wet).name());
+    }
+
+    private List<Watch> watch(LessonHeader lesson) {
+        KnowHow known = knowHows.of(lesson.packs());
+        return lesson.focus().stream()
+                .limit(WATCHED)
+                .map(known::cue)
+                .map(c -> watch(CueView.of(c, known.skill(c.skill()).action())))
+                .toList();
     }
 
     private static ChildName name(ChildView child) {
@@ -246,13 +266,18 @@ class DayBook {
     }
 
     private List<Unplanned> unplanned(
-            LocalDate day, SchoolYear year, Predicate<UUID> visible, List<Listed> listed, Map<UUID, SpaceView> places) {
+            LocalDate day,
+            SchoolYear year,
+            Predicate<UUID> visible,
+            List<ListedLesson> listed,
+            Map<UUID, SpaceView> places) {
         Map<UUID, String> names =
                 classes.all().stream().collect(Collectors.toMap(Classes.ClassLine::id, Classes.ClassLine::name));
         List<Unplanned> open = new ArrayList<>();
         for (Occurrence o : year.occurrences(new Days(day, day))) {
             UUID classId = UUID.fromString(o.slot().group());
             boolean planned = listed.stream()
+                    .map(ListedLesson::header)
                     .anyMatch(l -> l.classId().equals(classId)
                             && (l.starts() == null || l.starts().equals(o.slot().starts())));
             if (planned || !visible.test(classId) || !names.containsKey(classId)) continue;
@@ -266,29 +291,5 @@ class DayBook {
         }
         open.sort(Comparator.comparing(Unplanned::starts));
         return open;
-    }
-
-    /** Lessons in one place follow each other: each thing is fetched once, as many as the hungriest of them needs. */
-    private List<PlaceKit> layOut(List<DayLesson> lessons) {
-        Map<String, List<DayLesson>> byPlace = lessons.stream()
-                .filter(l -> l.state() == LessonState.PLANNED)
-                .collect(Collectors.groupingBy(DayLesson::space, LinkedHashMap::new, Collectors.toList()));
-        Map<String, Item> items = knowHows.withOwnThings().itemsByKey();
-        return byPlace.entrySet().stream()
-                .map(e -> new PlaceKit(
-                        e.getKey(),
-                        e.getValue().stream()
-                                .map(DayLesson::className)
-                                .distinct()
-                                .toList(),
-                        LayOut.day(e.getValue().stream().map(DayLesson::kit).toList(), items).stream()
-                                .map(k -> new DayKit(
-                                        k.most().item(),
-                                        k.most().count(),
-                                        k.most().words(),
-                                        e.getValue().size() > 1 && k.stays()))
-                                .toList()))
-                .filter(p -> !p.kit().isEmpty())
-                .toList();
     }
 }

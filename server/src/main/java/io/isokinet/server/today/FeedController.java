@@ -1,7 +1,7 @@
 package io.isokinet.server.today;
 
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Anybody;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.table.TableWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -33,15 +33,15 @@ public class FeedController {
     /** @param path of the private address; it cannot be shown again */
     record FeedMade(String path) {}
 
-    @GetMapping("/api/calendar.ics")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @GetMapping(value = "/api/calendar.ics", produces = "text/calendar")
+    @MayRead
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> file() {
         return TableWriter.file("Lessons.ics", CALENDAR, feeds.own().getBytes(StandardCharsets.UTF_8));
     }
 
-    @GetMapping("/api/feeds/{secret}.ics")
-    @Allowed(open = true)
+    @GetMapping(value = "/api/feeds/{secret}.ics", produces = "text/calendar")
+    @Anybody
     ResponseEntity<byte[]> feed(@PathVariable String secret) {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
@@ -50,21 +50,21 @@ public class FeedController {
     }
 
     @GetMapping("/api/me/feed")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     FeedView made() {
         return new FeedView(feeds.made().orElse(null));
     }
 
     /** Makes a private address; the one before ends. */
     @PostMapping("/api/me/feed")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     @Transactional
     public FeedMade make() {
         return new FeedMade("/api/feeds/" + feeds.make() + ".ics");
     }
 
     @DeleteMapping("/api/me/feed")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     @Transactional
     public ResponseEntity<Void> end() {
         feeds.end();

@@ -15,9 +15,10 @@ import io.isokinet.server.place.Spaces;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.tenancy.SchoolScope;
+import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
-import io.isokinet.server.unit.Lessons.Listed;
+import io.isokinet.server.unit.Lessons.ListedLesson;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
@@ -88,7 +89,11 @@ class Feeds {
                 .optional();
     }
 
-    /** Makes a new private address; the one before ends. @return its secret, which cannot be shown again */
+    /**
+     * Makes a new private address; the one before ends.
+     *
+     * @return its secret, which cannot be shown again
+     */
     String make() {
         String secret = Secrets.next();
         jdbc.sql(SET)
@@ -115,7 +120,11 @@ class Feeds {
         return write(teams.visible());
     }
 
-    /** The calendar behind a private address. @throws NotFoundException if the address ended, or its person left */
+    /**
+     * The calendar behind a private address.
+     *
+     * @throws NotFoundException if the address ended, or its person left
+     */
     String of(String secret) {
         record Whose(UUID school, UUID person) {}
         Whose whose = jdbc.sql(WHOSE)
@@ -141,7 +150,9 @@ class Feeds {
         Map<UUID, String> spaceNames = new HashMap<>();
         spaces.all().forEach(s -> spaceNames.put(s.id(), s.name()));
         IcsWriter ics = new IcsWriter(schools.view().name(), zone, clock.instant());
-        for (Listed lesson : lessons.between(today.minusWeeks(WEEKS_BACK), today.plusWeeks(WEEKS_AHEAD), visible))
+        for (ListedLesson listed :
+                lessons.listed(today.minusWeeks(WEEKS_BACK), today.plusWeeks(WEEKS_AHEAD), visible)) {
+            LessonHeader lesson = listed.header();
             ics.add(
                     lesson.lesson() + "@isokinet",
                     "%s · %d of %d · %s"
@@ -151,11 +162,12 @@ class Feeds {
                                     lesson.of(),
                                     lesson.title()),
                     spaceNames.getOrDefault(lesson.spaceId(), ""),
-                    String.join("\n", lesson.activities()),
+                    String.join("\n", listed.activities()),
                     lesson.onDate(),
                     lesson.starts(),
                     lesson.minutes(),
                     lesson.state() == LessonState.LOST);
+        }
         return ics.text();
     }
 }

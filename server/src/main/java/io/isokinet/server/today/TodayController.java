@@ -1,22 +1,24 @@
 package io.isokinet.server.today;
 
 import io.isokinet.core.check.FoundException;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
+import io.isokinet.server.account.MayRecord;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.record.Batch;
+import io.isokinet.server.record.LessonRecords;
+import io.isokinet.server.record.LessonRecords.Absences;
 import io.isokinet.server.record.Recorder;
-import io.isokinet.server.record.Records;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.today.DayBook.DayView;
+import io.isokinet.server.unit.LessonChangeForm;
+import io.isokinet.server.unit.LessonChangeForm.Kind;
 import io.isokinet.server.unit.LessonChanges;
-import io.isokinet.server.unit.LessonChanges.ChangeForm;
-import io.isokinet.server.unit.LessonChanges.Kind;
 import io.isokinet.server.unit.LessonChanges.LessonChangeView;
 import io.isokinet.server.unit.Lessons;
 import jakarta.validation.Valid;
@@ -45,10 +47,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 public class TodayController {
     private final DayBook days;
+    private final DayKits kits;
     private final LessonChanges changes;
     private final Lessons lessons;
     private final Classes classes;
-    private final Records records;
+    private final LessonRecords lessonRecords;
     private final Recorder recorder;
     private final Schools schools;
     private final Teams teams;
@@ -56,55 +59,69 @@ public class TodayController {
 
     TodayController(
             DayBook days,
+            DayKits kits,
             LessonChanges changes,
             Lessons lessons,
             Classes classes,
-            Records records,
+            LessonRecords lessonRecords,
             Recorder recorder,
             Schools schools,
             Teams teams,
             Clock clock) {
         this.days = days;
+        this.kits = kits;
         this.changes = changes;
         this.lessons = lessons;
         this.classes = classes;
-        this.records = records;
+        this.lessonRecords = lessonRecords;
         this.recorder = recorder;
         this.schools = schools;
         this.teams = teams;
         this.clock = clock;
     }
 
-    record WetForm(@NotNull(message = "is needed") List<UUID> lessons, boolean anyway) {}
+    record WetForm(@NotNull List<UUID> lessons, boolean anyway) {}
 
-    /** @param change null if it did not come inside @param why it did not */
+    /**
+     * @param change null if it did not come inside
+     * @param why it did not
+     */
     record WetLesson(
             UUID lesson,
             @Nullable LessonChangeView change,
             @Nullable String why) {}
 
     /** @param sitsOut here, but not taking part; as it was if left out */
-    record AwayForm(
-            @NotNull(message = "is needed") Set<UUID> away,
-            @Nullable Set<UUID> sitsOut) {}
+    record AwayForm(@NotNull Set<UUID> away, @Nullable Set<UUID> sitsOut) {}
 
     /** @param day today if left out */
     @GetMapping("/today")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     DayView today(@RequestParam(required = false) @Nullable LocalDate day) {
         return days.day(day == null ? schools.today() : day);
     }
 
+    /**
+     * What to lay out for the lessons of a day; apart from the day itself, since each lesson is worked out for it.
+     *
+     * @param day today if left out
+     */
+    @GetMapping("/today/lay-out")
+    @MayRead
+    DayKits.LayOutView layOut(@RequestParam(required = false) @Nullable LocalDate day) {
+        return kits.of(day == null ? schools.today() : day);
+    }
+
     /** It rains: brings these lessons inside. Each for itself, so that one that cannot come does not keep the others out. */
     @PostMapping("/today/wet")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     List<WetLesson> wet(@Valid @RequestBody WetForm form) {
         form.lessons().forEach(l -> teams.require(Subject.LESSON, l));
         List<WetLesson> done = new ArrayList<>();
         for (UUID lesson : form.lessons())
             try {
-                ChangeForm change =
-                        new ChangeForm(Kind.INDOORS, "rain", null, null, null, null, null, null, form.anyway());
+                LessonChangeForm change =
+                        new LessonChangeForm(Kind.INDOORS, "rain", null, null, null, null, null, null, form.anyway());
                 done.add(new WetLesson(lesson, changes.change(lesson, change), null));
             } catch (FoundException e) {
                 done.add(new WetLesson(lesson, null, e.findings().all().get(0).message()));
@@ -116,18 +133,17 @@ public class TodayController {
 
     /** Registers who is away from a lesson and who sits out; everybody else is there. */
     @PutMapping("/lessons/{id}/away")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT},
-            of = Subject.LESSON)
+    @MayRecord(of = Subject.LESSON)
     @Transactional
     public Set<UUID> away(@PathVariable UUID id, @Valid @RequestBody AwayForm form) {
         SignedIn who = SignedIn.current();
-        Set<UUID> was = records.away(id);
-        Set<UUID> satOut = records.sitsOut(id);
+        Absences before = lessonRecords.absences(id);
+        Set<UUID> was = before.away();
+        Set<UUID> satOut = before.sitsOut();
         Set<UUID> sitsOut = form.sitsOut() == null ? satOut : form.sitsOut();
         Instant now = clock.instant();
         Set<UUID> children = new HashSet<>();
-        for (ChildView child : classes.view(lessons.plan(id).classId()).children()) children.add(child.id());
+        for (ChildView child : classes.view(lessons.header(id).classId()).children()) children.add(child.id());
         List<Batch.RegisterEntry> entries = children.stream()
                 .filter(c -> was.contains(c) != form.away().contains(c) || satOut.contains(c) != sitsOut.contains(c))
                 .map(c ->
@@ -135,7 +151,7 @@ public class TodayController {
                 .toList();
         if (!entries.isEmpty())
             recorder.take(new Batch(Ids.next(), desk(who), now, List.of(), List.of(), entries, List.of()), who);
-        return records.away(id);
+        return lessonRecords.absences(id).away();
     }
 
     /** The desk of a person counts as one device. */

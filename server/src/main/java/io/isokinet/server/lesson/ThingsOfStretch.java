@@ -1,0 +1,49 @@
+package io.isokinet.server.lesson;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Need;
+import io.isokinet.server.lesson.SheetView.ItemName;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** What of the kit of a stretch is sent and what is aimed at. */
+record ThingsOfStretch(KnowHow known) {
+
+    List<ItemName> sent(Activity a, List<KitLine> kit) {
+        return items(a, kit, EnumSet.of(Need.Role.SENT))
+                .map(i -> new ItemName(i.key(), i.name()))
+                .toList();
+    }
+
+    @Nullable
+    Integer targetMm(Activity a, List<KitLine> kit) {
+        boolean many = a.needs().stream()
+                .anyMatch(n -> (n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT) && n.count() > 1);
+        if (many) return null;
+        return items(a, kit, EnumSet.of(Need.Role.TOPPLED, Need.Role.AIMED_AT))
+                .findFirst()
+                .map(i -> (int) Math.round(i.width().metres() * 1000))
+                .orElse(null);
+    }
+
+    /** What is set out for the needs of some roles. */
+    private Stream<Item> items(Activity a, List<KitLine> kit, Set<Need.Role> roles) {
+        Set<String> words = a.needs().stream()
+                .filter(n -> roles.contains(n.role()))
+                .map(Need::what)
+                .collect(Collectors.toSet());
+        return kit.stream()
+                .filter(k -> words.contains(k.what()))
+                .map(KitLine::item)
+                .distinct()
+                .filter(known::hasItem)
+                .map(known::item);
+    }
+}

@@ -1,0 +1,212 @@
+package io.isokinet.server.record;
+
+import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Action;
+import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Teams;
+import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.school.Classes;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes down what happened in a lesson beside the looks: its clock, score, talk, counts, finds of a side, and sets of tries. */
+@Component
+class EventIntake {
+
+    private static final String CHILDREN = """
+            select c.id from child c where c.school_id = :school and c.id in (:ids) and %s""".formatted(Recorder.GIVEN);
+
+    private static final String EVENT = """
+            insert into lesson_event
+                (id, school_id, lesson_id, segment_id, kind, body, by_person, device_id, device_seq, at, received_at)
+            values (:id, :school, :lesson, :segment, :kind, cast(:body as jsonb), :person, :device, :seq, :at, :received)
+            on conflict do nothing""";
+    private static final String HITS = """
+            insert into hit_set
+                (id, school_id, child_id, kind, lesson_id, segment_id, skill_key, hits, missed_left, missed_right, missed_short,
+                 missed_long, missed, distance_mm, width_mm, side, item_key, observer, device_id, device_seq, at, received_at)
+            values (:id, :school, :child, :kind, :lesson, :segment, :skill, :hits, :left, :right, :short, :long, :missed, :distance,
+                    :width, :side, :item, :person, :device, :seq, :at, :received)
+            on conflict do nothing""";
+    private static final String LATEST_SIDE = """
+            select body ->> 'side' from lesson_event
+            where school_id = :school and kind = 'SIDE' and body ->> 'child' = :child and body ->> 'action' = :action
+            order by at desc, received_at desc limit 1""";
+    private static final String CLASSES_OF_LESSONS = """
+            select l.id, u.class_id from lesson l join unit u on u.id = l.unit_id and u.school_id = l.school_id
+            where l.school_id = :school and l.id in (:ids)""";
+    private static final int LONGEST_BODY = 8000;
+
+    private final JdbcClient jdbc;
+    private final KnowHows knowHows;
+    private final Teams teams;
+    private final Classes classes;
+    private final JsonMapper json;
+
+    EventIntake(JdbcClient jdbc, KnowHows knowHows, Teams teams, Classes classes, JsonMapper json) {
+        this.jdbc = jdbc;
+        this.knowHows = knowHows;
+        this.teams = teams;
+        this.classes = classes;
+        this.json = json;
+    }
+
+    void takeEvents(Intake intake) {
+        Set<UUID> theirs = givenLessons(intake, Intake.named(intake.batch.events(), Batch.EventEntry::lesson));
+        for (Batch.EventEntry entry : intake.batch.events()) {
+            String body = json.writeValueAsString(entry.body());
+            if (!theirs.contains(entry.lesson()))
+                intake.refuse(
+                        entry.id(), "There is no such lesson in this school, or not of the classes given to you.");
+            else if (body.length() > LONGEST_BODY)
+                intake.refuse(
+                        entry.id(),
+                        "It has %d characters and may have %d; make it shorter."
+                                .formatted(body.length(), LONGEST_BODY));
+            else if (!theirs(intake, entry))
+                intake.refuse(entry.id(), "It speaks of a child or a side that there is not.");
+            else {
+                event(intake, EVENT, entry.id(), entry.at())
+                        .param("lesson", entry.lesson())
+                        .param("segment", entry.segment())
+                        .param("kind", entry.kind().name())
+                        .param("body", body)
+                        .param("device", intake.batch.device())
+                        .param("seq", entry.seq())
+                        .update();
+                if (entry.kind() == Batch.EventKind.SIDE) settle(intake, entry.body());
+                intake.keep(entry.id());
+            }
+        }
+    }
+
+    /** Whether a count or a side speaks of children given to whoever records. */
+    private boolean theirs(Intake intake, Batch.EventEntry entry) {
+        if (entry.kind() == Batch.EventKind.SIDE)
+            return theirs(intake, List.of(entry.body().getOrDefault("child", "")))
+                    && one(Action.values(), entry.body().get("action"))
+                    && one(Side.values(), entry.body().get("side"));
+        if (entry.kind() == Batch.EventKind.SHOWED)
+            return theirs(intake, List.of(entry.body().getOrDefault("child", "")));
+        return entry.kind() != Batch.EventKind.COUNT
+                || entry.body().get("children") instanceof List<?> ids && !ids.isEmpty() && theirs(intake, ids);
+    }
+
+    private boolean theirs(Intake intake, List<?> ids) {
+        try {
+            Set<UUID> all = ids.stream().map(i -> UUID.fromString(i.toString())).collect(Collectors.toSet());
+            return given(intake, all).equals(all);
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+
+    private static boolean one(Enum<?>[] values, @Nullable Object name) {
+        return Arrays.stream(values).anyMatch(v -> v.name().equals(name));
+    }
+
+    /** The latest find counts, in whatever order finds arrive. */
+    private void settle(Intake intake, Map<String, Object> body) {
+        String latest = jdbc.sql(LATEST_SIDE)
+                .param("school", intake.school)
+                .param("child", body.get("child"))
+                .param("action", body.get("action"))
+                .query(String.class)
+                .single();
+        classes.settle(
+                UUID.fromString((String) body.get("child")),
+                Action.valueOf((String) body.get("action")),
+                Side.valueOf(latest));
+    }
+
+    void takeHits(Intake intake) {
+        if (intake.batch.hits().isEmpty()) return;
+        Set<UUID> theirs = givenLessons(intake, Intake.named(intake.batch.hits(), Batch.HitEntry::lesson));
+        KnowHow knowHow = knowHows.current();
+        for (Batch.HitEntry h : intake.batch.hits()) {
+            boolean home = h.kind() == Kind.HOME;
+            if (h.kind() != null && h.kind() != Kind.TEACHER && !home)
+                intake.refuse(
+                        h.id(), "A set of tries is the teacher's or from home; %s was given.".formatted(h.kind()));
+            else if (h.lesson() == null && !home
+                    || h.lesson() != null && !theirs.contains(h.lesson())
+                    || !intake.children.contains(h.child()))
+                intake.refuse(
+                        h.id(), "There is no such lesson or child in this school, or not of the classes given to you.");
+            else if (!knowHow.hasSkill(h.skill()))
+                intake.refuse(h.id(), "There is no skill with the key (%s).".formatted(h.skill()));
+            else if (h.hits() + h.missedLeft() + h.missedRight() + h.missedShort() + h.missedLong() + h.missed() == 0)
+                intake.refuse(h.id(), "A set of tries has at least one try.");
+            else {
+                event(intake, HITS, h.id(), h.at())
+                        .param("child", h.child())
+                        .param("kind", home ? Kind.HOME.name() : Kind.TEACHER.name())
+                        .param("lesson", h.lesson())
+                        .param("segment", h.segment())
+                        .param("skill", h.skill())
+                        .param("hits", h.hits())
+                        .param("left", h.missedLeft())
+                        .param("right", h.missedRight())
+                        .param("short", h.missedShort())
+                        .param("long", h.missedLong())
+                        .param("missed", h.missed())
+                        .param("distance", h.distanceMm())
+                        .param("width", h.widthMm())
+                        .param("side", h.side() == null ? null : h.side().name())
+                        .param("item", h.item())
+                        .param("device", intake.batch.device())
+                        .param("seq", h.seq())
+                        .update();
+                intake.keep(h.id());
+            }
+        }
+    }
+
+    /** Those of the lessons whose class is given to whoever records. */
+    private Set<UUID> givenLessons(Intake intake, Set<UUID> ids) {
+        if (ids.isEmpty()) return Set.of();
+        Predicate<UUID> visible = teams.visible();
+        Set<UUID> given = new HashSet<>();
+        jdbc.sql(CLASSES_OF_LESSONS)
+                .param("school", intake.school)
+                .param("ids", ids)
+                .query((row, n) -> visible.test(row.getObject("class_id", UUID.class))
+                        && given.add(row.getObject("id", UUID.class)))
+                .list();
+        return given;
+    }
+
+    private JdbcClient.StatementSpec event(Intake intake, String sql, UUID id, Instant at) {
+        return jdbc.sql(sql)
+                .param("id", id)
+                .param("school", intake.school)
+                .param("person", intake.observer.person())
+                .param("at", Timestamp.from(intake.corrected(at)))
+                .param("received", Timestamp.from(intake.received));
+    }
+
+    /** Those of the children who are, or were, in a class that is given to whoever records: what was seen then still arrives. */
+    private Set<UUID> given(Intake intake, Set<UUID> children) {
+        if (children.isEmpty()) return new HashSet<>();
+        return new HashSet<>(jdbc.sql(CHILDREN)
+                .param("school", intake.school)
+                .param("ids", children)
+                .param("lead", intake.observer.role() == Role.LEAD)
+                .param("person", intake.observer.person())
+                .query(UUID.class)
+                .list());
+    }
+}
