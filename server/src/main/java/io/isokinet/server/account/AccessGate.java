@@ -25,7 +25,7 @@ class AccessGate implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/api/**").excludePathPatterns("/api/openapi");
+        registry.addInterceptor(this).addPathPatterns("/api/**");
     }
 
     @Override

@@ -36,7 +36,11 @@ public class Accounts {
         this.dummyHash = passwords.encode("no one has this password");
     }
 
-    /** A person of the school. @param locked true while too many failed tries make them wait */
+    /**
+     * A person of the school.
+     *
+     * @param locked true while too many failed tries make them wait
+     */
     public record PersonView(UUID id, String signIn, String name, Role role, boolean locked) {}
 
     /** Adds a person to a school; the password has at least ten characters. */

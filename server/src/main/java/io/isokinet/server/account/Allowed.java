@@ -9,7 +9,7 @@ import java.lang.annotation.Target;
  * Who may use an end point. An end point that does not say is closed to everyone. docs/access.md has the whole table, and a
  * test walks it.
  */
-@Target(ElementType.METHOD)
+@Target({ElementType.METHOD, ElementType.ANNOTATION_TYPE})
 @Retention(RetentionPolicy.RUNTIME)
 public @interface Allowed {
     /** Who may besides the lead, who may everything. */

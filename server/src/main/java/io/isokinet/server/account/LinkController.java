@@ -21,21 +21,19 @@ class LinkController {
         this.links = links;
     }
 
-    record UseForm(
-            @Nullable String signIn,
-            @NotBlank(message = "is needed") String password) {}
+    record UseForm(@Nullable String signIn, @NotBlank String password) {}
 
     /** @param signIn to sign in with */
     record Used(String signIn) {}
 
     @GetMapping
-    @Allowed(open = true)
+    @Anybody
     LinkView view(@PathVariable String secret) {
         return links.view(secret);
     }
 
     @PostMapping
-    @Allowed(open = true)
+    @Anybody
     Used use(@PathVariable String secret, @Valid @RequestBody UseForm form) {
         return new Used(links.use(secret, form.signIn(), form.password()));
     }

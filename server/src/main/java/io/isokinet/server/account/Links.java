@@ -64,7 +64,11 @@ class Links {
     /** @param secret for the link's address; it cannot be shown again */
     record Made(String secret, Instant expiresAt) {}
 
-    /** What whoever opens a link is told. @param signIn null where it is still to be chosen */
+    /**
+     * What whoever opens a link is told.
+     *
+     * @param signIn null where it is still to be chosen
+     */
     record LinkView(
             Purpose purpose,
             String school,
@@ -137,7 +141,12 @@ class Links {
                 link.person == null ? null : accounts.signIn(link.person));
     }
 
-    /** Uses the link up. @param signIn chosen by who joins; not needed for a new password @return the sign-in name */
+    /**
+     * Uses the link up.
+     *
+     * @param signIn chosen by who joins; not needed for a new password
+     * @return the sign-in name
+     */
     @Transactional
     String use(String secret, @Nullable String signIn, String password) {
         Link link = open(secret);

@@ -33,13 +33,11 @@ public class MeController {
         this.audit = audit;
     }
 
-    record PasswordForm(
-            @NotBlank(message = "is needed") String now,
-            @NotBlank(message = "is needed") String password) {}
+    record PasswordForm(@NotBlank String now, @NotBlank String password) {}
 
     /** Everywhere else one is signed out. */
     @PutMapping("/password")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     @Transactional
     public ResponseEntity<Void> password(@Valid @RequestBody PasswordForm form, HttpServletRequest request) {
         UUID me = SignedIn.current().person();
@@ -53,21 +51,21 @@ public class MeController {
     }
 
     @GetMapping("/sessions")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     List<SessionLine> sessions(HttpServletRequest request) {
         return sessions.of(SignedIn.current().person(), own(request));
     }
 
     /** Signs out everywhere but here. */
     @DeleteMapping("/sessions")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     ResponseEntity<Void> endOthers(HttpServletRequest request) {
         sessions.endAll(SignedIn.current().person(), own(request));
         return ResponseEntity.noContent().build();
     }
 
     @DeleteMapping("/sessions/{key}")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     ResponseEntity<Void> end(@PathVariable String key) {
         sessions.end(SignedIn.current().person(), key);
         return ResponseEntity.noContent().build();

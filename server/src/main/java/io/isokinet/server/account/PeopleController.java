@@ -53,16 +53,14 @@ public class PeopleController {
     record PeopleView(List<PersonLine> people, List<Waiting> invitations) {}
 
     record InviteForm(
-            @NotBlank(message = "is needed") String name,
-            @NotNull(message = "is needed") Role role,
-            @NotNull(message = "is needed") List<UUID> classes) {}
+            @NotBlank String name,
+            @NotNull Role role,
+            @NotNull List<UUID> classes) {}
 
-    record PersonForm(
-            @NotNull(message = "is needed") Role role,
-            @NotNull(message = "is needed") List<UUID> classes) {}
+    record PersonForm(@NotNull Role role, @NotNull List<UUID> classes) {}
 
     @GetMapping("/people")
-    @Allowed
+    @LeadOnly
     @Transactional(readOnly = true)
     public PeopleView people() {
         var given = teams.all();
@@ -74,13 +72,13 @@ public class PeopleController {
     }
 
     @PostMapping("/invitations")
-    @Allowed
+    @LeadOnly
     Made invite(@Valid @RequestBody InviteForm form) {
         return links.invite(form.name(), form.role(), form.classes());
     }
 
     @DeleteMapping("/invitations/{id}")
-    @Allowed
+    @LeadOnly
     ResponseEntity<Void> withdraw(@PathVariable UUID id) {
         links.withdraw(id);
         return ResponseEntity.noContent().build();
@@ -88,7 +86,7 @@ public class PeopleController {
 
     /** What changes for a person holds from their next sign-in on, so they are signed out. */
     @PutMapping("/people/{id}")
-    @Allowed
+    @LeadOnly
     @Transactional
     public PeopleView change(@PathVariable UUID id, @Valid @RequestBody PersonForm form) {
         PersonView before = accounts.person(id);
@@ -108,7 +106,7 @@ public class PeopleController {
     }
 
     @DeleteMapping("/people/{id}")
-    @Allowed
+    @LeadOnly
     @Transactional
     public ResponseEntity<Void> remove(@PathVariable UUID id) {
         String name = accounts.person(id).name();
@@ -120,13 +118,13 @@ public class PeopleController {
     }
 
     @PostMapping("/people/{id}/reset")
-    @Allowed
+    @LeadOnly
     Made reset(@PathVariable UUID id) {
         return links.reset(id);
     }
 
     @PostMapping("/people/{id}/sign-out")
-    @Allowed
+    @LeadOnly
     @Transactional
     public ResponseEntity<Void> signOut(@PathVariable UUID id) {
         audit.add(Act.DID, "signed out " + accounts.person(id).name() + " everywhere", "", id);
@@ -136,7 +134,7 @@ public class PeopleController {
 
     /** @param before shows older entries; null for the newest */
     @GetMapping("/audit")
-    @Allowed
+    @LeadOnly
     List<Audit.Entry> log(@RequestParam(required = false) @Nullable Instant before) {
         return audit.page(before == null ? clock.instant().plusSeconds(1) : before, PAGE);
     }

@@ -35,7 +35,7 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers("/api/links/**", "/api/first-run", "/api/feeds/**")
                         .permitAll()
-                        .requestMatchers("/api/openapi", "/actuator/health/**")
+                        .requestMatchers("/actuator/health/**")
                         .permitAll()
                         .requestMatchers("/api/**", "/actuator/**")
                         .authenticated()

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -32,28 +33,33 @@ class SessionController {
     private final Accounts accounts;
     private final SignInThrottle throttle;
     private final SecurityContextRepository contexts;
+    private final String version;
 
-    SessionController(Accounts accounts, SignInThrottle throttle, SecurityContextRepository contexts) {
+    SessionController(
+            Accounts accounts,
+            SignInThrottle throttle,
+            SecurityContextRepository contexts,
+            @Value("${isokinet.version}") String version) {
         this.accounts = accounts;
         this.throttle = throttle;
         this.contexts = contexts;
+        this.version = version;
     }
 
     record SignIn(
-            @NotBlank(message = "is needed") @Size(max = 120, message = "is at most 120 characters long")
-            String signIn,
+            @NotBlank @Size(max = 120) String signIn,
 
-            @NotBlank(message = "is needed") @Size(max = 200, message = "is at most 200 characters long")
-            String password) {}
+            @NotBlank @Size(max = 200) String password) {}
 
-    record SessionView(UUID person, UUID school, String name, Role role) {
-        static SessionView of(SignedIn signedIn) {
-            return new SessionView(signedIn.person(), signedIn.school(), signedIn.name(), signedIn.role());
+    /** @param version of the application */
+    record SessionView(UUID person, UUID school, String name, Role role, String version) {
+        static SessionView of(SignedIn signedIn, String version) {
+            return new SessionView(signedIn.person(), signedIn.school(), signedIn.name(), signedIn.role(), version);
         }
     }
 
     @PostMapping
-    @Allowed(open = true)
+    @Anybody
     SessionView signIn(@Valid @RequestBody SignIn form, HttpServletRequest request, HttpServletResponse response) {
         String address = request.getRemoteAddr();
         if (throttle.mustWait(form.signIn(), address)) {
@@ -76,17 +82,17 @@ class SessionController {
                 signedIn, null, List.of(new SimpleGrantedAuthority("ROLE_" + signedIn.role()))));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
-        return SessionView.of(signedIn);
+        return SessionView.of(signedIn, version);
     }
 
     @GetMapping
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     SessionView whoAmI() {
-        return SessionView.of(SignedIn.current());
+        return SessionView.of(SignedIn.current(), version);
     }
 
     @DeleteMapping
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     ResponseEntity<Void> signOut(HttpServletRequest request) {
         HttpSession session = request.getSession(false);
         if (session != null) session.invalidate();

@@ -21,7 +21,10 @@ class Sessions {
         this.repository = repository;
     }
 
-    /** @param key names the session without giving it away @param here true for the one that asks */
+    /**
+     * @param key names the session without giving it away
+     * @param here true for the one that asks
+     */
     record SessionLine(String key, String device, Instant since, Instant lastUsed, boolean here) {}
 
     List<SessionLine> of(UUID person, @Nullable String own) {
@@ -43,7 +46,11 @@ class Sessions {
                 .forEach(s -> repository.deleteById(s.getId()));
     }
 
-    /** Ends every session of a person. @param but the id of one that stays; null for none */
+    /**
+     * Ends every session of a person.
+     *
+     * @param but the id of one that stays; null for none
+     */
     void endAll(UUID person, @Nullable String but) {
         repository.findByPrincipalName(person.toString()).keySet().stream()
                 .filter(id -> !id.equals(but))

@@ -1,14 +1,15 @@
 package io.isokinet.server.calendar;
 
 import io.isokinet.core.calendar.Weeks;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.LeadOnly;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.calendar.Calendars.CalendarView;
 import io.isokinet.server.calendar.Calendars.ClosureForm;
 import io.isokinet.server.calendar.Calendars.SlotForm;
 import io.isokinet.server.calendar.Calendars.TermForm;
 import io.isokinet.server.calendar.IcsReader.Read;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.Uploads;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -26,7 +27,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
@@ -38,34 +38,36 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api/calendar")
 class CalendarController {
     private final Calendars calendars;
+    private final Bookings bookings;
     private final Teams teams;
 
-    CalendarController(Calendars calendars, Teams teams) {
+    CalendarController(Calendars calendars, Bookings bookings, Teams teams) {
         this.calendars = calendars;
+        this.bookings = bookings;
         this.teams = teams;
     }
 
     record TermBody(
-            @NotBlank(message = "is needed") String name,
-            @NotNull(message = "is needed") LocalDate first,
-            @NotNull(message = "is needed") LocalDate last) {}
+            @NotBlank String name,
+            @NotNull LocalDate first,
+            @NotNull LocalDate last) {}
 
     record ClosureBody(
-            @NotBlank(message = "is needed") String name,
-            @NotNull(message = "is needed") LocalDate first,
-            @NotNull(message = "is needed") LocalDate last,
+            @NotBlank String name,
+            @NotNull LocalDate first,
+            @NotNull LocalDate last,
             @Nullable LocalTime from) {}
 
     record SlotBody(
-            @NotNull(message = "is needed") UUID classId,
-            @NotNull(message = "is needed") DayOfWeek day,
-            @NotNull(message = "is needed") Weeks weeks,
-            @NotNull(message = "is needed") LocalTime starts,
-            @NotNull(message = "is needed") Integer minutes,
-            @NotNull(message = "is needed") UUID spaceId) {}
+            @NotNull UUID classId,
+            @NotNull DayOfWeek day,
+            @NotNull Weeks weeks,
+            @NotNull LocalTime starts,
+            @NotNull Integer minutes,
+            @NotNull UUID spaceId) {}
 
     @GetMapping
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     CalendarView calendar() {
         Predicate<UUID> visible = teams.visible();
         CalendarView all = calendars.view();
@@ -78,54 +80,45 @@ class CalendarController {
     }
 
     @PutMapping("/terms/{id}")
-    @Allowed
-    CalendarView putTerm(
-            @PathVariable UUID id,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody TermBody body) {
-        calendars.putTerm(id, new TermForm(body.name(), body.first(), body.last()), ifMatch);
+    @LeadOnly
+    CalendarView putTerm(@PathVariable UUID id, IfMatch version, @Valid @RequestBody TermBody body) {
+        calendars.putTerm(id, new TermForm(body.name(), body.first(), body.last()), version);
         return calendars.view();
     }
 
     @DeleteMapping("/terms/{id}")
-    @Allowed
+    @LeadOnly
     CalendarView removeTerm(@PathVariable UUID id) {
         calendars.removeTerm(id);
         return calendars.view();
     }
 
     @PutMapping("/closures/{id}")
-    @Allowed
-    CalendarView putClosure(
-            @PathVariable UUID id,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody ClosureBody body) {
-        calendars.putClosure(id, new ClosureForm(body.name(), body.first(), body.last(), body.from()), ifMatch);
+    @LeadOnly
+    CalendarView putClosure(@PathVariable UUID id, IfMatch version, @Valid @RequestBody ClosureBody body) {
+        calendars.putClosure(id, new ClosureForm(body.name(), body.first(), body.last(), body.from()), version);
         return calendars.view();
     }
 
     @DeleteMapping("/closures/{id}")
-    @Allowed
+    @LeadOnly
     CalendarView removeClosure(@PathVariable UUID id) {
         calendars.removeClosure(id);
         return calendars.view();
     }
 
     @PutMapping("/slots/{id}")
-    @Allowed
-    CalendarView putSlot(
-            @PathVariable UUID id,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody SlotBody body) {
+    @LeadOnly
+    CalendarView putSlot(@PathVariable UUID id, IfMatch version, @Valid @RequestBody SlotBody body) {
         calendars.putSlot(
                 id,
                 new SlotForm(body.classId(), body.day(), body.weeks(), body.starts(), body.minutes(), body.spaceId()),
-                ifMatch);
+                version);
         return calendars.view();
     }
 
     @DeleteMapping("/slots/{id}")
-    @Allowed
+    @LeadOnly
     CalendarView removeSlot(@PathVariable UUID id) {
         calendars.removeSlot(id);
         return calendars.view();
@@ -133,15 +126,15 @@ class CalendarController {
 
     /** @param take false to only see what would come in */
     @PostMapping(path = "/bookings", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    @Allowed
+    @LeadOnly
     Read bookings(@RequestPart("files") MultipartFile file, @RequestParam UUID space, @RequestParam boolean take) {
-        return calendars.importBookings(space, Uploads.name(file), Uploads.bytes(file), take);
+        return bookings.take(space, Uploads.name(file), Uploads.bytes(file), take);
     }
 
     @DeleteMapping("/bookings")
-    @Allowed
+    @LeadOnly
     CalendarView removeBookings(@RequestParam UUID space, @RequestParam String source) {
-        calendars.removeBookings(space, source);
+        bookings.remove(space, source);
         return calendars.view();
     }
 }

@@ -7,16 +7,14 @@ import io.isokinet.core.calendar.Slot;
 import io.isokinet.core.calendar.UsableMinutes;
 import io.isokinet.core.calendar.Weeks;
 import io.isokinet.core.check.Finding;
-import io.isokinet.core.check.Findings;
 import io.isokinet.server.account.Audit;
-import io.isokinet.server.account.Audit.Act;
-import io.isokinet.server.calendar.IcsReader.Read;
 import io.isokinet.server.http.Fields;
-import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.place.Spaces.SpaceView;
 import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.Schools;
 import java.time.DayOfWeek;
@@ -26,7 +24,6 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -52,10 +49,6 @@ public class Calendars {
     interface ClosureRows extends JpaRepository<ClosureRow, UUID> {}
 
     interface SlotRows extends JpaRepository<SlotRow, UUID> {}
-
-    interface BookingRows extends JpaRepository<BookingRow, UUID> {
-        List<BookingRow> findBySourceAndSpaceId(String source, UUID spaceId);
-    }
 
     private final TermRows terms;
     private final ClosureRows closures;
@@ -92,7 +85,10 @@ public class Calendars {
             LocalDate last,
             @Nullable Integer version) {}
 
-    /** @param from the day ends early, at this time; null if it is wholly off @param lessons how many of the timetable it takes */
+    /**
+     * @param from the day ends early, at this time; null if it is wholly off
+     * @param lessons how many of the timetable it takes
+     */
     public record ClosureView(
             UUID id,
             String name,
@@ -102,7 +98,10 @@ public class Calendars {
             long lessons,
             @Nullable Integer version) {}
 
-    /** @param usable minutes to teach in @param reason how they come about */
+    /**
+     * @param usable minutes to teach in
+     * @param reason how they come about
+     */
     public record SlotView(
             UUID id,
             UUID classId,
@@ -139,7 +138,11 @@ public class Calendars {
 
     public record SlotForm(UUID classId, DayOfWeek day, Weeks weeks, LocalTime starts, int minutes, UUID spaceId) {}
 
-    /** A date of the timetable that a lesson could be on. @param minutes usable ones */
+    /**
+     * A date of the timetable that a lesson could be on.
+     *
+     * @param minutes usable ones
+     */
     public record Free(
             LocalDate day, LocalTime starts, int minutes, int timetabled, String reason, UUID spaceId, String space) {}
 
@@ -187,7 +190,7 @@ public class Calendars {
     }
 
     @Transactional
-    public void putTerm(UUID id, TermForm form, @Nullable String ifMatch) {
+    public void putTerm(UUID id, TermForm form, IfMatch version) {
         Fields fields = named(form.name());
         days(fields, form.first(), form.last());
         fields.done();
@@ -203,7 +206,7 @@ public class Calendars {
         fields.done();
         TermRow row = terms.findById(id).orElse(null);
         if (row == null) row = new TermRow(id);
-        else Fields.sameVersion("term", ifMatch, row.version());
+        else version.require("term", row.version());
         row.name = form.name().strip();
         row.firstDay = form.first();
         row.lastDay = form.last();
@@ -216,13 +219,13 @@ public class Calendars {
     }
 
     @Transactional
-    public void putClosure(UUID id, ClosureForm form, @Nullable String ifMatch) {
+    public void putClosure(UUID id, ClosureForm form, IfMatch version) {
         Fields fields = named(form.name());
         days(fields, form.first(), form.last());
         fields.done();
         ClosureRow row = closures.findById(id).orElse(null);
         if (row == null) row = new ClosureRow(id);
-        else Fields.sameVersion("closure", ifMatch, row.version());
+        else version.require("closure", row.version());
         row.name = form.name().strip();
         row.firstDay = form.first();
         row.lastDay = form.last();
@@ -236,7 +239,7 @@ public class Calendars {
     }
 
     @Transactional
-    public void putSlot(UUID id, SlotForm form, @Nullable String ifMatch) {
+    public void putSlot(UUID id, SlotForm form, IfMatch version) {
         new Fields()
                 .check(
                         form.minutes() >= Slot.LEAST && form.minutes() <= Slot.MOST,
@@ -253,7 +256,7 @@ public class Calendars {
         spaces.view(form.spaceId());
         SlotRow row = slots.findById(id).orElse(null);
         if (row == null) row = new SlotRow(id);
-        else Fields.sameVersion("lesson of the timetable", ifMatch, row.version());
+        else version.require("lesson of the timetable", row.version());
         row.classId = form.classId();
         row.weekday = form.day();
         row.weeks = form.weeks();
@@ -284,41 +287,10 @@ public class Calendars {
     }
 
     /**
-     * Reads other people's bookings of a place out of a calendar file; what the same file brought before is replaced.
+     * The next free dates of a class in its timetable.
      *
-     * @param take false to only see what would come in
+     * @param taken dates that lessons are on already
      */
-    @Transactional
-    public Read importBookings(UUID spaceId, String source, byte[] ics, boolean take) {
-        SpaceView space = spaces.view(spaceId);
-        new Fields()
-                .check(!source.isBlank() && source.length() <= 120, "source", "needs 1 to 120 characters.")
-                .done();
-        Read read = new IcsReader(schools.zone(), horizon()).read(source, ics);
-        if (!take) return read;
-        new Findings(read.findings()).throwIfAny();
-        bookings.deleteAllInBatch(bookings.findBySourceAndSpaceId(source, spaceId));
-        read.events()
-                .forEach(e ->
-                        bookings.save(new BookingRow(Ids.next(), spaceId, source, e.title(), e.starts(), e.ends())));
-        bookings.flush();
-        audit.add(
-                Act.DID,
-                "imported bookings of " + space.name(),
-                "%d from %s".formatted(read.events().size(), source),
-                spaceId);
-        return read;
-    }
-
-    @Transactional
-    public void removeBookings(UUID spaceId, String source) {
-        List<BookingRow> rows = bookings.findBySourceAndSpaceId(source, spaceId);
-        if (rows.isEmpty()) throw new NotFoundException("booking from " + source + " for the space", spaceId);
-        bookings.deleteAllInBatch(rows);
-        audit.add(Act.REMOVED, "bookings from " + source, String.valueOf(rows.size()), spaceId);
-    }
-
-    /** The next free dates of a class in its timetable. @param taken dates that lessons are on already */
     @Transactional(readOnly = true)
     public List<Free> free(UUID classId, LocalDate from, int most, List<LocalDate> taken) {
         ClassView group = classes.view(classId);
@@ -392,8 +364,25 @@ public class Calendars {
                 .toList();
     }
 
+    private Map<UUID, SpaceView> places() {
+        return spaces.all().stream().collect(Collectors.toMap(SpaceView::id, Function.identity()));
+    }
+
+    private Map<UUID, ClassView> groups() {
+        List<UUID> ids = classes.all().stream().map(ClassLine::id).toList();
+        return classes.views(ids).stream().collect(Collectors.toMap(ClassView::id, Function.identity()));
+    }
+
+    private static Fields named(String name) {
+        return new Fields().check(!name.isBlank() && name.strip().length() <= 60, "name", "needs 1 to 60 characters.");
+    }
+
+    private static void days(Fields fields, LocalDate first, LocalDate last) {
+        fields.check(!last.isBefore(first), "last", "is before the first day (%s); swap them?".formatted(first));
+    }
+
     /** From today to the end of the last term, or a year ahead without terms. */
-    private Days horizon() {
+    Days horizon() {
         LocalDate today = schools.today();
         LocalDate last = terms.findAll().stream()
                 .map(t -> t.lastDay)
@@ -407,23 +396,5 @@ public class Calendars {
                 .max(Comparator.naturalOrder())
                 .orElse(today);
         return new Days(first, last);
-    }
-
-    private Map<UUID, SpaceView> places() {
-        return spaces.all().stream().collect(Collectors.toMap(SpaceView::id, Function.identity()));
-    }
-
-    private Map<UUID, ClassView> groups() {
-        Map<UUID, ClassView> groups = new HashMap<>();
-        classes.all().forEach(c -> groups.put(c.id(), classes.view(c.id())));
-        return groups;
-    }
-
-    private static Fields named(String name) {
-        return new Fields().check(!name.isBlank() && name.strip().length() <= 60, "name", "needs 1 to 60 characters.");
-    }
-
-    private static void days(Fields fields, LocalDate first, LocalDate last) {
-        fields.check(!last.isBefore(first), "last", "is before the first day (%s); swap them?".formatted(first));
     }
 }

@@ -39,16 +39,26 @@ final class IcsReader {
     private final List<Finding> findings = new ArrayList<>();
     private final List<Event> events = new ArrayList<>();
 
-    /** @param zone for times that name none, and for whole days @param horizon events outside are left out */
+    /**
+     * @param zone for times that name none, and for whole days
+     * @param horizon events outside are left out
+     */
     IcsReader(ZoneId zone, Days horizon) {
         this.zone = zone;
         this.horizon = horizon;
     }
 
-    /** Times of one event. @param ends excluded */
+    /**
+     * Times of one event.
+     *
+     * @param ends excluded
+     */
     public record Event(String title, Instant starts, Instant ends) {}
 
-    /** @param findings what cannot be read, with the remedy; with any, nothing comes in @param outside events that lie outside the terms */
+    /**
+     * @param findings what cannot be read, with the remedy; with any, nothing comes in
+     * @param outside events that lie outside the terms
+     */
     public record Read(List<Event> events, int outside, List<Finding> findings) {}
 
     Read read(String name, byte[] ics) {

@@ -2,10 +2,8 @@ package io.isokinet.server.demo;
 
 import io.isokinet.core.calendar.Weeks;
 import io.isokinet.core.mastery.Setting;
-import io.isokinet.core.place.Place.Floor;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
-import io.isokinet.core.thing.Trait;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.server.account.Accounts;
 import io.isokinet.server.account.Role;
@@ -16,14 +14,7 @@ import io.isokinet.server.calendar.Calendars.ClosureForm;
 import io.isokinet.server.calendar.Calendars.SlotForm;
 import io.isokinet.server.calendar.Calendars.TermForm;
 import io.isokinet.server.http.Ids;
-import io.isokinet.server.place.Cupboards;
-import io.isokinet.server.place.Cupboards.Count;
-import io.isokinet.server.place.Cupboards.OwnThing;
-import io.isokinet.server.place.Spaces;
-import io.isokinet.server.place.Spaces.Feature;
-import io.isokinet.server.place.Spaces.FeatureKind;
-import io.isokinet.server.place.Spaces.LineColour;
-import io.isokinet.server.place.Spaces.SpaceForm;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.record.Batch;
 import io.isokinet.server.record.Batch.RegisterEntry;
 import io.isokinet.server.record.Batch.TrialEntry;
@@ -36,15 +27,18 @@ import io.isokinet.server.school.CueFit;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.school.YearNaming;
 import io.isokinet.server.tenancy.SchoolScope;
+import io.isokinet.server.unit.LessonChangeForm;
+import io.isokinet.server.unit.LessonChangeForm.Kind;
+import io.isokinet.server.unit.LessonChangeForm.Rest;
 import io.isokinet.server.unit.LessonChanges;
-import io.isokinet.server.unit.LessonChanges.ChangeForm;
-import io.isokinet.server.unit.LessonChanges.Kind;
-import io.isokinet.server.unit.LessonChanges.Rest;
+import io.isokinet.server.unit.LessonForm;
+import io.isokinet.server.unit.LessonStanding;
 import io.isokinet.server.unit.LessonState;
+import io.isokinet.server.unit.UnitBoards;
+import io.isokinet.server.unit.UnitForm;
+import io.isokinet.server.unit.UnitPlanning;
 import io.isokinet.server.unit.UnitView;
-import io.isokinet.server.unit.Units;
-import io.isokinet.server.unit.Units.LessonForm;
-import io.isokinet.server.unit.Units.UnitForm;
+import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -56,11 +50,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -81,76 +73,50 @@ class DemoSchool implements ApplicationRunner {
     static final String SIGN_IN = "demo";
     static final String PASSWORD = "saltfern-harbour";
     private static final ZoneId ZONE = ZoneId.of("Europe/London");
-    private static final String[] GIVEN = {
-        "Maren", "Bela", "Emre", "Lior", "Idris", "Sana", "Ravi", "Hari", "Yusra", "Femi", "Ines", "Wren", "Tove",
-                "Nia",
-        "Zofia", "Elif", "Piet", "Jonas", "Milo", "Cato", "Pia", "Teo", "Anouk", "Rosa", "Lars", "Oona", "Kofi", "Ayla",
-        "Bram", "Chidi", "Dilan", "Esme", "Finn", "Greta", "Hugo", "Ilse", "Juno", "Kaya", "Luka", "Mira", "Noor",
-                "Otis",
-        "Petra", "Quinn", "Runa", "Suri", "Tariq", "Uma", "Vida", "Willa", "Xavi", "Yara", "Zeno", "Alma", "Birk",
-                "Carys",
-        "Dov", "Edda", "Farid", "Gwen", "Hal", "Isla", "Jory", "Kit", "Lena", "Mabli", "Niko", "Orla", "Pau", "Rafi",
-        "Saga", "Tomos", "Ulla", "Vito", "Wiki", "Yann", "Zia", "Anselm", "Bodil", "Cilla"
-    };
-    private static final String[] FAMILY = {
-        "Sandhu-Lowe",
-        "Tidemark",
-        "Ferry",
-        "Oakhaven",
-        "Marsh",
-        "Quayle-Orr",
-        "Saltley",
-        "Nethercove",
-        "Brackwater",
-        "Pierpoint",
-        "Dunecroft",
-        "Harbourne",
-        "Kelpie",
-        "Merefield",
-        "Rockhall",
-        "Shingleton",
-        "Windle",
-        "Estuary",
-        "Beaconsby"
-    };
 
     private final Accounts accounts;
     private final Schools schools;
-    private final Spaces spaces;
-    private final Cupboards cupboards;
+    private final DemoPlaces places;
     private final Classes classes;
     private final Calendars calendars;
     private final Teams teams;
-    private final Units units;
+    private final UnitPlanning planning;
+    private final UnitBoards units;
+    private final LessonStanding standing;
     private final LessonChanges changes;
     private final Recorder recorder;
     private final JdbcClient jdbc;
+    private final Clock clock;
     private final Random random = new Random(7);
     private int named;
 
     DemoSchool(
             Accounts accounts,
             Schools schools,
-            Spaces spaces,
-            Cupboards cupboards,
+            DemoPlaces places,
             Classes classes,
             Calendars calendars,
             Teams teams,
-            Units units,
+            UnitPlanning planning,
+            UnitBoards units,
+            LessonStanding standing,
             LessonChanges changes,
             Recorder recorder,
-            JdbcClient jdbc) {
+            JdbcClient jdbc,
+            Clock clock) {
         this.accounts = accounts;
         this.schools = schools;
-        this.spaces = spaces;
-        this.cupboards = cupboards;
+        this.places = places;
         this.classes = classes;
         this.calendars = calendars;
         this.teams = teams;
+        this.planning = planning;
         this.units = units;
+        this.standing = standing;
         this.changes = changes;
         this.recorder = recorder;
         this.jdbc = jdbc;
+        this.clock = clock;
     }
 
     @Override
@@ -179,8 +145,8 @@ class DemoSchool implements ApplicationRunner {
                 today.getDayOfWeek().getValue() > 5 ? today.with(TemporalAdjusters.next(DayOfWeek.MONDAY)) : today;
         UUID hall = Ids.next();
         UUID yard = Ids.next();
-        places(hall, yard);
-        cupboard();
+        places.places(hall, yard);
+        places.cupboard();
         UUID dunlins = schoolClass("Dunlins", 5, 22, 2);
         UUID sanderlings = schoolClass("Sanderlings", 7, 27, 5);
         UUID turnstones = schoolClass("Turnstones", 9, 31, 3);
@@ -195,7 +161,7 @@ class DemoSchool implements ApplicationRunner {
         UUID assistant = accounts.add(schools.view().id(), "demo-assistant", "Kit Pierpoint", PASSWORD, Role.ASSISTANT);
         teams.give(assistant, sanderlings);
         taughtHalf(sanderlings, hall, day, first, second, teacher);
-        units.make(
+        planning.make(
                 Ids.next(),
                 new UnitForm(
                         turnstones,
@@ -204,7 +170,7 @@ class DemoSchool implements ApplicationRunner {
                         Wishes.Order.INTERLEAVED,
                         null,
                         weekly(day, LocalTime.of(11, 0), 40, yard)));
-        units.make(
+        planning.make(
                 Ids.next(),
                 new UnitForm(
                         dunlins,
@@ -221,93 +187,17 @@ class DemoSchool implements ApplicationRunner {
                 .toList();
     }
 
-    private void places(UUID hall, UUID yard) {
-        spaces.put(
-                hall,
-                new SpaceForm(
-                        "Hall",
-                        1700,
-                        950,
-                        480,
-                        Floor.WOOD,
-                        14,
-                        2,
-                        null,
-                        List.of(
-                                feature(FeatureKind.WALL, "long wall", null, 150, 0, 1200, 0),
-                                feature(FeatureKind.WALL, "stage end", null, 1700, 100, 0, 750),
-                                feature(FeatureKind.DOOR, "to the corridor", null, 0, 380, 0, 190),
-                                feature(FeatureKind.DOOR, "to the yard", null, 1400, 950, 200, 0),
-                                feature(FeatureKind.HAZARD, "piano", null, 60, 780, 160, 110),
-                                feature(FeatureKind.HAZARD, "radiator", null, 500, 935, 220, 15),
-                                feature(FeatureKind.LINE, "", LineColour.WHITE, 850, 0, 0, 950),
-                                feature(FeatureKind.LINE, "", LineColour.YELLOW, 300, 100, 0, 750),
-                                feature(FeatureKind.LINE, "", LineColour.YELLOW, 1400, 100, 0, 750),
-                                feature(FeatureKind.CIRCLE, "", LineColour.RED, 850, 475, 180, 0))),
-                null);
-        spaces.put(
-                yard,
-                new SpaceForm(
-                        "Tarmac yard",
-                        2800,
-                        1800,
-                        null,
-                        Floor.TARMAC,
-                        20,
-                        2,
-                        hall,
-                        List.of(
-                                feature(FeatureKind.WALL, "boat-house wall", null, 0, 0, 2800, 0),
-                                feature(FeatureKind.HAZARD, "bench", null, 2620, 1500, 180, 50),
-                                feature(FeatureKind.LINE, "", LineColour.WHITE, 1400, 0, 0, 1800),
-                                feature(FeatureKind.LINE, "", LineColour.BLUE, 0, 900, 2800, 0))),
-                null);
-        spaces.put(
-                Ids.next(), new SpaceForm("Sloping field", 5000, 3000, null, Floor.GRASS, 0, 5, hall, List.of()), null);
-    }
-
-    private static Feature feature(
-            FeatureKind kind, String label, @Nullable LineColour colour, int x, int y, int dx, int dy) {
-        return new Feature(kind, label, colour, x, y, dx, dy);
-    }
-
-    private void cupboard() {
-        String shed = "shed, left shelf";
-        String hall = "hall cupboard";
-        count("foam-ball-20", 10, 4, hall);
-        count("foam-ball-16", 8, 0, hall);
-        count("sock-ball", 14, 0, hall);
-        count("low-tennis-ball", 12, 3, hall);
-        count("tennis-ball", 20, 0, shed);
-        count("beanbag", 20, 0, hall);
-        count("scarf", 24, 0, hall);
-        count("skittle", 12, 1, hall);
-        count("bottle-empty", 24, 0, shed);
-        count("bottle-full", 6, 0, shed);
-        count("cup", 30, 0, hall);
-        count("cone", 16, 0, shed);
-        count("spot", 30, 0, hall);
-        count("hoop", 8, 2, shed);
-        count("rope", 15, 0, shed);
-        count("playground-ball", 4, 0, shed);
-        cupboards.describe(
-                "own-tide-mat",
-                new OwnThing("tide mat", "tide mats", 350, 400, null, null, Set.of(Trait.FLAT), true, 1),
-                null);
-        cupboards.recount("own-tide-mat", new Count(12, 0, hall));
-    }
-
-    private void count(String item, int count, int broken, String storage) {
-        cupboards.count(item, new Count(count, broken, storage), null);
-    }
-
     /** A term around the day, with a break behind it and a day off ahead. */
     private void terms(LocalDate day) {
         LocalDate monday = day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         calendars.putTerm(
-                Ids.next(), new TermForm("Herring term", monday.minusWeeks(9), monday.plusDays(7 * 6 + 4)), null);
+                Ids.next(),
+                new TermForm("Herring term", monday.minusWeeks(9), monday.plusDays(7 * 6 + 4)),
+                IfMatch.MISSING);
         calendars.putTerm(
-                Ids.next(), new TermForm("Gannet term", monday.plusWeeks(9), monday.plusDays(7 * 20 + 4)), null);
+                Ids.next(),
+                new TermForm("Gannet term", monday.plusWeeks(9), monday.plusDays(7 * 20 + 4)),
+                IfMatch.MISSING);
         calendars.putClosure(
                 Ids.next(),
                 new ClosureForm(
@@ -315,20 +205,22 @@ class DemoSchool implements ApplicationRunner {
                         monday.minusWeeks(4),
                         monday.minusWeeks(4).plusDays(4),
                         null),
-                null);
+                IfMatch.MISSING);
         LocalDate training = monday.plusDays(7 * 3 + 4);
-        calendars.putClosure(Ids.next(), new ClosureForm("Staff training", training, training, null), null);
+        calendars.putClosure(Ids.next(), new ClosureForm("Staff training", training, training, null), IfMatch.MISSING);
         LocalDate early = monday.plusDays(7 * 6 + 4);
-        calendars.putClosure(Ids.next(), new ClosureForm("Term ends at noon", early, early, LocalTime.NOON), null);
+        calendars.putClosure(
+                Ids.next(), new ClosureForm("Term ends at noon", early, early, LocalTime.NOON), IfMatch.MISSING);
     }
 
     private void slot(UUID schoolClass, DayOfWeek day, LocalTime starts, int minutes, UUID space) {
-        calendars.putSlot(Ids.next(), new SlotForm(schoolClass, day, Weeks.EVERY, starts, minutes, space), null);
+        calendars.putSlot(
+                Ids.next(), new SlotForm(schoolClass, day, Weeks.EVERY, starts, minutes, space), IfMatch.MISSING);
     }
 
     private UUID schoolClass(String name, int age, int children, int leftHanded) {
         UUID id = Ids.next();
-        classes.put(id, new ClassForm(name, age, 0, 1), null);
+        classes.put(id, new ClassForm(name, age, 0, 1), IfMatch.MISSING);
         List<NewChild> newcomers = new ArrayList<>();
         for (int i = 0; i < children; i++) {
             boolean left = i % 5 == 0 && i / 5 < leftHanded;
@@ -337,7 +229,11 @@ class DemoSchool implements ApplicationRunner {
             if (settled) sides.put(Action.THROW, left ? Side.LEFT : Side.RIGHT);
             if (left && i % 10 == 0) sides.put(Action.KICK, Side.RIGHT);
             newcomers.add(new NewChild(
-                    GIVEN[named % GIVEN.length], FAMILY[(named * 7 + 3) % FAMILY.length], age, sides, null));
+                    DemoNames.GIVEN[named % DemoNames.GIVEN.length],
+                    DemoNames.FAMILY[(named * 7 + 3) % DemoNames.FAMILY.length],
+                    age,
+                    sides,
+                    null));
             named++;
         }
         classes.add(id, newcomers, schools.today().minusWeeks(9));
@@ -361,7 +257,7 @@ class DemoSchool implements ApplicationRunner {
                 .toList();
         int now = dates.indexOf(day);
         UUID unit = Ids.next();
-        units.make(
+        planning.make(
                 unit,
                 new UnitForm(
                         schoolClass,
@@ -377,20 +273,20 @@ class DemoSchool implements ApplicationRunner {
         teach(unit, 1, teacher, ability);
         changes.change(
                 units.view(unit).lessons().get(2).id(),
-                new ChangeForm(
+                new LessonChangeForm(
                         Kind.LOST, "hall taken for photographs", Rest.SQUEEZE, null, null, null, null, null, false));
         teach(unit, 3, teacher, ability);
         replan(unit);
     }
 
     private void replan(UUID unit) {
-        units.replan(unit, units.view(unit).head().toString());
+        planning.replan(unit, IfMatch.of(units.view(unit).head()));
     }
 
     private void teach(UUID unit, int position, SignedIn teacher, Map<String, Double> ability) {
         UnitView.LessonView lesson = units.view(unit).lessons().get(position);
         Instant at = lesson.onDate().atTime(LocalTime.of(10, 10)).atZone(ZONE).toInstant();
-        units.state(lesson.id(), LessonState.TAUGHT, at);
+        standing.say(lesson.id(), LessonState.TAUGHT, at);
         List<ChildView> children =
                 classes.view(units.view(unit).schoolClass().id()).children();
         UUID device = Ids.next();
@@ -433,6 +329,6 @@ class DemoSchool implements ApplicationRunner {
         List<RegisterEntry> register = away.stream()
                 .map(child -> new RegisterEntry(Ids.next(), lesson.id(), child, false, null, at))
                 .toList();
-        recorder.take(new Batch(Ids.next(), device, Instant.now(), trials, List.of(), register, List.of()), teacher);
+        recorder.take(new Batch(Ids.next(), device, clock.instant(), trials, List.of(), register, List.of()), teacher);
     }
 }

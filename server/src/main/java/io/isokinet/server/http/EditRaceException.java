@@ -6,7 +6,11 @@ public class EditRaceException extends RuntimeException {
         super(message);
     }
 
-    /** On one part of a thing. @param message what it was, what it is, and what to do */
+    /**
+     * On one part of a thing.
+     *
+     * @param message what it was, what it is, and what to do
+     */
     public static EditRaceException clash(String message) {
         return new EditRaceException(message, true);
     }

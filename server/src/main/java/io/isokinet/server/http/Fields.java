@@ -5,7 +5,6 @@ import io.isokinet.core.check.Findings;
 import io.isokinet.core.check.FoundException;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** Checks the fields of a request and throws once, with all that is wrong. */
 public final class Fields {
@@ -19,11 +18,5 @@ public final class Fields {
     /** @throws FoundException if anything did not hold */
     public void done() {
         new Findings(findings).throwIfAny();
-    }
-
-    /** Checks the version an edit was made on. */
-    public static void sameVersion(String what, @Nullable String ifMatch, @Nullable Integer version) {
-        if (ifMatch == null) throw new VersionMissingException(what);
-        if (!ifMatch.replace("\"", "").equals(String.valueOf(version))) throw new EditRaceException(what);
     }
 }

@@ -77,7 +77,7 @@ class Problems extends ResponseEntityExceptionHandler {
     })
     ProblemDetail databaseGone(RuntimeException e) {
         LOG.warn("The database does not answer: {}", e.getMessage());
-        return DatabaseGone.problem();
+        return DatabaseGone.problem(e);
     }
 
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
@@ -94,7 +94,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(Exception.class)
     ProblemDetail unexpected(Exception e) {
-        if (DatabaseGone.isCauseOf(e)) return DatabaseGone.problem();
+        if (DatabaseGone.isCauseOf(e)) return DatabaseGone.problem(e);
         LOG.error("Unexpected failure", e);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
@@ -141,7 +141,7 @@ class Problems extends ResponseEntityExceptionHandler {
         Class<?> wanted = cause instanceof InvalidFormatException format ? format.getTargetType() : Object.class;
         if (wanted == LocalTime.class) return "must be a time of the day, 00:00 to 23:59, such as 09:15.";
         if (wanted == LocalDate.class) return "must be a day of the calendar, such as 2027-01-31.";
-        return "cannot be read; see /api/openapi for its shape.";
+        return "cannot be read; web/openapi.json says what belongs there.";
     }
 
     @Override

@@ -7,12 +7,14 @@ import io.isokinet.core.motion.Rolling;
 import io.isokinet.core.motion.Toppling;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Speed;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Recipe;
 import io.isokinet.core.thing.Trait;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRecord;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.Uploads;
 import io.isokinet.server.place.Cupboards;
 import io.isokinet.server.place.Cupboards.Count;
@@ -44,7 +46,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
@@ -99,18 +100,18 @@ public class CupboardController {
 
     /** @param broken null leaves it as it is; storage the same */
     record CountForm(
-            @NotNull(message = "is needed") Integer count,
+            @NotNull Integer count,
             @Nullable Integer broken,
             @Nullable String storage) {}
 
     record ThingForm(
-            @NotBlank(message = "is needed") String name,
-            @NotBlank(message = "is needed") String many,
-            @NotNull(message = "is needed") Double grams,
-            @NotNull(message = "is needed") Double widthMm,
+            @NotBlank String name,
+            @NotBlank String many,
+            @NotNull Double grams,
+            @NotNull Double widthMm,
             @Nullable Double heightMm,
             @Nullable Double baseMm,
-            @NotNull(message = "is needed") Set<Trait> traits,
+            @NotNull Set<Trait> traits,
             boolean homeMade,
             @Nullable Integer pieces) {}
 
@@ -120,7 +121,7 @@ public class CupboardController {
     record TableView(List<TableChange> changes, List<Finding> findings) {}
 
     @GetMapping
-    @Allowed({Role.TEACHER, Role.ASSISTANT})
+    @MayRecord
     @Transactional(readOnly = true)
     public List<CupboardLine> cupboard() {
         Map<String, Counted> counted =
@@ -131,24 +132,18 @@ public class CupboardController {
     }
 
     @PutMapping("/{item}")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     @Transactional
-    public CupboardLine count(
-            @PathVariable String item,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody CountForm form) {
+    public CupboardLine count(@PathVariable String item, IfMatch version, @Valid @RequestBody CountForm form) {
         Item known = knowHows.withOwnThings().item(item);
-        return line(known, cupboards.count(item, new Count(form.count(), form.broken(), form.storage()), ifMatch));
+        return line(known, cupboards.count(item, new Count(form.count(), form.broken(), form.storage()), version));
     }
 
     /** Describes a thing of the school's own. */
     @PutMapping("/own/{item}")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     @Transactional
-    public CupboardLine describe(
-            @PathVariable String item,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody ThingForm form) {
+    public CupboardLine describe(@PathVariable String item, IfMatch version, @Valid @RequestBody ThingForm form) {
         cupboards.describe(
                 item,
                 new OwnThing(
@@ -161,32 +156,36 @@ public class CupboardController {
                         form.traits(),
                         form.homeMade(),
                         form.pieces() == null ? 1 : form.pieces()),
-                ifMatch);
+                version);
         return cupboard().stream().filter(l -> l.key().equals(item)).findFirst().orElseThrow();
     }
 
     @DeleteMapping("/own/{item}")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     ResponseEntity<Void> remove(@PathVariable String item) {
         cupboards.remove(item);
         return ResponseEntity.noContent().build();
     }
 
-    @GetMapping("/table.csv")
-    @Allowed({Role.TEACHER, Role.ASSISTANT})
+    @GetMapping(value = "/table.csv", produces = TableWriter.CSV_TYPE)
+    @MayRecord
     ResponseEntity<byte[]> csv() {
         return TableWriter.csv("Cupboard", COLUMNS, rows());
     }
 
-    @GetMapping("/table.xlsx")
-    @Allowed({Role.TEACHER, Role.ASSISTANT})
+    @GetMapping(value = "/table.xlsx", produces = TableWriter.XLSX_TYPE)
+    @MayRecord
     ResponseEntity<byte[]> xlsx() {
         return TableWriter.xlsx("Cupboard", COLUMNS, rows());
     }
 
-    /** Counts from a table, whole or not at all. @param take false to only see what would change */
+    /**
+     * Counts from a table, whole or not at all.
+     *
+     * @param take false to only see what would change
+     */
     @PostMapping(path = "/table", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    @Allowed(Role.TEACHER)
+    @MayPlan
     @Transactional
     public TableView table(@RequestPart("files") MultipartFile file, @RequestParam boolean take) {
         Table table = Table.read(Uploads.name(file).toLowerCase(Locale.ROOT), Uploads.bytes(file));
@@ -292,18 +291,12 @@ public class CupboardController {
         List<String> facts = new ArrayList<>();
         Double falls = item.handling().fallSpeed();
         if (falls != null)
-            facts.add(String.format(
-                    Locale.ROOT,
-                    "Comes down 2 m in %.1f s; a ball takes %.1f s.",
-                    Flight.floatTime(2, falls),
-                    Flight.fallTime(2)));
+            facts.add(Words.say(
+                    "Comes down 2 m in %.1f s; a ball takes %.1f s.", Flight.floatTime(2, falls), Flight.fallTime(2)));
         String floors = item.handling().rollsOn().stream()
                 .sorted()
-                .map(f -> String.format(
-                        Locale.ROOT,
-                        "%.0f m on %s",
-                        Rolling.runsOn(USUAL_ROLL, f).metres(),
-                        f.label()))
+                .map(f ->
+                        Words.say("%.0f m on %s", Rolling.runsOn(USUAL_ROLL, f).metres(), f.label()))
                 .collect(Collectors.joining(", "));
         if (!floors.isEmpty()) facts.add("Rolled by an eight-year-old it runs on about " + floors + ".");
         return facts;

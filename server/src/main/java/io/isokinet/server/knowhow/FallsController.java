@@ -4,17 +4,16 @@ import io.isokinet.core.motion.Toppling;
 import io.isokinet.core.motion.Toppling.Answer;
 import io.isokinet.core.motion.Toppling.Verdict;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayRecord;
 import io.isokinet.server.place.Cupboards;
 import io.isokinet.server.place.Cupboards.Rolled;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,12 +50,12 @@ class FallsController {
             List<String> others) {}
 
     record RolledBody(
-            @NotBlank(message = "is needed") String ball,
-            @NotBlank(message = "is needed") String target,
+            @NotBlank String ball,
+            @NotBlank String target,
             @Nullable Integer fell) {}
 
     @GetMapping("/falls")
-    @Allowed({Role.TEACHER, Role.ASSISTANT})
+    @MayRecord
     FallView falls(@RequestParam String ball, @RequestParam String target, @RequestParam int age) {
         Item sent = knowHows.withOwnThings().item(ball);
         Item stands = knowHows.withOwnThings().item(target);
@@ -76,11 +75,9 @@ class FallsController {
                 well
                         ? null
                         : Toppling.heaviest(sent, stands, of)
-                                .map(m -> String.format(
-                                        Locale.ROOT,
+                                .map(m -> Words.say(
                                         "One of this shape falls at up to %.0f g; this one weighs %.0f g.",
-                                        m.grams(),
-                                        stands.mass().grams()))
+                                        m.grams(), stands.mass().grams()))
                                 .orElse(null),
                 well
                         ? List.of()
@@ -92,7 +89,7 @@ class FallsController {
     }
 
     @PutMapping("/rolls")
-    @Allowed({Role.TEACHER, Role.ASSISTANT})
+    @MayRecord
     ResponseEntity<Void> roll(@Valid @RequestBody RolledBody body) {
         knowHows.withOwnThings().item(body.ball());
         knowHows.withOwnThings().item(body.target());

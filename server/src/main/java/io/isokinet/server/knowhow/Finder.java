@@ -58,7 +58,11 @@ class Finder {
         this.batch = batch;
     }
 
-    /** What is looked for; null or empty for no matter. @param minutes that there are */
+    /**
+     * What is looked for; null or empty for no matter.
+     *
+     * @param minutes that there are
+     */
     record Wanted(
             @Nullable String words,
             @Nullable String skill,
@@ -86,7 +90,11 @@ class Finder {
         return cue + "#" + index;
     }
 
-    /** Puts a version's entries in, unless they are there. @param under keys that belong to packs below */
+    /**
+     * Puts a version's entries in, unless they are there.
+     *
+     * @param under keys that belong to packs below
+     */
     @Transactional
     void index(String pack, KnowHow known, Set<String> under) {
         Long there = jdbc.sql("select count(*) from know_how_entry where pack_sha256 = :pack")

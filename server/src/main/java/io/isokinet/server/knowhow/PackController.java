@@ -2,16 +2,17 @@ package io.isokinet.server.knowhow;
 
 import io.isokinet.core.check.Finding;
 import io.isokinet.knowhow.PackDocuments.Kind;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.Uploads;
 import io.isokinet.server.knowhow.Packs.DocumentView;
 import io.isokinet.server.knowhow.Packs.PackChange;
 import io.isokinet.server.knowhow.Packs.PackView;
 import io.isokinet.server.table.Table;
+import io.isokinet.server.table.TableWriter;
 import java.util.List;
 import java.util.Locale;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -22,7 +23,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
@@ -42,18 +42,21 @@ class PackController {
         this.outcomes = outcomes;
     }
 
-    /** @param set key of the set they make @param outcomes how many statements the table has */
+    /**
+     * @param set key of the set they make
+     * @param outcomes how many statements the table has
+     */
     record OutcomesTaken(String set, int outcomes, List<Finding> findings) {}
 
     @GetMapping("/packs")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     List<PackView> packs() {
         return packs.all();
     }
 
     /** A pack as a zip, to hand on. */
-    @GetMapping("/packs/{name}.zip")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @GetMapping(value = "/packs/{name}.zip", produces = TableWriter.ZIP_TYPE)
+    @MayRead
     ResponseEntity<byte[]> export(@PathVariable String name) {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/zip"))
@@ -68,39 +71,36 @@ class PackController {
 
     /** @param take false to only see what would change */
     @PostMapping(path = "/packs", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    @Allowed(Role.TEACHER)
+    @MayPlan
     PackChange take(@RequestPart("files") MultipartFile file, @RequestParam boolean take) {
         byte[] zip = Uploads.bytes(file);
         return take ? packs.take(zip) : packs.look(zip);
     }
 
     @DeleteMapping("/packs/{name}")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     ResponseEntity<Void> drop(@PathVariable String name) {
         packs.drop(name);
         return ResponseEntity.noContent().build();
     }
 
     @GetMapping("/know-how/{key}")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     DocumentView document(@PathVariable String key) {
         return packs.document(key);
     }
 
     /** Puts a skill or activity of the school's own in, as docs/formats/know-how.md describes it. */
     @PutMapping("/know-how/{key}")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     DocumentView put(
-            @PathVariable String key,
-            @RequestParam Kind kind,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @RequestBody JsonNode document) {
-        packs.put(kind, key, document, ifMatch);
+            @PathVariable String key, @RequestParam Kind kind, IfMatch version, @RequestBody JsonNode document) {
+        packs.put(kind, key, document, version);
         return packs.document(key);
     }
 
     @DeleteMapping("/know-how/{key}")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     ResponseEntity<Void> remove(@PathVariable String key) {
         packs.remove(key);
         return ResponseEntity.noContent().build();
@@ -108,15 +108,19 @@ class PackController {
 
     /** Sets a skill or activity aside: known to old plans and records, offered for nothing new. */
     @PutMapping("/know-how/{key}/aside")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     ResponseEntity<Void> setAside(@PathVariable String key, @RequestParam boolean aside) {
         packs.setAside(key, aside);
         return ResponseEntity.noContent().build();
     }
 
-    /** Outcomes of the school's own from a table. @param take false to only see what is found */
+    /**
+     * Outcomes of the school's own from a table.
+     *
+     * @param take false to only see what is found
+     */
     @PostMapping(path = "/outcomes/table", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    @Allowed(Role.TEACHER)
+    @MayPlan
     OutcomesTaken outcomes(@RequestPart("files") MultipartFile file, @RequestParam boolean take) {
         Table table = Table.read(Uploads.name(file).toLowerCase(Locale.ROOT), Uploads.bytes(file));
         return outcomes.read(table, take);

@@ -13,10 +13,9 @@ import io.isokinet.knowhow.PackFiles;
 import io.isokinet.knowhow.PackReader;
 import io.isokinet.knowhow.PackZip;
 import io.isokinet.server.account.Audit;
-import io.isokinet.server.http.EditRaceException;
 import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.NotFoundException;
-import io.isokinet.server.http.VersionMissingException;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.nio.charset.StandardCharsets;
@@ -34,7 +33,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -57,18 +55,11 @@ public class Packs {
     }
 
     private static final int MOST_OF_NAME = 50;
-    private static final String USES = """
-            select distinct 'the unit “' || u.title || '”' as what
-            from unit u join unit_revision r on r.school_id = u.school_id and r.unit_id = u.id
-            where u.school_id = :school
-              and jsonb_path_exists(r.body, '$.** ? (@ == $key)', jsonb_build_object('key', cast(:key as text)))
-            order by what""";
-    private static final String TRIALS = """
-            select count(*) from trial where school_id = :school and cue_key = :key""";
 
     private final PackRows rows;
     private final AsideRows asides;
     private final PackVersions versions;
+    private final PackUses uses;
     private final KnowHows knowHows;
     private final Finder finder;
     private final Schools schools;
@@ -79,6 +70,7 @@ public class Packs {
             PackRows rows,
             AsideRows asides,
             PackVersions versions,
+            PackUses uses,
             KnowHows knowHows,
             Finder finder,
             Schools schools,
@@ -87,6 +79,7 @@ public class Packs {
         this.rows = rows;
         this.asides = asides;
         this.versions = versions;
+        this.uses = uses;
         this.knowHows = knowHows;
         this.finder = finder;
         this.schools = schools;
@@ -94,7 +87,10 @@ public class Packs {
         this.jdbc = jdbc;
     }
 
-    /** @param own true for the one the school writes @param gaps what its skills still need */
+    /**
+     * @param own true for the one the school writes
+     * @param gaps what its skills still need
+     */
     public record PackView(
             String name,
             String title,
@@ -151,9 +147,13 @@ public class Packs {
         return new DocumentView(found.kind(), shipped.name(), false, tag(found.tree()), found.tree());
     }
 
-    /** Puts a skill or activity of the school's own in, or changes it. @param ifMatch its tag, if it is there already */
+    /**
+     * Puts a skill or activity of the school's own in, or changes it.
+     *
+     * @param version its tag, if it is there already
+     */
     @Transactional
-    public void put(Kind kind, String key, JsonNode document, @Nullable String ifMatch) {
+    public void put(Kind kind, String key, JsonNode document, IfMatch version) {
         if (!document.path("key").asString("").equals(key))
             throw found(
                     "key",
@@ -163,8 +163,7 @@ public class Packs {
         PackFiles before = own.map(this::files).orElseGet(() -> new PackFiles(Map.of()));
         Optional<Document> known = PackDocuments.find(before, key);
         if (known.isPresent()) {
-            if (ifMatch == null) throw new VersionMissingException("know-how");
-            if (!ifMatch.replace("\"", "").equals(tag(known.get().tree()))) throw new EditRaceException("know-how");
+            version.require("know-how", tag(known.get().tree()));
         }
         save(own, PackDocuments.put(before, kind, document));
         audit.add(
@@ -174,7 +173,11 @@ public class Packs {
                 null);
     }
 
-    /** Takes a skill or activity of the school's own out. @throws FoundException with every use, if there is one */
+    /**
+     * Takes a skill or activity of the school's own out.
+     *
+     * @throws FoundException with every use, if there is one
+     */
     @Transactional
     public void remove(String key) {
         PackRow own =
@@ -190,20 +193,28 @@ public class Packs {
                 null);
     }
 
-    /** What an import would change; nothing is kept. @throws FoundException with every finding */
+    /**
+     * What an import would change; nothing is kept.
+     *
+     * @throws FoundException with every finding
+     */
     @Transactional(readOnly = true)
     public PackChange look(byte[] zip) {
         Pack pack = read(PackZip.read(zip));
         return change(pack);
     }
 
-    /** Takes a pack from a zip, whole. @throws FoundException with every finding */
+    /**
+     * Takes a pack from a zip, whole.
+     *
+     * @throws FoundException with every finding
+     */
     @Transactional
     public PackChange take(byte[] zip) {
         Pack pack = read(PackZip.read(zip));
         PackChange change = change(pack);
         Optional<PackRow> row = rows.findByName(pack.name());
-        row.ifPresent(r -> stillUsed(files(r), pack.files()));
+        row.ifPresent(r -> uses.requireUnused(files(r), pack.files()));
         keep(
                 row.orElseGet(
                         () -> new PackRow(Ids.next(), pack.name(), pack.name().equals(ownName()))),
@@ -211,11 +222,15 @@ public class Packs {
         return change;
     }
 
-    /** Takes a whole pack out. @throws FoundException with every use, if there is one */
+    /**
+     * Takes a whole pack out.
+     *
+     * @throws FoundException with every use, if there is one
+     */
     @Transactional
     public void drop(String name) {
         PackRow row = rows.findByName(name).orElseThrow(() -> new NotFoundException("pack", name));
-        stillUsed(files(row), new PackFiles(Map.of()));
+        uses.requireUnused(files(row), new PackFiles(Map.of()));
         rows.delete(row);
         rows.flush();
         othersStand();
@@ -254,7 +269,7 @@ public class Packs {
         String name = own.map(r -> r.name).orElseGet(this::ownName);
         int number = own.map(r -> r.number).orElse(0) + 1;
         String title = own.map(r -> r.title).orElseGet(this::ownTitle);
-        own.ifPresent(r -> stillUsed(files(r), now));
+        own.ifPresent(r -> uses.requireUnused(files(r), now));
         Pack pack = read(PackDocuments.titled(now, name, number, title));
         keep(own.orElseGet(() -> new PackRow(Ids.next(), name, true)), pack);
     }
@@ -323,69 +338,6 @@ public class Packs {
                 added,
                 changed,
                 before.keySet().stream().sorted().toList());
-    }
-
-    /** What is gone or means something else must not be in use: plans and records would lose what they speak of. */
-    private void stillUsed(PackFiles before, PackFiles after) {
-        List<Finding> findings = new ArrayList<>();
-        Map<String, JsonNode> now = new HashMap<>();
-        versions.documents(after).values().forEach(d -> parts(d).forEach(now::put));
-        for (Document old : versions.documents(before).values())
-            parts(old).forEach((key, was) -> {
-                JsonNode is = now.get(key);
-                if (is == null)
-                    uses(key)
-                            .forEach(use -> findings.add(new Finding(
-                                    "in-use",
-                                    key,
-                                    "It is used by %s, so it stays. Set it aside instead: it is then offered for nothing new."
-                                            .formatted(use))));
-                else if (key.contains("/") && was.has("phase") && changedMeaning(was, is)) {
-                    long trials = trials(key);
-                    if (trials > 0)
-                        findings.add(new Finding(
-                                "meaning",
-                                key,
-                                "%d trials speak of this cue, so what it looks at stays (%s, %s). Give a new meaning a key of its own."
-                                        .formatted(
-                                                trials,
-                                                was.path("phase").asString(""),
-                                                was.path("body").asString(""))));
-                }
-            });
-        new Findings(findings).throwIfAny();
-    }
-
-    private static boolean changedMeaning(JsonNode was, JsonNode is) {
-        return !was.path("phase").equals(is.path("phase")) || !was.path("body").equals(is.path("body"));
-    }
-
-    /** The keyed things in a document: itself, and a skill's cues and sets. */
-    private static Map<String, JsonNode> parts(Document document) {
-        Map<String, JsonNode> parts = new HashMap<>();
-        parts.put(document.tree().path("key").asString(""), document.tree());
-        for (String list : List.of("cues", "sets"))
-            document.tree().path(list).forEach(n -> parts.put(n.path("key").asString(""), n));
-        return parts;
-    }
-
-    private List<String> uses(String key) {
-        List<String> uses = new ArrayList<>(jdbc.sql(USES)
-                .param("school", SchoolScope.current())
-                .param("key", key)
-                .query(String.class)
-                .list());
-        long trials = key.contains("/") ? trials(key) : 0;
-        if (trials > 0) uses.add(trials + " trials");
-        return uses;
-    }
-
-    private long trials(String cue) {
-        return jdbc.sql(TRIALS)
-                .param("school", SchoolScope.current())
-                .param("key", cue)
-                .query(Long.class)
-                .single();
     }
 
     private PackFiles files(PackRow row) {

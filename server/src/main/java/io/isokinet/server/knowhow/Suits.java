@@ -96,7 +96,12 @@ class Suits {
                         children, r.roles(), Rotation.others(parts).orElse(null), r.turns()));
     }
 
-    /** Those that can be done. @param age null for the youngest that each is for @param kit false for plenty of everything */
+    /**
+     * Those that can be done.
+     *
+     * @param age null for the youngest that each is for
+     * @param kit false for plenty of everything
+     */
     List<Activity> those(
             List<Activity> activities,
             @Nullable Integer age,

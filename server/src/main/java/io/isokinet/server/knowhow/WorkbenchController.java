@@ -5,8 +5,7 @@ import io.isokinet.core.motion.Juggling;
 import io.isokinet.core.motion.TossTask;
 import io.isokinet.core.motion.TossTask.Task;
 import io.isokinet.core.quantity.Age;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayRead;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +25,7 @@ class WorkbenchController {
 
     /** @param ceiling metres; left out for outdoors @param more metres higher than needed */
     @GetMapping("/toss")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     TossView toss(
             @RequestParam(defaultValue = "CLAP") Task task,
             @RequestParam(defaultValue = "7") int age,
@@ -41,7 +40,7 @@ class WorkbenchController {
 
     /** @param rise metres from hand to top @param dwell seconds in the hand */
     @GetMapping("/beat")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     Juggling beat(
             @RequestParam(defaultValue = "3") int objects,
             @RequestParam(defaultValue = "0.6") double rise,
@@ -55,7 +54,7 @@ class WorkbenchController {
      * @param metres to the partner @param speed over the floor, m/s @param rebound speed after as a share of that before
      */
     @GetMapping("/bounce")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     BounceTask bounce(
             @RequestParam(defaultValue = "3") double metres,
             @RequestParam(defaultValue = "8") int age,

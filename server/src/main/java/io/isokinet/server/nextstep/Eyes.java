@@ -5,7 +5,7 @@ import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
-import io.isokinet.server.unit.Lessons.Taught;
+import io.isokinet.server.unit.Lessons.PlannedSegment;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -47,7 +47,7 @@ public class Eyes {
     static int planned(LessonPlan lesson) {
         return lesson.segments().stream()
                 .filter(s -> !s.focus().isEmpty())
-                .mapToInt(Taught::looks)
+                .mapToInt(PlannedSegment::looks)
                 .sum();
     }
 }

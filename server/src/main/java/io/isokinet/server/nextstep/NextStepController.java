@@ -1,7 +1,6 @@
 package io.isokinet.server.nextstep;
 
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.Subject;
 import java.time.LocalDate;
 import java.util.List;
@@ -27,9 +26,12 @@ class NextStepController {
         this.minutes = minutes;
     }
 
-    /** @param sets cue-set keys, one a skill @param by until when something is to be decided; left out for the last planned lesson */
+    /**
+     * @param sets cue-set keys, one a skill
+     * @param by until when something is to be decided; left out for the last planned lesson
+     */
     @GetMapping("/classes/{id}/next")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     WhatNext next(
             @PathVariable UUID id,
             @RequestParam("set") List<String> sets,
@@ -37,23 +39,27 @@ class NextStepController {
         return steps.of(id, sets, by);
     }
 
-    /** Trends, minutes by skill and how attention was shared. @param sets cue-set keys, one a skill */
+    /**
+     * Trends, minutes by skill and how attention was shared.
+     *
+     * @param sets cue-set keys, one a skill
+     */
     @GetMapping("/classes/{id}/over-time")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     OverTime overTime(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
         return overview.of(id, sets);
     }
 
     /** How long this lesson will take whoever asks. */
     @GetMapping("/lessons/{id}/forecast")
-    @Allowed(value = Role.TEACHER, of = Subject.LESSON)
+    @MayPlan(of = Subject.LESSON)
     OwnMinutes.ForecastView forecast(@PathVariable UUID id) {
         return minutes.forecast(id);
     }
 
     /** What the stretches of a class's taught lessons were, by id: for the history of a look. */
     @GetMapping("/classes/{id}/stretches")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     Map<UUID, String> stretches(@PathVariable UUID id) {
         return overview.stretches(id);
     }

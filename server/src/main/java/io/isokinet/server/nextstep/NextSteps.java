@@ -18,7 +18,7 @@ import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
-import io.isokinet.server.nextstep.WhatNext.Agreed;
+import io.isokinet.server.nextstep.WhatNext.AgreementLine;
 import io.isokinet.server.nextstep.WhatNext.CameTrue;
 import io.isokinet.server.nextstep.WhatNext.CatchUpView;
 import io.isokinet.server.nextstep.WhatNext.CueNeed;
@@ -29,6 +29,8 @@ import io.isokinet.server.nextstep.WhatNext.PlannedLooks;
 import io.isokinet.server.nextstep.WhatNext.SignOffLine;
 import io.isokinet.server.nextstep.WhatNext.SignOffView;
 import io.isokinet.server.nextstep.WhatNext.SkillStep;
+import io.isokinet.server.record.HitRecords;
+import io.isokinet.server.record.LessonRecords;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Schools;
@@ -58,15 +60,27 @@ public class NextSteps {
     private static final int MOST_CUES = 5;
 
     private final Marks marks;
+    private final HitRecords hitRecords;
+    private final LessonRecords lessonRecords;
     private final Records records;
     private final Lessons lessons;
     private final KnowHows knowHows;
     private final Schools schools;
     private final Eyes eyes;
 
-    NextSteps(Marks marks, Records records, Lessons lessons, KnowHows knowHows, Schools schools, Eyes eyes) {
+    NextSteps(
+            Marks marks,
+            HitRecords hitRecords,
+            LessonRecords lessonRecords,
+            Records records,
+            Lessons lessons,
+            KnowHows knowHows,
+            Schools schools,
+            Eyes eyes) {
         this.eyes = eyes;
         this.marks = marks;
+        this.hitRecords = hitRecords;
+        this.lessonRecords = lessonRecords;
         this.records = records;
         this.lessons = lessons;
         this.knowHows = knowHows;
@@ -80,7 +94,7 @@ public class NextSteps {
         Grid grid = marks.grid(classId, sets, today);
         List<LessonPlan> coming = lessons.coming(classId, today, today.plusWeeks(WEEKS_AHEAD));
         List<UUID> children = grid.rows().stream().map(r -> r.child().id()).toList();
-        Map<String, Map<UUID, Records.HitRate>> rates = records.hitRates(
+        Map<String, Map<UUID, HitRecords.HitRate>> rates = hitRecords.hitRates(
                 children,
                 today.minusWeeks(WEEKS_OF_HITS).atStartOfDay(schools.zone()).toInstant());
         Map<String, String> calls = new LinkedHashMap<>();
@@ -115,7 +129,7 @@ public class NextSteps {
                 taught.stream()
                         .flatMap(l -> l.segments().stream())
                         .filter(s -> skill.skill().equals(s.skill()) && s.rung() != null)
-                        .max(Comparator.comparingInt(Lessons.Taught::level))
+                        .max(Comparator.comparingInt(Lessons.PlannedSegment::level))
                         .map(s -> "rung %d, %s".formatted(s.level(), s.rung()))
                         .orElse(null),
                 move.step(),
@@ -124,13 +138,13 @@ public class NextSteps {
     }
 
     /** Of some children of a class. */
-    private static MoveOn moveOn(List<Grid.Row> rows, Grid.SkillColumns skill, Map<UUID, Records.HitRate> rates) {
+    private static MoveOn moveOn(List<Grid.Row> rows, Grid.SkillColumns skill, Map<UUID, HitRecords.HitRate> rates) {
         List<Standing> all = new ArrayList<>();
         int shown = 0;
         int looks = 0;
-        Records.HitRate rate = Records.HitRate.NONE;
+        HitRecords.HitRate rate = HitRecords.HitRate.NONE;
         for (Grid.Row row : rows) {
-            rate = rate.plus(rates.getOrDefault(row.child().id(), Records.HitRate.NONE));
+            rate = rate.plus(rates.getOrDefault(row.child().id(), HitRecords.HitRate.NONE));
             for (CueView cue : skill.cues()) {
                 Grid.Cell cell = row.cells().get(cue.key());
                 all.add(cell.standing());
@@ -181,7 +195,7 @@ public class NextSteps {
     private static List<NeedGroup> groups(
             Grid grid,
             Map<String, MoveOn> moves,
-            Map<String, Map<UUID, Records.HitRate>> rates,
+            Map<String, Map<UUID, HitRecords.HitRate>> rates,
             List<LessonPlan> coming) {
         Map<String, List<String>> needs = new LinkedHashMap<>();
         for (Grid.Row row : grid.rows()) {
@@ -208,7 +222,7 @@ public class NextSteps {
             NeedGroups.Group group,
             Grid grid,
             Map<String, MoveOn> moves,
-            Map<String, Map<UUID, Records.HitRate>> rates,
+            Map<String, Map<UUID, HitRecords.HitRate>> rates,
             List<LessonPlan> coming) {
         List<UUID> children = group.children().stream().map(UUID::fromString).toList();
         List<Grid.Row> rows = grid.rows().stream()
@@ -342,7 +356,7 @@ public class NextSteps {
     private List<CatchUpView> catchUps(UUID classId, Grid grid) {
         KnowHow known = knowHows.current();
         List<CatchUpView> all = new ArrayList<>();
-        records.missed(classId).forEach((cue, away) -> {
+        lessonRecords.missed(classId).forEach((cue, away) -> {
             List<ChildView> children = grid.rows().stream()
                     .filter(r -> away.contains(r.child().id()) && r.cells().containsKey(cue))
                     .filter(r -> r.cells().get(cue).standing() == Standing.NOT_SEEN)
@@ -361,11 +375,11 @@ public class NextSteps {
         return all;
     }
 
-    private List<Agreed> agreements(Collection<UUID> children, Collection<String> cues) {
+    private List<AgreementLine> agreements(Collection<UUID> children, Collection<String> cues) {
         return records.watchedTwice(children, cues).stream()
                 .map(w -> {
                     Agreement a = new Agreement(w.both(), w.firstOnly(), w.secondOnly(), w.neither());
-                    return new Agreed(w.cue(), w.first(), w.second(), a.talkAboutIt(), a.sentence());
+                    return new AgreementLine(w.cue(), w.first(), w.second(), a.talkAboutIt(), a.sentence());
                 })
                 .toList();
     }

@@ -16,22 +16,23 @@ import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.nextstep.OverTime.AttentionLine;
 import io.isokinet.server.nextstep.OverTime.DoseLine;
+import io.isokinet.server.nextstep.OverTime.OpenQuestion;
 import io.isokinet.server.nextstep.OverTime.Opinion;
 import io.isokinet.server.nextstep.OverTime.ShowLine;
 import io.isokinet.server.nextstep.OverTime.TrendLine;
-import io.isokinet.server.nextstep.OverTime.Unanswered;
 import io.isokinet.server.record.Batch.EventKind;
 import io.isokinet.server.record.Kind;
+import io.isokinet.server.record.LessonRecords;
+import io.isokinet.server.record.LessonRecords.Demonstration;
+import io.isokinet.server.record.LessonRecords.LessonEvent;
 import io.isokinet.server.record.Records;
-import io.isokinet.server.record.Records.LessonEvent;
-import io.isokinet.server.record.Records.Looked;
-import io.isokinet.server.record.Records.Showed;
+import io.isokinet.server.record.Records.LookCount;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
-import io.isokinet.server.unit.Lessons.Taught;
+import io.isokinet.server.unit.Lessons.PlannedSegment;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -60,6 +61,7 @@ class Overview {
     private static final int WEEKS_OF_ATTENTION = 4;
 
     private final Marks marks;
+    private final LessonRecords lessonRecords;
     private final Records records;
     private final Lessons lessons;
     private final KnowHows knowHows;
@@ -70,6 +72,7 @@ class Overview {
 
     Overview(
             Marks marks,
+            LessonRecords lessonRecords,
             Records records,
             Lessons lessons,
             KnowHows knowHows,
@@ -79,6 +82,7 @@ class Overview {
             Classes classes) {
         this.classes = classes;
         this.marks = marks;
+        this.lessonRecords = lessonRecords;
         this.records = records;
         this.lessons = lessons;
         this.knowHows = knowHows;
@@ -103,7 +107,7 @@ class Overview {
                 .filter(s -> s.kind() == Kind.SAID && !s.voided())
                 .forEach(s ->
                         said.computeIfAbsent(s.child(), c -> new HashMap<>()).put(s.cue(), s.shown()));
-        List<Showed> showed = records.showed(children);
+        List<Demonstration> showed = lessonRecords.showed(children);
         Days year = year(today);
         List<LessonPlan> taught = lessons.taught(classId, year.first(), year.last());
         List<LessonPlan> coming = lessons.coming(classId, today, year.last());
@@ -113,7 +117,7 @@ class Overview {
                 notes(children, since),
                 showed.stream().filter(s -> !s.at().isBefore(since)).toList());
         Attention fair = Attention.of(attention.stream()
-                .map(a -> new Attention.Looked(a.child().toString(), a.looks(), a.corrections(), a.shown()))
+                .map(a -> new Attention.LookCount(a.child().toString(), a.looks(), a.corrections(), a.shown()))
                 .toList());
         return new OverTime(
                 trends(grid, cues),
@@ -187,7 +191,7 @@ class Overview {
         for (Grid.SkillColumns skill : grid.skills()) {
             Function<LessonPlan, Integer> minutes = l -> l.segments().stream()
                     .filter(s -> skill.skill().equals(s.skill()))
-                    .mapToInt(Taught::minutes)
+                    .mapToInt(PlannedSegment::minutes)
                     .sum();
             List<LocalDate> days = Stream.concat(taught.stream(), coming.stream())
                     .filter(l -> minutes.apply(l) > 0)
@@ -218,16 +222,16 @@ class Overview {
 
     private Map<UUID, Long> notes(List<UUID> children, Instant since) {
         Map<UUID, Long> notes = new HashMap<>();
-        for (UUID child : records.notedSince(children, since)) notes.merge(child, 1L, Long::sum);
+        for (UUID child : lessonRecords.notedSince(children, since)) notes.merge(child, 1L, Long::sum);
         return notes;
     }
 
     private static List<AttentionLine> attention(
-            Grid grid, Map<UUID, Looked> looked, Map<UUID, Long> notes, List<Showed> showed) {
+            Grid grid, Map<UUID, LookCount> looked, Map<UUID, Long> notes, List<Demonstration> showed) {
         return grid.rows().stream()
                 .map(r -> {
                     UUID id = r.child().id();
-                    Looked looks = looked.getOrDefault(id, new Looked(0, 0));
+                    LookCount looks = looked.getOrDefault(id, new LookCount(0, 0));
                     return new AttentionLine(
                             id,
                             r.child().name(),
@@ -242,7 +246,8 @@ class Overview {
     }
 
     /** For the cues of the next lesson that somebody owns. */
-    private static List<ShowLine> demonstrators(Grid grid, List<LessonPlan> coming, List<Showed> showed, ZoneId zone) {
+    private static List<ShowLine> demonstrators(
+            Grid grid, List<LessonPlan> coming, List<Demonstration> showed, ZoneId zone) {
         if (coming.isEmpty()) return List.of();
         Set<String> next = coming.get(0).segments().stream()
                 .flatMap(s -> s.focus().stream())
@@ -286,17 +291,17 @@ class Overview {
     }
 
     /** What children wanted to find out, in lessons after which nothing was written down as learnt. */
-    private List<Unanswered> unanswered(List<LessonPlan> taught) {
+    private List<OpenQuestion> unanswered(List<LessonPlan> taught) {
         Map<UUID, List<LessonEvent>> events =
-                records.events(taught.stream().map(LessonPlan::lesson).toList());
-        List<Unanswered> open = new ArrayList<>();
+                lessonRecords.events(taught.stream().map(LessonPlan::lesson).toList());
+        List<OpenQuestion> open = new ArrayList<>();
         for (LessonPlan lesson : taught) {
             List<JsonNode> talk = events.getOrDefault(lesson.lesson(), List.of()).stream()
                     .filter(e -> e.kind() == EventKind.TALK && !e.voided())
                     .map(e -> json.readTree(e.body()))
                     .toList();
             Wants.unanswered(told(talk, "want"), told(talk, "learnt"))
-                    .forEach(text -> open.add(new Unanswered(text, lesson.lesson(), lesson.number())));
+                    .forEach(text -> open.add(new OpenQuestion(text, lesson.lesson(), lesson.number())));
         }
         return open;
     }

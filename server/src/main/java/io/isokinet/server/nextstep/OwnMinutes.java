@@ -3,20 +3,20 @@ package io.isokinet.server.nextstep;
 import io.isokinet.core.lesson.Forecast;
 import io.isokinet.core.lesson.Habit;
 import io.isokinet.core.lesson.RealMinutes;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.record.Batch.EventKind;
-import io.isokinet.server.record.Records;
-import io.isokinet.server.record.Records.LessonEvent;
+import io.isokinet.server.record.LessonRecords;
+import io.isokinet.server.record.LessonRecords.LessonEvent;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.LessonPlan;
-import io.isokinet.server.unit.Lessons.Taught;
+import io.isokinet.server.unit.Lessons.PlannedSegment;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -34,12 +34,12 @@ class OwnMinutes {
     private static final int USUAL_CHANGE = 60;
     private static final int USUAL_TURN = 15;
 
-    private final Records records;
+    private final LessonRecords lessonRecords;
     private final Lessons lessons;
     private final JsonMapper json;
 
-    OwnMinutes(Records records, Lessons lessons, JsonMapper json) {
-        this.records = records;
+    OwnMinutes(LessonRecords lessonRecords, Lessons lessons, JsonMapper json) {
+        this.lessonRecords = lessonRecords;
         this.lessons = lessons;
         this.json = json;
     }
@@ -68,7 +68,7 @@ class OwnMinutes {
     ForecastView forecast(UUID lessonId) {
         LessonPlan plan = lessons.plan(lessonId);
         Learnt learnt = learn();
-        int planned = plan.segments().stream().mapToInt(Taught::minutes).sum();
+        int planned = plan.segments().stream().mapToInt(PlannedSegment::minutes).sum();
         Forecast forecast = Forecast.of(
                 plan.segments().stream()
                         .map(s -> new Forecast.Part(s.part(), s.minutes(), learnt.of(s.part())))
@@ -83,7 +83,7 @@ class OwnMinutes {
                 plan.segments().stream().map(s -> likely(s, learnt)).toList());
     }
 
-    private static LikelyMinutes likely(Taught s, Learnt learnt) {
+    private static LikelyMinutes likely(PlannedSegment s, Learnt learnt) {
         Habit habit = learnt.of(s.part());
         return new LikelyMinutes(s.name(), s.minutes(), (int) Math.round(s.minutes() * habit.low()), (int)
                 Math.round(s.minutes() * habit.high()));
@@ -93,13 +93,9 @@ class OwnMinutes {
         List<String> habits = new ArrayList<>();
         learnt.ratios.keySet().stream().sorted().forEach(part -> {
             Habit h = learnt.of(part);
-            habits.add(String.format(
-                    Locale.ROOT,
+            habits.add(Words.say(
                     "%s: %.1f times what is planned, from %d %s",
-                    part,
-                    h.middle(),
-                    h.seen(),
-                    h.seen() == 1 ? "stretch" : "stretches"));
+                    part, h.middle(), h.seen(), h.seen() == 1 ? "stretch" : "stretches"));
         });
         if (!learnt.changes.isEmpty()) habits.add(seconds("a change", Habit.of(USUAL_CHANGE, learnt.changes)));
         if (!learnt.turns.isEmpty()) habits.add(seconds("from one go to the next", Habit.of(USUAL_TURN, learnt.turns)));
@@ -112,9 +108,9 @@ class OwnMinutes {
     }
 
     private Learnt learn() {
-        List<UUID> ids = records.taughtBy(SignedIn.current().person(), LESSONS);
+        List<UUID> ids = lessonRecords.taughtBy(SignedIn.current().person(), LESSONS);
         Map<UUID, LessonPlan> plans = lessons.plans(ids);
-        Map<UUID, List<LessonEvent>> events = records.events(ids);
+        Map<UUID, List<LessonEvent>> events = lessonRecords.events(ids);
         Learnt learnt = new Learnt();
         for (UUID id : ids) {
             LessonPlan plan = plans.get(id);
@@ -136,7 +132,7 @@ class OwnMinutes {
         }
         List<Duration> had = RealMinutes.of(clock);
         for (int i = 0; i < Math.min(had.size(), plan.segments().size()); i++) {
-            Taught s = plan.segments().get(i);
+            PlannedSegment s = plan.segments().get(i);
             double ratio = had.get(i).toSeconds() / 60.0 / Math.max(1, s.minutes());
             if (ratio >= LEAST_RATIO && ratio <= MOST_RATIO)
                 learnt.ratios.computeIfAbsent(s.part(), p -> new ArrayList<>()).add(ratio);

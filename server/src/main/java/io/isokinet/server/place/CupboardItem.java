@@ -27,8 +27,7 @@ class CupboardItem extends Owned {
 
     /** What a thing of the school's own is like; null for a thing of the kit list. */
     @JdbcTypeCode(SqlTypes.JSON)
-    @Nullable
-    String properties;
+    Cupboards.@Nullable OwnThing properties;
 
     @Column(name = "counted_at")
     @Nullable

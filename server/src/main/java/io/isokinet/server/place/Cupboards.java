@@ -7,6 +7,7 @@ import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.NotFoundException;
 import java.time.Clock;
 import java.time.Instant;
@@ -20,7 +21,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** How many of each thing there are, where they are kept, and things of the school's own. */
 @Service
@@ -39,16 +39,17 @@ public class Cupboards {
     private final Rows rows;
     private final RollRows rolls;
     private final Clock clock;
-    private final JsonMapper json;
 
-    Cupboards(Rows rows, RollRows rolls, Clock clock, JsonMapper json) {
+    Cupboards(Rows rows, RollRows rolls, Clock clock) {
         this.rows = rows;
         this.rolls = rolls;
         this.clock = clock;
-        this.json = json;
     }
 
-    /** @param count usable pieces @param version for If-Match */
+    /**
+     * @param count usable pieces
+     * @param version for If-Match
+     */
     public record Counted(
             String itemKey,
             int count,
@@ -57,7 +58,10 @@ public class Cupboards {
             @Nullable Instant countedAt,
             @Nullable Integer version) {}
 
-    /** @param count usable pieces @param storage where it is kept; null leaves it as it is, like broken */
+    /**
+     * @param count usable pieces
+     * @param storage where it is kept; null leaves it as it is, like broken
+     */
     public record Count(
             int count, @Nullable Integer broken, @Nullable String storage) {}
 
@@ -112,13 +116,17 @@ public class Cupboards {
     public List<Item> own() {
         return rows.findAll().stream()
                 .filter(r -> r.properties != null)
-                .map(r -> json.readValue(r.properties, OwnThing.class).toItem(r.itemKey))
+                .map(r -> r.properties.toItem(r.itemKey))
                 .toList();
     }
 
-    /** Counts an item. @param ifMatch the version the count was made on; not needed for the first count */
+    /**
+     * Counts an item.
+     *
+     * @param version the version the count was made on; not needed for the first count
+     */
     @Transactional
-    public Counted count(String itemKey, Count count, @Nullable String ifMatch) {
+    public Counted count(String itemKey, Count count, IfMatch version) {
         new Fields()
                 .check(count.count() >= 0 && count.count() <= 10000, "count", "must be 0 to 10000.")
                 .check(
@@ -128,16 +136,16 @@ public class Cupboards {
                 .check(count.storage() == null || count.storage().length() <= 60, "storage", "may have 60 characters.")
                 .done();
         Optional<CupboardItem> known = rows.findByItemKey(itemKey);
-        known.ifPresent(r -> Fields.sameVersion("count", ifMatch, r.version()));
+        known.ifPresent(r -> version.require("count", r.version()));
         return counted(set(known.orElseGet(() -> new CupboardItem(Ids.next(), itemKey)), count));
     }
 
     /** Counts an item whatever was counted before: a stock-take that is taken whole. */
     @Transactional
     public void recount(String itemKey, Count count) {
-        String version = rows.findByItemKey(itemKey)
-                .map(r -> String.valueOf(r.version()))
-                .orElse(null);
+        IfMatch version = rows.findByItemKey(itemKey)
+                .map(r -> IfMatch.of(String.valueOf(r.version())))
+                .orElse(IfMatch.MISSING);
         count(itemKey, count, version);
     }
 
@@ -149,9 +157,13 @@ public class Cupboards {
         return rows.saveAndFlush(row);
     }
 
-    /** Makes a thing of the school's own, or describes it anew. @param key begins with {@link #OWN} */
+    /**
+     * Makes a thing of the school's own, or describes it anew.
+     *
+     * @param key begins with {@link #OWN}
+     */
     @Transactional
-    public void describe(String key, OwnThing thing, @Nullable String ifMatch) {
+    public void describe(String key, OwnThing thing, IfMatch version) {
         boolean stands = thing.traits().contains(Trait.STANDS);
         new Fields()
                 .check(key.matches(OWN + "[a-z0-9-]{1,50}"), "key", "must be like own-taped-sock.")
@@ -173,9 +185,9 @@ public class Cupboards {
                 .check(thing.pieces() >= 1 && thing.pieces() <= 20, "pieces", "must be 1 to 20.")
                 .done();
         Optional<CupboardItem> known = rows.findByItemKey(key);
-        known.ifPresent(r -> Fields.sameVersion("thing", ifMatch, r.version()));
+        known.ifPresent(r -> version.require("thing", r.version()));
         CupboardItem row = known.orElseGet(() -> new CupboardItem(Ids.next(), key));
-        row.properties = json.writeValueAsString(thing);
+        row.properties = thing;
         rows.saveAndFlush(row);
     }
 
@@ -188,7 +200,11 @@ public class Cupboards {
         rows.delete(row);
     }
 
-    /** Three test rolls on the floor. @param fell how many of them felled the target; null forgets them */
+    /**
+     * Three test rolls on the floor.
+     *
+     * @param fell how many of them felled the target; null forgets them
+     */
     public record Rolled(
             String ball, String target, @Nullable Integer fell) {}
 

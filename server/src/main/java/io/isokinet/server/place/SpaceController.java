@@ -1,8 +1,9 @@
 package io.isokinet.server.place;
 
 import io.isokinet.core.place.Place.Floor;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.LeadOnly;
+import io.isokinet.server.account.MayRead;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.place.Spaces.Feature;
 import io.isokinet.server.place.Spaces.FeatureKind;
 import io.isokinet.server.place.Spaces.LineColour;
@@ -20,7 +21,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -34,13 +34,13 @@ class SpaceController {
     }
 
     record FeatureBody(
-            @NotNull(message = "is needed") FeatureKind kind,
+            @NotNull FeatureKind kind,
             @Nullable String label,
             @Nullable LineColour colour,
-            @NotNull(message = "is needed") Integer xCm,
-            @NotNull(message = "is needed") Integer yCm,
-            @NotNull(message = "is needed") Integer dxCm,
-            @NotNull(message = "is needed") Integer dyCm) {
+            @NotNull Integer xCm,
+            @NotNull Integer yCm,
+            @NotNull Integer dxCm,
+            @NotNull Integer dyCm) {
         Feature toFeature() {
             return new Feature(kind, label == null ? "" : label, colour, xCm, yCm, dxCm, dyCm);
         }
@@ -48,28 +48,25 @@ class SpaceController {
 
     /** @param wallSpots left out to count them along the usable walls @param features left out for a bare floor */
     record SpaceBody(
-            @NotBlank(message = "is needed") String name,
-            @NotNull(message = "is needed") Integer lengthCm,
-            @NotNull(message = "is needed") Integer widthCm,
+            @NotBlank String name,
+            @NotNull Integer lengthCm,
+            @NotNull Integer widthCm,
             @Nullable Integer ceilingCm,
-            @NotNull(message = "is needed") Floor floor,
+            @NotNull Floor floor,
             @Nullable Integer wallSpots,
             @Nullable Integer walkingMinutes,
             @Nullable UUID wetSpaceId,
             @Nullable List<@Valid FeatureBody> features) {}
 
     @GetMapping
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     List<SpaceView> spaces() {
         return spaces.all();
     }
 
     @PutMapping("/{id}")
-    @Allowed
-    SpaceView put(
-            @PathVariable UUID id,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody SpaceBody body) {
+    @LeadOnly
+    SpaceView put(@PathVariable UUID id, IfMatch version, @Valid @RequestBody SpaceBody body) {
         return spaces.put(
                 id,
                 new SpaceForm(
@@ -86,11 +83,11 @@ class SpaceController {
                                 : body.features().stream()
                                         .map(FeatureBody::toFeature)
                                         .toList()),
-                ifMatch);
+                version);
     }
 
     @DeleteMapping("/{id}")
-    @Allowed
+    @LeadOnly
     ResponseEntity<Void> remove(@PathVariable UUID id) {
         spaces.remove(id);
         return ResponseEntity.noContent().build();

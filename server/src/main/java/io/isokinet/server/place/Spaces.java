@@ -6,6 +6,7 @@ import io.isokinet.core.place.Place.Floor;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.NotFoundException;
 import java.util.Comparator;
 import java.util.List;
@@ -62,7 +63,11 @@ public class Spaces {
         BLACK
     }
 
-    /** Centimetres from the corner at the left and the top; it reaches to x + dx, y + dy. @param colour of a line or circle */
+    /**
+     * Centimetres from the corner at the left and the top; it reaches to x + dx, y + dy.
+     *
+     * @param colour of a line or circle
+     */
     public record Feature(
             FeatureKind kind, String label, @Nullable LineColour colour, int xCm, int yCm, int dxCm, int dyCm) {
         /** As the core needs it. */
@@ -104,7 +109,11 @@ public class Spaces {
         }
     }
 
-    /** Lengths in centimetres. @param version for If-Match */
+    /**
+     * Lengths in centimetres.
+     *
+     * @param version for If-Match
+     */
     public record SpaceView(
             UUID id,
             String name,
@@ -151,11 +160,11 @@ public class Spaces {
 
     /** Makes the space or changes it, with all that is on its floor. */
     @Transactional
-    public SpaceView put(UUID id, SpaceForm form, @Nullable String ifMatch) {
+    public SpaceView put(UUID id, SpaceForm form, IfMatch version) {
         check(id, form);
         Optional<SpaceRow> row = rows.findById(id);
         if (row.isPresent()) {
-            Fields.sameVersion("space", ifMatch, row.get().version());
+            version.require("space", row.get().version());
             row.get().set(form);
             rows.flush();
         } else rows.saveAndFlush(new SpaceRow(id, form));

@@ -8,8 +8,8 @@ import io.isokinet.core.aim.Tries;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.server.knowhow.KnowHows;
-import io.isokinet.server.record.Records;
-import io.isokinet.server.record.Records.Hits;
+import io.isokinet.server.record.HitRecords;
+import io.isokinet.server.record.HitRecords.Hits;
 import io.isokinet.server.report.ClassAim.AimingChild;
 import io.isokinet.server.report.ClassAim.StartLine;
 import io.isokinet.server.school.ChildView;
@@ -31,14 +31,14 @@ import org.springframework.transaction.annotation.Transactional;
 class Aims {
     private static final int ENOUGH = 10;
 
-    private final Records records;
+    private final HitRecords hitRecords;
     private final Classes classes;
     private final KnowHows knowHows;
     private final Schools schools;
 
-    Aims(Records records, Classes classes, KnowHows knowHows, Schools schools) {
+    Aims(HitRecords hitRecords, Classes classes, KnowHows knowHows, Schools schools) {
         this.schools = schools;
-        this.records = records;
+        this.hitRecords = hitRecords;
         this.classes = classes;
         this.knowHows = knowHows;
     }
@@ -52,11 +52,10 @@ class Aims {
             throw new IllegalArgumentException("A target is up to 20 m wide; %s m was given.".formatted(width));
         if (group.children().isEmpty())
             return new ClassAim(skill, name, width, 0, 0, 0, "Nobody is in this class.", List.of());
-        Map<UUID, List<Hits>> byChild = records
-                .hitsOf(group.children().stream().map(ChildView::id).toList())
-                .stream()
-                .filter(h -> !h.voided() && !h.home() && h.skill().equals(skill))
-                .collect(Collectors.groupingBy(Hits::child));
+        Map<UUID, List<Hits>> byChild =
+                hitRecords.hitsOf(group.children().stream().map(ChildView::id).toList()).stream()
+                        .filter(h -> !h.voided() && !h.home() && h.skill().equals(skill))
+                        .collect(Collectors.groupingBy(Hits::child));
         List<Spread> spreads = group.children().stream()
                 .map(c -> Spread.of(told(byChild.getOrDefault(c.id(), List.of())), new Age(c.yearAge())))
                 .toList();

@@ -6,14 +6,17 @@ import io.isokinet.core.aim.Spread;
 import io.isokinet.core.aim.Tries;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Side;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
+import io.isokinet.server.record.HitRecords;
+import io.isokinet.server.record.HitRecords.Hits;
 import io.isokinet.server.record.Kind;
+import io.isokinet.server.record.LessonRecords;
 import io.isokinet.server.record.Records;
-import io.isokinet.server.record.Records.Hits;
-import io.isokinet.server.record.Records.Seen;
+import io.isokinet.server.record.Records.Observation;
 import io.isokinet.server.report.ChildPicture.AimView;
 import io.isokinet.server.report.ChildPicture.CountedSet;
 import io.isokinet.server.report.ChildPicture.CuePicture;
@@ -27,7 +30,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -49,6 +51,8 @@ class ChildPictures {
             Kind.SAID, "could tell it");
 
     private final Marks marks;
+    private final HitRecords hitRecords;
+    private final LessonRecords lessonRecords;
     private final Records records;
     private final Classes classes;
     private final Children children;
@@ -58,6 +62,8 @@ class ChildPictures {
 
     ChildPictures(
             Marks marks,
+            HitRecords hitRecords,
+            LessonRecords lessonRecords,
             Records records,
             Classes classes,
             Children children,
@@ -66,6 +72,8 @@ class ChildPictures {
             Aims aims) {
         this.aims = aims;
         this.marks = marks;
+        this.hitRecords = hitRecords;
+        this.lessonRecords = lessonRecords;
         this.records = records;
         this.classes = classes;
         this.children = children;
@@ -81,15 +89,15 @@ class ChildPictures {
         Optional<Grid> grid = children.classes(id).stream().findFirst().map(c -> marks.grid(c, sets, today));
         Optional<Grid.Row> row = grid.flatMap(
                 g -> g.rows().stream().filter(r -> r.child().id().equals(id)).findFirst());
-        List<Seen> looks = records.allTrials(id);
-        List<Hits> all = records.hits(id).stream().filter(h -> !h.voided()).toList();
+        List<Observation> looks = records.allTrials(id);
+        List<Hits> all = hitRecords.hits(id).stream().filter(h -> !h.voided()).toList();
         List<Hits> hits = all.stream().filter(h -> !h.home()).toList();
         List<SkillPicture> skills = row.map(r -> grid.orElseThrow().skills().stream()
                         .map(s -> skill(child, r, s, looks, hits))
                         .toList())
                 .orElse(List.of());
         List<String> notes = new ArrayList<>();
-        records.notes(id).stream()
+        lessonRecords.notes(id).stream()
                 .filter(n -> !n.voided())
                 .forEach(n -> notes.add(0, "%s: %s".formatted(day(n.at()), n.text())));
         return new ChildPicture(
@@ -102,7 +110,7 @@ class ChildPictures {
     }
 
     private SkillPicture skill(
-            ChildView child, Grid.Row row, Grid.SkillColumns skill, List<Seen> looks, List<Hits> hits) {
+            ChildView child, Grid.Row row, Grid.SkillColumns skill, List<Observation> looks, List<Hits> hits) {
         Side own = child.toSides().of(skill.action()).orElse(null);
         Grid.LevelView level = row.levels().get(skill.skill());
         return new SkillPicture(
@@ -116,11 +124,11 @@ class ChildPictures {
                 aims(hits.stream().filter(h -> h.skill().equals(skill.skill())).toList(), new Age(child.yearAge())));
     }
 
-    private CuePicture cue(CueView cue, @Nullable Side own, Grid.Cell cell, List<Seen> all) {
-        List<Seen> teachers = all.stream()
+    private CuePicture cue(CueView cue, @Nullable Side own, Grid.Cell cell, List<Observation> all) {
+        List<Observation> teachers = all.stream()
                 .filter(t -> t.cue().equals(cue.key()) && t.kind() == Kind.TEACHER && !t.voided())
                 .toList();
-        List<Seen> other = teachers.stream()
+        List<Observation> other = teachers.stream()
                 .filter(t -> own != null && t.side() != null && t.side() != own)
                 .toList();
         String text = own == Side.LEFT
@@ -141,22 +149,26 @@ class ChildPictures {
                 other.isEmpty()
                         ? null
                         : "%d of %d with the other hand"
-                                .formatted(other.stream().filter(Seen::shown).count(), other.size()));
+                                .formatted(
+                                        other.stream()
+                                                .filter(Observation::shown)
+                                                .count(),
+                                        other.size()));
     }
 
     /** What others ticked, and what the child said: beside the mark, never in it. */
-    private static List<String> beside(List<Seen> all, CueView cue) {
+    private static List<String> beside(List<Observation> all, CueView cue) {
         List<String> lines = new ArrayList<>();
         for (Kind kind : Kind.values()) {
             if (kind == Kind.TEACHER) continue;
-            List<Seen> some = all.stream()
+            List<Observation> some = all.stream()
                     .filter(t -> t.cue().equals(cue.key()) && t.kind() == kind && !t.voided())
                     .toList();
             if (!some.isEmpty())
                 lines.add("%s: %d of %d"
                         .formatted(
                                 BESIDE.get(kind),
-                                some.stream().filter(Seen::shown).count(),
+                                some.stream().filter(Observation::shown).count(),
                                 some.size()));
         }
         return lines;
@@ -213,20 +225,16 @@ class ChildPictures {
 
     private static String suggestion(Spread spread, double width, Band band) {
         Spread.Challenge challenge = spread.challenge(width, band.middle());
-        return String.format(
-                Locale.ROOT,
+        return Words.say(
                 "%.0f in 100 tries hit a target like the last one from about %.1f m (between %.1f and %.1f m).",
-                100 * band.middle(),
-                challenge.metres(),
-                challenge.near(),
-                challenge.far());
+                100 * band.middle(), challenge.metres(), challenge.near(), challenge.far());
     }
 
     private List<String> bests(UUID id, List<Hits> hits) {
         List<String> bests = new ArrayList<>();
-        List<Records.Count> counts =
-                records.counts(id).stream().filter(c -> !c.voided()).toList();
-        best(counts, "throw").ifPresent(n -> bests.add("Longest throw past %.1f m".formatted(n / 1000.0)));
+        List<LessonRecords.Count> counts =
+                lessonRecords.counts(id).stream().filter(c -> !c.voided()).toList();
+        best(counts, "throw").ifPresent(n -> bests.add(Words.say("Longest throw past %.1f m", n / 1000.0)));
         best(counts, "streak").ifPresent(n -> bests.add("%d in a row".formatted(n)));
         best(counts, "together").ifPresent(n -> bests.add("%d with a partner".formatted(n)));
         best(counts, "down").ifPresent(n -> bests.add("%d knocked down with one throw".formatted(n)));
@@ -238,10 +246,10 @@ class ChildPictures {
         return bests;
     }
 
-    private static Optional<Integer> best(List<Records.Count> counts, String what) {
+    private static Optional<Integer> best(List<LessonRecords.Count> counts, String what) {
         return counts.stream()
                 .filter(c -> c.what().equals(what))
-                .map(Records.Count::count)
+                .map(LessonRecords.Count::count)
                 .max(Integer::compare);
     }
 

@@ -1,8 +1,7 @@
 package io.isokinet.server.report;
 
 import io.isokinet.core.mastery.Mark;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.lesson.Papers;
@@ -41,17 +40,23 @@ class ReportController {
 
     /** @param sets cue-set keys, one a skill */
     @GetMapping("/picture")
-    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    @MayPlan(of = Subject.CHILD)
     ChildPicture picture(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
         return pictures.of(id, sets);
     }
 
-    /** A skill as parents read it. @param can and @param learns are calls of cues @param home what to try at home */
+    /**
+     * A skill as parents read it.
+     *
+     * @param can and
+     * @param learns are calls of cues
+     * @param home what to try at home
+     */
     record HomeSkill(String name, List<String> can, List<String> learns, List<String> home) {}
 
     /** A page for parents, in plain words, without ranks and without marks. */
     @GetMapping(value = "/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    @MayPlan(of = Subject.CHILD)
     ResponseEntity<byte[]> paper(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
         ChildPicture picture = pictures.of(id, sets);
         List<HomeSkill> skills = picture.skills().stream()

@@ -25,10 +25,10 @@ import io.isokinet.server.report.SchoolReport.SkillLevels;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
-import io.isokinet.server.unit.Lessons.Listed;
-import io.isokinet.server.unit.Units;
+import io.isokinet.server.unit.UnitHeaders;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -50,7 +50,7 @@ import org.springframework.transaction.annotation.Transactional;
 class Reports {
     private final Marks marks;
     private final Classes classes;
-    private final Units units;
+    private final UnitHeaders units;
     private final Lessons lessons;
     private final Calendars calendars;
     private final KnowHows knowHows;
@@ -60,7 +60,7 @@ class Reports {
     Reports(
             Marks marks,
             Classes classes,
-            Units units,
+            UnitHeaders units,
             Lessons lessons,
             Calendars calendars,
             KnowHows knowHows,
@@ -103,10 +103,10 @@ class Reports {
     /** The lessons of the year, with the skills that each works on. */
     private final class Year {
         private final Map<UUID, List<String>> skillsOfUnit = new LinkedHashMap<>();
-        private final List<Listed> all;
+        private final List<LessonHeader> all;
 
         Year(Predicate<UUID> wanted) {
-            units.all()
+            units.units()
                     .forEach(u -> skillsOfUnit.put(
                             u.id(), u.cueSets().stream().map(Reports::skillOf).toList()));
             Span year = year();
@@ -115,7 +115,7 @@ class Reports {
                     .toList();
         }
 
-        List<Listed> on(UUID classId, Set<String> skills) {
+        List<LessonHeader> on(UUID classId, Set<String> skills) {
             return all.stream()
                     .filter(l -> l.classId().equals(classId))
                     .filter(l -> skillsOfUnit.getOrDefault(l.unit(), List.of()).stream()
@@ -243,7 +243,7 @@ class Reports {
                 .flatMap(set -> set.outcomes().stream().map(o -> new Asked(set, o)));
     }
 
-    private OutcomeReport outcome(Asked asked, Grid grid, List<Listed> on) {
+    private OutcomeReport outcome(Asked asked, Grid grid, List<LessonHeader> on) {
         Outcome outcome = asked.outcome();
         Set<String> looked = grid.skills().stream().map(SkillColumns::skill).collect(Collectors.toSet());
         int advanced = (int) grid.rows().stream()
@@ -264,7 +264,7 @@ class Reports {
                 .toList();
     }
 
-    private static int taught(List<Listed> lessons) {
+    private static int taught(List<LessonHeader> lessons) {
         return (int)
                 lessons.stream().filter(l -> l.state() == LessonState.TAUGHT).count();
     }
@@ -320,7 +320,7 @@ class Reports {
         int taught = 0;
         List<String> missing = new ArrayList<>();
         for (ClassLine c : ofAge) {
-            List<Listed> on = year.on(c.id(), asked.skills());
+            List<LessonHeader> on = year.on(c.id(), asked.skills());
             count += on.size();
             taught += taught(on);
             if (on.isEmpty()) missing.add(c.name());
@@ -337,7 +337,11 @@ class Reports {
                 missing);
     }
 
-    /** Every child's marks on a day by class, for files that other programs read. @return in the order of the classes */
+    /**
+     * Every child's marks on a day by class, for files that other programs read.
+     *
+     * @return in the order of the classes
+     */
     @Transactional(readOnly = true)
     List<Grid> grids(CueSet.Kind kind, LocalDate on) {
         Predicate<UUID> visible = teams.visible();

@@ -2,8 +2,10 @@ package io.isokinet.server.report;
 
 import io.isokinet.core.mastery.Tally;
 import io.isokinet.core.skill.CueSet;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.LeadOnly;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
+import io.isokinet.server.account.MayReport;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.lesson.Papers;
 import io.isokinet.server.report.ClassReport.CueReport;
@@ -24,7 +26,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -73,8 +74,10 @@ class ReportsController {
     }
 
     /**
-     * @param kind of cue sets; components if left out @param skill keys; left out for those the class works on this year
-     * @param from left out for the first day of the year @param to left out for today
+     * @param kind of cue sets; components if left out
+     * @param skill keys; left out for those the class works on this year
+     * @param from left out for the first day of the year
+     * @param to left out for today
      */
     record Asked(
             CueSet.@Nullable Kind kind,
@@ -91,37 +94,29 @@ class ReportsController {
     }
 
     @GetMapping("/classes/{id}/report")
-    @Allowed(
-            value = {Role.TEACHER, Role.VIEWER},
-            of = Subject.CLASS)
-    ClassReport ofClass(@PathVariable UUID id, @ParameterObject Asked asked) {
+    @MayReport(of = Subject.CLASS)
+    ClassReport ofClass(@PathVariable UUID id, Asked asked) {
         return reports.ofClass(id, asked.kindOrUsual(), asked.skills(), reports.span(asked.from(), asked.to()));
     }
 
     @GetMapping(value = "/classes/{id}/report/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed(
-            value = {Role.TEACHER, Role.VIEWER},
-            of = Subject.CLASS)
-    ResponseEntity<byte[]> classPaper(@PathVariable UUID id, @ParameterObject Asked asked) {
+    @MayReport(of = Subject.CLASS)
+    ResponseEntity<byte[]> classPaper(@PathVariable UUID id, Asked asked) {
         ClassReport report = ofClass(id, asked);
         String title = "%s, %s".formatted(report.className(), report.year());
         return Papers.answer(title, papers.print("class-report", title, Map.of("r", report, "bars", new Bars())));
     }
 
-    @GetMapping("/classes/{id}/report/table.csv")
-    @Allowed(
-            value = {Role.TEACHER, Role.VIEWER},
-            of = Subject.CLASS)
-    ResponseEntity<byte[]> classCsv(@PathVariable UUID id, @ParameterObject Asked asked) {
+    @GetMapping(value = "/classes/{id}/report/table.csv", produces = TableWriter.CSV_TYPE)
+    @MayReport(of = Subject.CLASS)
+    ResponseEntity<byte[]> classCsv(@PathVariable UUID id, Asked asked) {
         ClassReport report = ofClass(id, asked);
         return TableWriter.csv(name(report), CLASS_COLUMNS, rows(report));
     }
 
-    @GetMapping("/classes/{id}/report/table.xlsx")
-    @Allowed(
-            value = {Role.TEACHER, Role.VIEWER},
-            of = Subject.CLASS)
-    ResponseEntity<byte[]> classXlsx(@PathVariable UUID id, @ParameterObject Asked asked) {
+    @GetMapping(value = "/classes/{id}/report/table.xlsx", produces = TableWriter.XLSX_TYPE)
+    @MayReport(of = Subject.CLASS)
+    ResponseEntity<byte[]> classXlsx(@PathVariable UUID id, Asked asked) {
         ClassReport report = ofClass(id, asked);
         return TableWriter.xlsx(name(report), CLASS_COLUMNS, rows(report));
     }
@@ -158,30 +153,30 @@ class ReportsController {
     }
 
     @GetMapping("/school/report")
-    @Allowed({Role.TEACHER, Role.VIEWER})
-    SchoolReport ofSchool(@ParameterObject Asked asked) {
+    @MayReport
+    SchoolReport ofSchool(Asked asked) {
         return reports.ofSchool(asked.kindOrUsual(), reports.span(asked.from(), asked.to()));
     }
 
     @GetMapping(value = "/school/report/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed({Role.TEACHER, Role.VIEWER})
-    ResponseEntity<byte[]> schoolPaper(@ParameterObject Asked asked) {
+    @MayReport
+    ResponseEntity<byte[]> schoolPaper(Asked asked) {
         SchoolReport report = ofSchool(asked);
         return Papers.answer(
                 report.school(),
                 papers.print("school-report", report.school(), Map.of("r", report, "bars", new Bars())));
     }
 
-    @GetMapping("/school/report/table.csv")
-    @Allowed({Role.TEACHER, Role.VIEWER})
-    ResponseEntity<byte[]> schoolCsv(@ParameterObject Asked asked) {
+    @GetMapping(value = "/school/report/table.csv", produces = TableWriter.CSV_TYPE)
+    @MayReport
+    ResponseEntity<byte[]> schoolCsv(Asked asked) {
         SchoolReport report = ofSchool(asked);
         return TableWriter.csv(name(report), SCHOOL_COLUMNS, rows(report));
     }
 
-    @GetMapping("/school/report/table.xlsx")
-    @Allowed({Role.TEACHER, Role.VIEWER})
-    ResponseEntity<byte[]> schoolXlsx(@ParameterObject Asked asked) {
+    @GetMapping(value = "/school/report/table.xlsx", produces = TableWriter.XLSX_TYPE)
+    @MayReport
+    ResponseEntity<byte[]> schoolXlsx(Asked asked) {
         SchoolReport report = ofSchool(asked);
         return TableWriter.xlsx(name(report), SCHOOL_COLUMNS, rows(report));
     }
@@ -215,8 +210,8 @@ class ReportsController {
 
     /** The marks of all children, for another program. */
     @GetMapping("/school/report/marks.json")
-    @Allowed
-    ResponseEntity<MarksFile> marks(@ParameterObject Asked asked) {
+    @LeadOnly
+    ResponseEntity<MarksFile> marks(Asked asked) {
         LocalDate day = reports.span(null, asked.to()).to();
         return ResponseEntity.ok()
                 .header(
@@ -230,7 +225,7 @@ class ReportsController {
 
     /** The published shape of a file of marks, as JSON Schema. */
     @GetMapping(value = "/formats/marks.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     String schema() {
         try (InputStream in = ReportsController.class.getResourceAsStream("/formats/marks.schema.json")) {
             return new String(java.util.Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
@@ -240,27 +235,37 @@ class ReportsController {
     }
 
     /** Skill levels as OneRoster line items and results, zipped. */
-    @GetMapping("/school/report/results.zip")
-    @Allowed
-    ResponseEntity<byte[]> results(@ParameterObject Asked asked) {
+    @GetMapping(value = "/school/report/results.zip", produces = TableWriter.ZIP_TYPE)
+    @LeadOnly
+    ResponseEntity<byte[]> results(Asked asked) {
         LocalDate day = reports.span(null, asked.to()).to();
         Span year = reports.year();
         return TableWriter.file(
                 "results %s.zip".formatted(day),
-                MediaType.parseMediaType("application/zip"),
+                MediaType.parseMediaType(TableWriter.ZIP_TYPE),
                 new OneRosterResults(reports.grids(asked.kindOrUsual(), day), children.sourceIds(), year, day).zip());
     }
 
-    /** A card for each child who was away when a cue was taught. @param sets cue-set keys, one a skill */
+    /**
+     * A card for each child who was away when a cue was taught.
+     *
+     * @param sets cue-set keys, one a skill
+     */
     @GetMapping(value = "/classes/{id}/catch-up/paper", produces = MediaType.APPLICATION_PDF_VALUE)
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     ResponseEntity<byte[]> catchUp(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
         return Papers.answer("Catch up", papers.print("catch-up", "Catch up", Map.of("cards", catchUps.of(id, sets))));
     }
 
-    /** Three lines to start from. @param width of the target with the ball @param near and @param far lines that the floor has, in metres */
+    /**
+     * Three lines to start from.
+     *
+     * @param width of the target with the ball
+     * @param near and
+     * @param far lines that the floor has, in metres
+     */
     @GetMapping("/classes/{id}/aim")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     ClassAim aim(
             @PathVariable UUID id,
             @RequestParam String skill,

@@ -33,11 +33,11 @@ public class Children {
         List<ChildPair> of(Collection<UUID> children);
     }
 
-    private final Classes.ClassRows classes;
-    private final Classes.ChildRows children;
-    private final Classes.SideRows sides;
-    private final Classes.CueRows cues;
-    private final Classes.EnrolmentRows enrolments;
+    private final ClassRows classes;
+    private final ChildRows children;
+    private final SideRows sides;
+    private final CueRows cues;
+    private final EnrolmentRows enrolments;
     private final PairRows pairs;
     private final Classes all;
     private final Schools schools;
@@ -45,11 +45,11 @@ public class Children {
     private final Clock clock;
 
     Children(
-            Classes.ClassRows classes,
-            Classes.ChildRows children,
-            Classes.SideRows sides,
-            Classes.CueRows cues,
-            Classes.EnrolmentRows enrolments,
+            ClassRows classes,
+            ChildRows children,
+            SideRows sides,
+            CueRows cues,
+            EnrolmentRows enrolments,
             PairRows pairs,
             Classes all,
             Schools schools,
@@ -121,7 +121,11 @@ public class Children {
                 .toList();
     }
 
-    /** Says how two children are to be grouped. @param wish null for no wish */
+    /**
+     * Says how two children are to be grouped.
+     *
+     * @param wish null for no wish
+     */
     @Transactional
     public void pair(UUID one, UUID other, @Nullable Wish wish) {
         if (one.equals(other)) throw new IllegalArgumentException("A pair needs two children; choose another one.");
@@ -147,7 +151,11 @@ public class Children {
         enrolments.saveAndFlush(new Enrolment(Ids.next(), classId, childId, from));
     }
 
-    /** The child leaves a class; what was seen of it stays. @param last the last day in it */
+    /**
+     * The child leaves a class; what was seen of it stays.
+     *
+     * @param last the last day in it
+     */
     @Transactional
     public void leave(UUID classId, UUID childId, LocalDate last) {
         Enrolment enrolment = enrolments.findByToDayIsNullAndChildId(childId).stream()

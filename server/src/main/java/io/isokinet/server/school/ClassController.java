@@ -2,10 +2,12 @@ package io.isokinet.server.school;
 
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.LeadOnly;
+import io.isokinet.server.account.MayPlan;
+import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.school.ChildPair.Wish;
 import io.isokinet.server.school.Children.ChildFile;
 import io.isokinet.server.school.Children.MovedUp;
@@ -31,7 +33,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -52,69 +53,55 @@ class ClassController {
     }
 
     record ClassBody(
-            @NotBlank(message = "is needed") String name,
-            @NotNull(message = "is needed") Integer yearAge,
+            @NotBlank String name,
+            @NotNull Integer yearAge,
             @Nullable Integer changingMinutes,
             @Nullable Integer shoesMinutes) {}
 
     /** @param names one child a line: given name, then family name @param from the first day in the class; null for today */
-    record NamesForm(
-            @NotNull(message = "is needed") List<String> names,
-            @Nullable LocalDate from) {}
+    record NamesForm(@NotNull List<String> names, @Nullable LocalDate from) {}
 
     record ChildBody(
-            @NotBlank(message = "is needed") String given,
+            @NotBlank String given,
             @Nullable String family,
-            @NotNull(message = "is needed") Integer yearAge,
-            @NotNull(message = "is needed") Map<Action, Side> sides) {}
+            @NotNull Integer yearAge,
+            @NotNull Map<Action, Side> sides) {}
 
-    record CueFitForm(
-            @NotBlank(message = "is needed") String cue,
-            @NotNull(message = "is needed") CueFit fit) {}
+    record CueFitForm(@NotBlank String cue, @NotNull CueFit fit) {}
 
     /** @param wish null for no wish any more */
     record PairForm(
-            @NotNull(message = "is needed") UUID one,
-            @NotNull(message = "is needed") UUID other,
+            @NotNull UUID one,
+            @NotNull UUID other,
             @Nullable Wish wish) {}
 
-    record MoveForm(
-            @NotNull(message = "is needed") UUID to,
-            @NotNull(message = "is needed") LocalDate from) {}
+    record MoveForm(@NotNull UUID to, @NotNull LocalDate from) {}
 
-    record MoveUpForm(
-            @NotNull(message = "is needed") LocalDate from,
-            @NotNull(message = "is needed") List<UUID> leaving,
-            boolean again) {}
+    record MoveUpForm(@NotNull LocalDate from, @NotNull List<UUID> leaving, boolean again) {}
 
     @GetMapping("/classes")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     List<ClassLine> classes() {
         Predicate<UUID> visible = teams.visible();
         return classes.all().stream().filter(c -> visible.test(c.id())).toList();
     }
 
     @GetMapping("/classes/{id}")
-    @Allowed(
-            value = {Role.TEACHER, Role.ASSISTANT, Role.VIEWER},
-            of = Subject.CLASS)
+    @MayRead(of = Subject.CLASS)
     ResponseEntity<ClassView> schoolClass(@PathVariable UUID id) {
         return tagged(classes.view(id));
     }
 
     @PutMapping("/classes/{id}")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
-    ResponseEntity<ClassView> put(
-            @PathVariable UUID id,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody ClassBody body) {
+    @MayPlan(of = Subject.CLASS)
+    ResponseEntity<ClassView> put(@PathVariable UUID id, IfMatch version, @Valid @RequestBody ClassBody body) {
         int changing = body.changingMinutes() == null ? 0 : body.changingMinutes();
         int shoes = body.shoesMinutes() == null ? 0 : body.shoesMinutes();
-        return tagged(classes.put(id, new ClassForm(body.name(), body.yearAge(), changing, shoes), ifMatch));
+        return tagged(classes.put(id, new ClassForm(body.name(), body.yearAge(), changing, shoes), version));
     }
 
     @PostMapping("/classes/{id}/children")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     ClassView add(@PathVariable UUID id, @Valid @RequestBody NamesForm form) {
         int age = classes.view(id).yearAge();
         List<NewChild> newcomers = form.names().stream()
@@ -131,7 +118,7 @@ class ClassController {
 
     /** @param last the last day in the class; yesterday if nothing is said */
     @DeleteMapping("/classes/{id}/children/{childId}")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     ResponseEntity<Void> leave(
             @PathVariable UUID id,
             @PathVariable UUID childId,
@@ -141,14 +128,14 @@ class ClassController {
     }
 
     @GetMapping("/classes/{id}/pairs")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     List<PairView> pairs(@PathVariable UUID id) {
         return children.pairs(
                 classes.view(id).children().stream().map(ChildView::id).toList());
     }
 
     @PutMapping("/classes/{id}/pairs")
-    @Allowed(value = Role.TEACHER, of = Subject.CLASS)
+    @MayPlan(of = Subject.CLASS)
     List<PairView> pair(@PathVariable UUID id, @Valid @RequestBody PairForm form) {
         teams.require(Subject.CHILD, form.one());
         teams.require(Subject.CHILD, form.other());
@@ -157,23 +144,20 @@ class ClassController {
     }
 
     @GetMapping("/children/{id}")
-    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    @MayPlan(of = Subject.CHILD)
     ChildFile file(@PathVariable UUID id) {
         return children.file(id);
     }
 
     @PutMapping("/children/{id}")
-    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
-    ChildView change(
-            @PathVariable UUID id,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody ChildBody body) {
+    @MayPlan(of = Subject.CHILD)
+    ChildView change(@PathVariable UUID id, IfMatch version, @Valid @RequestBody ChildBody body) {
         String family = body.family() == null ? "" : body.family();
-        return classes.change(id, new ChildForm(body.given(), family, body.yearAge(), body.sides()), ifMatch);
+        return classes.change(id, new ChildForm(body.given(), family, body.yearAge(), body.sides()), version);
     }
 
     @PutMapping("/children/{id}/cue-fit")
-    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    @MayPlan(of = Subject.CHILD)
     ResponseEntity<Void> fit(@PathVariable UUID id, @Valid @RequestBody CueFitForm form) {
         classes.fitCue(id, form.cue(), form.fit());
         return ResponseEntity.noContent().build();
@@ -181,7 +165,7 @@ class ClassController {
 
     /** Into another class from a day on. */
     @PostMapping("/children/{id}/moves")
-    @Allowed(value = Role.TEACHER, of = Subject.CHILD)
+    @MayPlan(of = Subject.CHILD)
     ChildFile move(@PathVariable UUID id, @Valid @RequestBody MoveForm form) {
         teams.require(form.to());
         children.move(id, form.to(), form.from());
@@ -190,14 +174,14 @@ class ClassController {
 
     /** For good: nobody can bring the name back. */
     @DeleteMapping("/children/{id}")
-    @Allowed
+    @LeadOnly
     ResponseEntity<Void> erase(@PathVariable UUID id) {
         children.erase(id);
         return ResponseEntity.noContent().build();
     }
 
     @PostMapping("/school/move-up")
-    @Allowed
+    @LeadOnly
     MovedUp moveUp(@Valid @RequestBody MoveUpForm form) {
         return children.moveUp(form.from(), form.leaving(), form.again());
     }

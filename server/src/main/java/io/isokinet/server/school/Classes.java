@@ -8,6 +8,7 @@ import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.tenancy.Owned;
 import java.time.LocalDate;
@@ -17,16 +18,16 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,48 +36,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class Classes {
     /** More children than any one teacher has. */
     public static final int MOST_CHILDREN = 60;
-
-    interface ClassRows extends JpaRepository<SchoolClass, UUID> {
-        Optional<SchoolClass> findByNameIgnoreCase(String name);
-    }
-
-    interface ChildRows extends JpaRepository<Child, UUID> {
-        List<Child> findBySourceIdIsNotNull();
-
-        /** A child, one of its sides and one of the cues that do not fit it as they stand: a row for each pair, in one statement. */
-        String WHOLE =
-                " left join ChildSide s on s.childId = c.id left join ChildCue q on q.childId = c.id and q.toDay is null where ";
-
-        /** The same with the class they are in on a day; a class with nobody in it is one row. */
-        @Query(
-                "select c, s, q, g from SchoolClass g left join Enrolment e on e.classId = g.id and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day) left join Child c on c.id = e.childId"
-                        + WHOLE
-                        + "g.id = :group")
-        List<@Nullable Object[]> in(UUID group, LocalDate day);
-
-        @Query("select c, s, q from Child c" + WHOLE + "c.id = :child and c.erasedAt is null")
-        List<@Nullable Object[]> whole(UUID child);
-    }
-
-    interface SideRows extends JpaRepository<ChildSide, UUID> {
-        List<ChildSide> findByChildIdIn(Collection<UUID> children);
-    }
-
-    interface CueRows extends JpaRepository<ChildCue, UUID> {
-        List<ChildCue> findByToDayIsNullAndChildIdIn(Collection<UUID> children);
-
-        List<ChildCue> findByChildId(UUID child);
-    }
-
-    interface EnrolmentRows extends JpaRepository<Enrolment, UUID> {
-        @Query(
-                "select e from Enrolment e where e.classId in :classes and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day)")
-        List<Enrolment> on(Collection<UUID> classes, LocalDate day);
-
-        List<Enrolment> findByToDayIsNullAndChildId(UUID child);
-
-        List<Enrolment> findByChildIdOrderByFromDay(UUID child);
-    }
 
     private final ClassRows classes;
     private final ChildRows children;
@@ -122,10 +81,18 @@ public class Classes {
             List<ChildView> children,
             @Nullable Integer version) {}
 
-    /** What is typed about a child. @param sides the known ones; leave the others out */
+    /**
+     * What is typed about a child.
+     *
+     * @param sides the known ones; leave the others out
+     */
     public record ChildForm(String given, String family, int yearAge, Map<Action, Side> sides) {}
 
-    /** A child that comes with a roster. @param sourceId its id there; null if the roster has none */
+    /**
+     * A child that comes with a roster.
+     *
+     * @param sourceId its id there; null if the roster has none
+     */
     public record NewChild(
             String given,
             String family,
@@ -161,28 +128,62 @@ public class Classes {
                 .toList();
     }
 
+    /** @throws NotFoundException if there is none, or it has left */
+    @Transactional(readOnly = true)
+    public ClassLine line(UUID id) {
+        return all().stream()
+                .filter(c -> c.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("class", id));
+    }
+
     /** @throws NotFoundException if there is none */
     @Transactional(readOnly = true)
     public ClassView view(UUID id) {
-        List<@Nullable Object[]> whole = children.in(id, schools.today());
-        if (whole.isEmpty() || !(whole.get(0)[3] instanceof SchoolClass row)) throw new NotFoundException("class", id);
+        return views(List.of(id)).stream().findFirst().orElseThrow(() -> new NotFoundException("class", id));
+    }
+
+    /** Those of these classes that there are, with their children, in one statement. */
+    @Transactional(readOnly = true)
+    public List<ClassView> views(Collection<UUID> ids) {
+        if (ids.isEmpty()) return List.of();
+        Map<SchoolClass, List<@Nullable Object[]>> byClass = new LinkedHashMap<>();
+        for (@Nullable Object[] row : children.in(ids, schools.today()))
+            byClass.computeIfAbsent((SchoolClass) Objects.requireNonNull(row[3]), c -> new ArrayList<>())
+                    .add(row);
+        return byClass.entrySet().stream()
+                .map(e -> view(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private ClassView view(SchoolClass row, List<@Nullable Object[]> whole) {
         return new ClassView(
-                id,
+                row.id(),
                 row.name,
                 row.yearAge,
                 schools.naming().label(row.yearAge),
                 row.changingMinutes,
                 row.shoesMinutes,
-                views(whole),
+                childViews(whole),
                 row.version());
+    }
+
+    /** Those of these children that there are, in one statement. */
+    @Transactional(readOnly = true)
+    public List<ChildView> children(Collection<UUID> ids) {
+        return ids.isEmpty() ? List.of() : childViews(children.whole(ids));
     }
 
     /** What is typed about a class. Minutes that go off each lesson, both ends together. */
     public record ClassForm(String name, int yearAge, int changingMinutes, int shoesMinutes) {}
 
-    /** Makes the class or changes it; a new one is given to whoever makes it. @param ifMatch the version the change was made on; not needed for a new one */
+    /**
+     * Makes the class or changes it; a new one is given to whoever makes it.
+     *
+     * @param version the version the change was made on; not needed for a new one
+     */
     @Transactional
-    public ClassView put(UUID id, ClassForm form, @Nullable String ifMatch) {
+    public ClassView put(UUID id, ClassForm form, IfMatch version) {
         Optional<SchoolClass> known = classes.findById(id);
         String wanted = form.name().strip();
         new Fields()
@@ -200,7 +201,7 @@ public class Classes {
                         "name",
                         "“%s” is taken by another class.".formatted(wanted))
                 .done();
-        known.ifPresent(row -> Fields.sameVersion("class", ifMatch, row.version()));
+        known.ifPresent(row -> version.require("class", row.version()));
         SchoolClass row = known.orElseGet(() -> classes.save(new SchoolClass(id, wanted, form.yearAge())));
         row.name = wanted;
         row.yearAge = form.yearAge();
@@ -264,9 +265,9 @@ public class Classes {
 
     /** @throws NotFoundException if there is none */
     @Transactional
-    public ChildView change(UUID id, ChildForm form, @Nullable String ifMatch) {
+    public ChildView change(UUID id, ChildForm form, IfMatch version) {
         Child child = row(children, id);
-        Fields.sameVersion("child", ifMatch, child.version());
+        version.require("child", child.version());
         Fields fields = new Fields();
         checkNames(fields, "", form.given(), form.family(), form.yearAge());
         fields.done();
@@ -283,7 +284,7 @@ public class Classes {
             else if (row != null && wanted != null) row.side = wanted;
         }
         children.flush();
-        return views(children.whole(id)).get(0);
+        return children(List.of(id)).get(0);
     }
 
     /** Settles which hand or foot a child uses for an action. */
@@ -311,7 +312,7 @@ public class Classes {
     /** @throws NotFoundException if there is none, or it was erased */
     @Transactional(readOnly = true)
     public ChildView child(UUID id) {
-        return views(children.whole(id)).stream().findFirst().orElseThrow(() -> new NotFoundException("child", id));
+        return children(List.of(id)).stream().findFirst().orElseThrow(() -> new NotFoundException("child", id));
     }
 
     private static void checkNames(Fields fields, String prefix, String given, String family, int yearAge) {
@@ -325,7 +326,7 @@ public class Classes {
     }
 
     /** @param whole child, side and cue, as {@link ChildRows#WHOLE} reads them */
-    private List<ChildView> views(List<@Nullable Object[]> whole) {
+    private List<ChildView> childViews(List<@Nullable Object[]> whole) {
         YearNames naming = schools.naming();
         Set<Child> rows = new LinkedHashSet<>();
         Map<UUID, Map<Action, Side>> known = new HashMap<>();

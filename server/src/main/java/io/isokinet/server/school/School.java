@@ -10,6 +10,8 @@ import jakarta.persistence.Version;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -46,15 +48,15 @@ class School {
     /** Names by age. */
     @JdbcTypeCode(SqlTypes.JSON)
     @Column(name = "own_years")
-    String ownYears = "{}";
+    Map<Integer, String> ownYears = Map.of();
 
     /** Sentences. */
     @JdbcTypeCode(SqlTypes.JSON)
-    String cautions = "[]";
+    List<String> cautions = List.of();
 
     /** Keys of rules of caution that only warn here. */
     @JdbcTypeCode(SqlTypes.JSON)
-    String softened = "[]";
+    List<String> softened = List.of();
 
     /** How often a try is to succeed here, in percent. */
     @Column(name = "band_from")

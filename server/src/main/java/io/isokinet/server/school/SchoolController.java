@@ -2,8 +2,10 @@ package io.isokinet.server.school;
 
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.safety.SafetyRule;
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.Anybody;
+import io.isokinet.server.account.LeadOnly;
+import io.isokinet.server.account.MayRead;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.school.FirstRun.FirstRunView;
 import io.isokinet.server.school.Schools.ErasedTrials;
 import io.isokinet.server.school.Schools.LengthUnit;
@@ -23,7 +25,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -40,40 +41,38 @@ class SchoolController {
 
     /** @param softened and the ends of the band, as they were if left out; the band in percent */
     record SchoolBody(
-            @NotBlank(message = "is needed") String name,
-            @NotBlank(message = "is needed") String timeZone,
-            @NotNull(message = "is needed") YearNaming yearNaming,
-            @NotNull(message = "is needed") Map<Integer, String> ownYears,
-            @NotNull(message = "is needed") LengthUnit lengthUnit,
-            @NotNull(message = "is needed") Integer paceCm,
-            @NotBlank(message = "is needed") String paceWhose,
-            @NotNull(message = "is needed") DayOfWeek weekStarts,
-            @NotNull(message = "is needed") List<String> cautions,
+            @NotBlank String name,
+            @NotBlank String timeZone,
+            @NotNull YearNaming yearNaming,
+            @NotNull Map<Integer, String> ownYears,
+            @NotNull LengthUnit lengthUnit,
+            @NotNull Integer paceCm,
+            @NotBlank String paceWhose,
+            @NotNull DayOfWeek weekStarts,
+            @NotNull List<String> cautions,
             @Nullable List<String> softened,
             @Nullable Integer bandFrom,
             @Nullable Integer bandTo,
-            @NotNull(message = "is needed") ErasedTrials erasedTrials) {}
+            @NotNull ErasedTrials erasedTrials) {}
 
     record FirstRunForm(
-            @NotBlank(message = "is needed") String code,
-            @NotBlank(message = "is needed") String school,
-            @NotBlank(message = "is needed") String timeZone,
-            @NotNull(message = "is needed") YearNaming yearNaming,
-            @NotBlank(message = "is needed") String name,
-            @NotBlank(message = "is needed") String signIn,
-            @NotBlank(message = "is needed") String password) {}
+            @NotBlank String code,
+            @NotBlank String school,
+            @NotBlank String timeZone,
+            @NotNull YearNaming yearNaming,
+            @NotBlank String name,
+            @NotBlank String signIn,
+            @NotBlank String password) {}
 
     @GetMapping("/school")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     SchoolView school() {
         return schools.view();
     }
 
     @PutMapping("/school")
-    @Allowed
-    SchoolView change(
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @Valid @RequestBody SchoolBody body) {
+    @LeadOnly
+    SchoolView change(IfMatch version, @Valid @RequestBody SchoolBody body) {
         SchoolView was = schools.view();
         return schools.change(
                 new SchoolForm(
@@ -90,14 +89,18 @@ class SchoolController {
                         Objects.requireNonNullElse(body.bandFrom(), was.bandFrom()),
                         Objects.requireNonNullElse(body.bandTo(), was.bandTo()),
                         body.erasedTrials()),
-                ifMatch);
+                version);
     }
 
-    /** A usual caution. @param fixed true if no school may soften it */
+    /**
+     * A usual caution.
+     *
+     * @param fixed true if no school may soften it
+     */
     record CautionRule(String key, String title, Caution.Weight weight, boolean fixed) {}
 
     @GetMapping("/cautions")
-    @Allowed({Role.TEACHER, Role.ASSISTANT, Role.VIEWER})
+    @MayRead
     List<CautionRule> cautions() {
         return Arrays.stream(SafetyRule.values())
                 .map(r -> new CautionRule(r.key(), r.title(), r.weight(), r.fixed()))
@@ -105,14 +108,14 @@ class SchoolController {
     }
 
     @GetMapping("/first-run")
-    @Allowed(open = true)
+    @Anybody
     FirstRunView firstRun() {
         return firstRun.view();
     }
 
     /** Makes the first school and its lead on an empty database. */
     @PostMapping("/first-run")
-    @Allowed(open = true)
+    @Anybody
     ResponseEntity<Void> start(@Valid @RequestBody FirstRunForm form) {
         firstRun.start(
                 form.code(),

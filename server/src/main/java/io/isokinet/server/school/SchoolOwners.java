@@ -11,7 +11,7 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class SchoolOwners {
     @Bean
-    ClassOf classOfClass(Classes.ClassRows rows) {
+    ClassOf classOfClass(ClassRows rows) {
         return new ClassOf() {
             @Override
             public Subject subject() {

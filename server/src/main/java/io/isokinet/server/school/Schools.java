@@ -8,6 +8,7 @@ import io.isokinet.server.account.Audit;
 import io.isokinet.server.account.Audit.Act;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.time.Clock;
@@ -25,28 +26,22 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The school in scope: its name, zone, units and habits. */
 @Service
 public class Schools {
     static final int USUAL_PACE_CM = 75;
     private static final int MOST_CAUTIONS = 20;
-    private static final TypeReference<Map<Integer, String>> NAMES = new TypeReference<>() {};
-    private static final TypeReference<List<String>> SENTENCES = new TypeReference<>() {};
 
     interface Rows extends JpaRepository<School, UUID> {}
 
     private final Rows rows;
     private final Clock clock;
-    private final JsonMapper json;
     private final Audit audit;
 
-    Schools(Rows rows, Clock clock, JsonMapper json, Audit audit) {
+    Schools(Rows rows, Clock clock, Audit audit) {
         this.rows = rows;
         this.clock = clock;
-        this.json = json;
         this.audit = audit;
     }
 
@@ -140,8 +135,8 @@ public class Schools {
                 school.paceCm,
                 school.paceWhose,
                 school.weekStarts,
-                json.readValue(school.cautions, SENTENCES),
-                json.readValue(school.softened, SENTENCES),
+                school.cautions,
+                school.softened,
                 school.bandFrom,
                 school.bandTo,
                 school.erasedTrials,
@@ -151,9 +146,9 @@ public class Schools {
     }
 
     @Transactional
-    public SchoolView change(SchoolForm form, @Nullable String ifMatch) {
+    public SchoolView change(SchoolForm form, IfMatch version) {
         School school = current();
-        Fields.sameVersion("school", ifMatch, school.version);
+        version.require("school", school.version);
         checkBasics(new Fields(), form.name(), form.timeZone())
                 .check(
                         form.paceCm() >= 30 && form.paceCm() <= 150,
@@ -193,20 +188,20 @@ public class Schools {
                                 .formatted(Band.LEAST, Band.MOST, Band.NARROWEST))
                 .done();
         List<String> changes = changes(school, form);
-        change(changes, "softened cautions", json.readValue(school.softened, SENTENCES), form.softened());
+        change(changes, "softened cautions", school.softened, form.softened());
         school.name = form.name().strip();
         school.timeZone = form.timeZone();
         school.yearNaming = form.yearNaming();
-        school.ownYears = json.writeValueAsString(form.ownYears());
+        school.ownYears = form.ownYears();
         school.lengthUnit = form.lengthUnit();
         school.paceCm = form.paceCm();
         school.paceWhose = form.paceWhose().strip();
         school.weekStarts = form.weekStarts();
-        school.cautions = json.writeValueAsString(form.cautions().stream()
+        school.cautions = form.cautions().stream()
                 .map(String::strip)
                 .filter(c -> !c.isEmpty())
-                .toList());
-        school.softened = json.writeValueAsString(form.softened());
+                .toList();
+        school.softened = form.softened();
         school.bandFrom = form.bandFrom();
         school.bandTo = form.bandTo();
         school.erasedTrials = form.erasedTrials();
@@ -250,7 +245,7 @@ public class Schools {
     }
 
     private YearNames names(School school) {
-        return new YearNames(school.yearNaming, json.readValue(school.ownYears, NAMES));
+        return new YearNames(school.yearNaming, school.ownYears);
     }
 
     public ZoneId zone() {
@@ -262,12 +257,12 @@ public class Schools {
     }
 
     public List<String> cautions() {
-        return json.readValue(current().cautions, SENTENCES);
+        return current().cautions;
     }
 
     /** What the school has decided for all its lessons. */
     public Policy policy() {
-        return new Policy(new HashSet<>(json.readValue(current().softened, SENTENCES)), band());
+        return new Policy(new HashSet<>(current().softened), band());
     }
 
     /** How often a try is to succeed here. */

@@ -2,7 +2,11 @@ package io.isokinet.server.school;
 
 import java.util.Map;
 
-/** The names of a school's years. @param own names by age, for the scheme of one's own */
+/**
+ * The names of a school's years.
+ *
+ * @param own names by age, for the scheme of one's own
+ */
 public record YearNames(YearNaming scheme, Map<Integer, String> own) {
     /** @param age in years at the start of the school year, 3 to 14 */
     public String label(int age) {

@@ -17,13 +17,20 @@ import org.springframework.http.ResponseEntity;
 
 /** Writes a table as a file to save. Numbers stay numbers; a text that starts like a formula is made plain text. */
 public final class TableWriter {
+    public static final String CSV_TYPE = "text/csv";
+    public static final String XLSX_TYPE = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+    public static final String ZIP_TYPE = "application/zip";
+
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-    private static final MediaType XLSX =
-            MediaType.parseMediaType("application/vnd.openxmlformats-officedocument.spreadsheetml.sheet");
+    private static final MediaType XLSX = MediaType.parseMediaType(XLSX_TYPE);
 
     private TableWriter() {}
 
-    /** RFC 4180 with a byte order mark, so that spreadsheets read the names right. @param name of the file, without ending */
+    /**
+     * RFC 4180 with a byte order mark, so that spreadsheets read the names right.
+     *
+     * @param name of the file, without ending
+     */
     public static ResponseEntity<byte[]> csv(String name, List<String> columns, List<? extends List<?>> rows) {
         StringWriter text = new StringWriter().append('\uFEFF');
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
@@ -36,7 +43,11 @@ public final class TableWriter {
         return file(name + ".csv", CSV, text.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    /** One sheet. @param name of the file, without ending */
+    /**
+     * One sheet.
+     *
+     * @param name of the file, without ending
+     */
     public static ResponseEntity<byte[]> xlsx(String name, List<String> columns, List<? extends List<?>> rows) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (Workbook book = new Workbook(out, "Isokinet", "1.0")) {

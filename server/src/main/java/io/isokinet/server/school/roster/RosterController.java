@@ -1,7 +1,6 @@
 package io.isokinet.server.school.roster;
 
-import io.isokinet.server.account.Allowed;
-import io.isokinet.server.account.Role;
+import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.http.Uploads;
 import io.isokinet.server.school.roster.Roster.Field;
 import io.isokinet.server.school.roster.Rosters.WhenGone;
@@ -33,7 +32,7 @@ class RosterController {
 
     /** @param mapping "GIVEN:0,FAMILY:1", for a plain CSV whose columns were mapped by hand */
     @PostMapping("/preview")
-    @Allowed(Role.TEACHER)
+    @MayPlan
     Roster preview(
             @RequestPart("files") List<MultipartFile> files,
             @RequestParam(required = false) @Nullable String mapping,
@@ -43,7 +42,7 @@ class RosterController {
 
     /** @param gone what becomes of children that the roster does not name; needed only if there are any */
     @PostMapping
-    @Allowed(Role.TEACHER)
+    @MayPlan
     Taken take(
             @RequestPart("files") List<MultipartFile> files,
             @RequestParam(required = false) @Nullable String mapping,

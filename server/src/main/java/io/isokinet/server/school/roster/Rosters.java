@@ -5,6 +5,7 @@ import io.isokinet.core.check.Findings;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
 import io.isokinet.server.account.Teams;
+import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Children;
 import io.isokinet.server.school.Classes;
@@ -189,7 +190,7 @@ class Rosters {
                         change.now().family(),
                         change.now().yearAge(),
                         sides),
-                String.valueOf(now.version()));
+                IfMatch.of(String.valueOf(now.version())));
     }
 
     /** @param listed the roster ids that stand anywhere in the roster: those children are not gone, they are elsewhere */

@@ -1,0 +1,20 @@
+package io.isokinet.server.account;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.core.annotation.AliasFor;
+
+/** Who reads reports may: teachers with the classes given to them, and viewers. */
+@Allowed({Role.TEACHER, Role.VIEWER})
+@Target(ElementType.METHOD)
+@Retention(RetentionPolicy.RUNTIME)
+public @interface MayReport {
+    /** What the variable in the path is. */
+    @AliasFor(annotation = Allowed.class)
+    Subject of() default Subject.NONE;
+
+    @AliasFor(annotation = Allowed.class)
+    String variable() default "id";
+}

@@ -1,0 +1,18 @@
+package io.isokinet.server.school;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface EnrolmentRows extends JpaRepository<Enrolment, UUID> {
+    @Query(
+            "select e from Enrolment e where e.classId in :classes and e.fromDay <= :day and (e.toDay is null or e.toDay >= :day)")
+    List<Enrolment> on(Collection<UUID> classes, LocalDate day);
+
+    List<Enrolment> findByToDayIsNullAndChildId(UUID child);
+
+    List<Enrolment> findByChildIdOrderByFromDay(UUID child);
+}
