@@ -75,7 +75,7 @@ class BatchTest {
     @Test
     void whatIsWrittenDownIsWhatWasSent() {
         Map<String, Object> trial = school.trial(ada, CUE, false);
-        Instant at = Instant.now().minusSeconds(90).truncatedTo(ChronoUnit.MILLIS);
+        Instant at = TestClock.now().minusSeconds(90).truncatedTo(ChronoUnit.MILLIS);
         trial.put("at", at.toString());
         trial.put("side", "LEFT");
         trial.put("fault", "The \"ball\" hops, “high”");
@@ -123,22 +123,22 @@ class BatchTest {
 
     @Test
     void aClockThatIsADayOffIsCorrected() {
-        Instant wrong = Instant.now().minus(1, ChronoUnit.DAYS);
+        Instant wrong = TestClock.now().minus(1, ChronoUnit.DAYS);
         Map<String, Object> trial = school.trial(ada, CUE, true);
         trial.put("at", wrong.toString());
         Map<String, Object> batch = school.batch(List.of(trial));
         batch.put("clock", wrong.plusSeconds(30).toString());
         school.as.post("/api/batches", batch);
         Instant seen = Instant.parse(history().get(0).get("seenAt").asString());
-        assertThat(ChronoUnit.SECONDS.between(seen, Instant.now())).isBetween(20L, 60L);
+        assertThat(ChronoUnit.SECONDS.between(seen, TestClock.now())).isBetween(20L, 60L);
     }
 
     @Test
     void aLookFromTheFutureIsAsOfNow() {
         Map<String, Object> trial = school.trial(ada, CUE, true);
-        trial.put("at", Instant.now().plus(3, ChronoUnit.HOURS).toString());
+        trial.put("at", TestClock.now().plus(3, ChronoUnit.HOURS).toString());
         school.record(List.of(trial));
-        assertThat(Instant.parse(history().get(0).get("seenAt").asString())).isBeforeOrEqualTo(Instant.now());
+        assertThat(Instant.parse(history().get(0).get("seenAt").asString())).isBeforeOrEqualTo(TestClock.now());
     }
 
     @Test
@@ -152,7 +152,7 @@ class BatchTest {
                 "trial",
                 trial.get("id"),
                 "at",
-                Instant.now().toString());
+                TestClock.now().toString());
         JsonNode receipt = school.as
                 .post("/api/batches", school.batch(List.of(), List.of(back), List.of(), List.of()))
                 .json();
@@ -172,7 +172,7 @@ class BatchTest {
                 "trial",
                 UUID.randomUUID(),
                 "at",
-                Instant.now().toString());
+                TestClock.now().toString());
         JsonNode receipt = school.as
                 .post("/api/batches", school.batch(List.of(), List.of(back), List.of(), List.of()))
                 .json();
@@ -188,7 +188,7 @@ class BatchTest {
                 "trial",
                 trial.get("id"),
                 "at",
-                Instant.now().toString());
+                TestClock.now().toString());
         JsonNode receipt = school.as
                 .post("/api/batches", school.batch(List.of(trial), List.of(back), List.of(), List.of()))
                 .json();
@@ -216,7 +216,7 @@ class BatchTest {
                     "present",
                     present,
                     "at",
-                    Instant.now().toString());
+                    TestClock.now().toString());
             school.as.post("/api/batches", school.batch(List.of(), List.of(), List.of(entry), List.of()));
         }
         JsonNode away = school.as.get("/api/hall/" + lesson).json().get("away");

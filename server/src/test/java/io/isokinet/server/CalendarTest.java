@@ -11,14 +11,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Terms, closures, the timetable and other people's bookings, and what is wrong with them. */
 @ExtendWith(RunningServer.class)
+@Tag("calendar")
 class CalendarTest {
-    private static final LocalDate MONDAY = LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+    private static final LocalDate MONDAY = TestClock.today().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
 
     private final TestSchool school = TestSchool.make();
     private final UUID terns = school.schoolClass("Terns", 7, "Ada Moss", "Ben Sole");
@@ -228,7 +230,7 @@ class CalendarTest {
         int days = read.get("events").size();
         // From today on to the last day of the term, without the excepted Monday.
         long expected = java.time.temporal.ChronoUnit.DAYS.between(
-                LocalDate.now(), MONDAY.plusWeeks(10).minusDays(3));
+                TestClock.today(), MONDAY.plusWeeks(10).minusDays(3));
         assertThat((long) days).isBetween(expected - 1, expected + 1);
     }
 

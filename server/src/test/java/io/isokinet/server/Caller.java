@@ -5,7 +5,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
-import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -19,6 +18,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -26,9 +27,10 @@ import tools.jackson.databind.json.JsonMapper;
 final class Caller {
     static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient client =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    /** One for all: a client of its own for each caller costs more than most requests. */
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+
+    private final Map<String, String> cookies = new ConcurrentHashMap<>();
     private final String address;
 
     Caller(String address) {
@@ -40,7 +42,8 @@ final class Caller {
         this(RunningServer.address());
     }
 
-    record Answer(int status, String body, HttpResponse<byte[]> response) {
+    /** @param statements that the application sent to the database for it */
+    record Answer(int status, String body, HttpResponse<byte[]> response, List<String> statements) {
         JsonNode json() {
             return JSON.readTree(body);
         }
@@ -96,7 +99,7 @@ final class Caller {
                 .POST(BodyPublishers.ofString(JSON.writeValueAsString(body)))
                 .build();
         try (BufferedReader lines = new BufferedReader(new InputStreamReader(
-                client.send(request, BodyHandlers.ofInputStream()).body(), StandardCharsets.UTF_8))) {
+                CLIENT.send(request, BodyHandlers.ofInputStream()).body(), StandardCharsets.UTF_8))) {
             return lines.readLine();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -143,7 +146,15 @@ final class Caller {
     }
 
     private HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(60));
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(60));
+        if (!cookies.isEmpty())
+            request.header(
+                    "Cookie",
+                    cookies.entrySet().stream()
+                            .map(c -> c.getKey() + "=" + c.getValue())
+                            .collect(Collectors.joining("; ")));
+        return request;
     }
 
     private HttpRequest.Builder withToken(HttpRequest.Builder request) {
@@ -152,21 +163,31 @@ final class Caller {
     }
 
     String cookie(String name) {
-        return cookies.getCookieStore().getCookies().stream()
-                .filter(c -> c.getName().equals(name))
-                .map(HttpCookie::getValue)
-                .findFirst()
-                .orElse(null);
+        return cookies.get(name);
     }
 
     private Answer exchange(HttpRequest.Builder request) {
+        String counted = StatementCount.begin();
         try {
-            HttpResponse<byte[]> response = client.send(request.build(), BodyHandlers.ofByteArray());
-            return new Answer(response.statusCode(), new String(response.body(), StandardCharsets.UTF_8), response);
+            HttpResponse<byte[]> response =
+                    CLIENT.send(request.header(StatementCount.HEADER, counted).build(), BodyHandlers.ofByteArray());
+            response.headers().allValues("set-cookie").forEach(this::keep);
+            return new Answer(
+                    response.statusCode(),
+                    new String(response.body(), StandardCharsets.UTF_8),
+                    response,
+                    StatementCount.end(counted));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
+        }
+    }
+
+    private void keep(String line) {
+        for (HttpCookie cookie : HttpCookie.parse(line)) {
+            if (cookie.getMaxAge() == 0 || cookie.getValue().isEmpty()) cookies.remove(cookie.getName());
+            else cookies.put(cookie.getName(), cookie.getValue());
         }
     }
 }

@@ -20,7 +20,7 @@ class ChildrenTest {
     private final TestSchool school = TestSchool.make();
     private final UUID terns = school.schoolClass("Terns", 7, "Ada Moss", "Ben Sole", "Cleo Reed");
     private final UUID auks = school.schoolClass("Auks", 8);
-    private final LocalDate today = LocalDate.now();
+    private final LocalDate today = TestClock.today();
     private UUID ada;
 
     @BeforeEach

@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.sql.Date;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +15,7 @@ import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -23,6 +23,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Marks over HTTP against numbers worked out by hand. */
 @ExtendWith(RunningServer.class)
+@Tag("calendar")
 class GridTest {
     private static final String SET = "underarm-roll/components";
     private static final String FOOT = "underarm-roll/other-foot";
@@ -35,7 +36,7 @@ class GridTest {
     /** Days back and shown or not, such as "9:1 9:1 2:1"; each day is a lesson. */
     private void look(UUID child, String cue, String run, String setting) {
         List<Object> trials = new ArrayList<>();
-        Instant now = Instant.now();
+        Instant now = TestClock.now();
         for (String look : run.split(" ")) {
             String[] parts = look.split(":");
             Map<String, Object> trial = school.trial(child, cue, parts[1].equals("1"));
@@ -185,7 +186,7 @@ class GridTest {
     void anEarlierDayIsComputedByWhatWasKnownThen() {
         school.teach(curlews, FOOT);
         look(ada, FOOT, "9:1 8:1 2:1", "DRILL");
-        String then = LocalDate.now().minusDays(3).toString();
+        String then = TestClock.today().minusDays(3).toString();
         JsonNode rows = school.as
                 .get("/api/classes/" + curlews + "/grid?set=" + SET + "&on=" + then)
                 .json()
@@ -205,7 +206,7 @@ class GridTest {
                         UUID.randomUUID(),
                         school.id,
                         Caller.JSON.writeValueAsString(new MasteryRule(2, 2, 3, 2, 4, 5, null)),
-                        Date.valueOf(LocalDate.now().minusDays(1)))
+                        Date.valueOf(TestClock.today().minusDays(1)))
                 .update();
         assertThat(mark(ada, FOOT)).isEqualTo("SECURE");
         JsonNode grid =

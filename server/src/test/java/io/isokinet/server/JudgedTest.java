@@ -32,7 +32,7 @@ class JudgedTest {
 
     private Map<String, Object> look(UUID child, boolean shown, int minutesAgo) {
         Map<String, Object> trial = new HashMap<>(school.trial(child, FOOT, shown));
-        trial.put("at", Instant.now().minus(minutesAgo, ChronoUnit.MINUTES).toString());
+        trial.put("at", TestClock.now().minus(minutesAgo, ChronoUnit.MINUTES).toString());
         return trial;
     }
 
@@ -90,7 +90,7 @@ class JudgedTest {
         Map<String, Object> trial = new HashMap<>(school.trial(ada, cue, shown));
         trial.put("sitting", sitting);
         trial.put("formal", true);
-        trial.put("at", Instant.now().minusSeconds(secondsAgo).toString());
+        trial.put("at", TestClock.now().minusSeconds(secondsAgo).toString());
         return trial;
     }
 
@@ -152,7 +152,7 @@ class JudgedTest {
         for (String other : List.of("missedLeft", "missedRight", "missedShort", "missedLong")) home.put(other, 0);
         home.put("missed", 3);
         home.put("seq", 99);
-        home.put("at", Instant.now().toString());
+        home.put("at", TestClock.now().toString());
         Map<String, Object> batch = new HashMap<>(school.batch(List.of()));
         batch.put("hits", List.of(home));
         assertThat(school.as.post("/api/batches", batch).json().get("kept")).hasSize(1);
@@ -188,7 +188,7 @@ class JudgedTest {
     void twoLooksOfOneSecondThatContradictAreBothKept() {
         school.teach(curlews, FOOT);
         String at =
-                Instant.now().minusSeconds(5).truncatedTo(ChronoUnit.SECONDS).toString();
+                TestClock.now().minusSeconds(5).truncatedTo(ChronoUnit.SECONDS).toString();
         Map<String, Object> yes = look(ada, true, 0);
         Map<String, Object> no = look(ada, false, 0);
         yes.put("at", at);
@@ -217,7 +217,7 @@ class JudgedTest {
         showed.put("kind", "SHOWED");
         showed.put("body", Map.of("child", ben, "cue", FOOT));
         showed.put("seq", 500);
-        showed.put("at", Instant.now().toString());
+        showed.put("at", TestClock.now().toString());
         Map<String, Object> batch = new HashMap<>(school.batch(List.of()));
         batch.put("events", List.of(showed));
         assertThat(school.as.post("/api/batches", batch).json().get("kept")).hasSize(1);
@@ -263,7 +263,7 @@ class JudgedTest {
         assertThat(school.as.get(path).json().get("sentence").asString())
                 .startsWith("Nothing is known of your minutes");
         // Every stretch takes one and a half times as long as planned.
-        Instant at = Instant.now().minus(3, ChronoUnit.HOURS);
+        Instant at = TestClock.now().minus(3, ChronoUnit.HOURS);
         List<Object> events = new ArrayList<>();
         events.add(clock(first, "begin", at, 1));
         int seq = 1;

@@ -12,8 +12,6 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Timestamp;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -143,7 +141,7 @@ final class JudgementBench {
     }
 
     private static void pictureOnce(TestSchool school, UUID curlews) {
-        SchoolScope.call(school.id, () -> RunningServer.bean(Marks.class).grid(curlews, SETS, LocalDate.now()));
+        SchoolScope.call(school.id, () -> RunningServer.bean(Marks.class).grid(curlews, SETS, TestClock.today()));
     }
 
     private static double picture(TestSchool school, UUID curlews) {
@@ -162,7 +160,7 @@ final class JudgementBench {
             NamedParameterJdbcTemplate template =
                     new NamedParameterJdbcTemplate(new SingleConnectionDataSource(connection, true));
             Map<String, Object> parameters = Map.of(
-                    "school", school.id, "children", children, "cues", cues, "before", Timestamp.from(Instant.now()));
+                    "school", school.id, "children", children, "cues", cues, "before", Timestamp.from(TestClock.now()));
             return median(() -> template.query(sql, parameters, row -> {
                 row.getObject(1);
             }));

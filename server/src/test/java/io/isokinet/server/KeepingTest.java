@@ -7,12 +7,18 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -91,18 +97,77 @@ class KeepingTest {
         return Files.list(DUMPS).filter(f -> f.toString().endsWith(".sql")).sorted();
     }
 
-    /** One dump for each schema that was ever released, of the demo school as it was then; the application opens it and all of it is there. */
+    private static TestDatabase restored(Path dump) throws Exception {
+        TestDatabase old = TestDatabase.create();
+        try (Connection connection = old.connect();
+                Statement statement = connection.createStatement()) {
+            statement.execute(Files.readString(dump));
+        }
+        return old;
+    }
+
+    /** Each schema that was ever released, of the demo school as it was then, becomes that of today, which the application has found to be its own. */
     @ParameterizedTest
     @MethodSource("dumps")
-    void aDatabaseOfAnEarlierSchemaOpens(Path dump) throws Exception {
-        TestDatabase old = TestDatabase.create();
+    void anEarlierSchemaBecomesThatOfToday(Path dump) throws Exception {
+        TestDatabase old = restored(dump);
         try {
-            try (Connection connection = old.connect();
-                    Statement statement = connection.createStatement()) {
-                statement.execute(Files.readString(dump));
-            }
             long trials = count(old, "trial");
             assertThat(trials).isGreaterThan(100);
+            Flyway.configure()
+                    .dataSource(old.url(), TestDatabase.user(), TestDatabase.password())
+                    .load()
+                    .migrate();
+            Set<String> is = shape(old.url());
+            Set<String> wanted = shape(RunningServer.databaseUrl());
+            assertThat(is.stream().filter(l -> !wanted.contains(l)))
+                    .as("too much")
+                    .isEmpty();
+            assertThat(wanted.stream().filter(l -> !is.contains(l)))
+                    .as("missing")
+                    .isEmpty();
+            assertThat(count(old, "trial")).isEqualTo(trials);
+        } finally {
+            old.drop();
+        }
+    }
+
+    /** Every column with its type, and every constraint and index, as PostgreSQL writes them; it nests brackets anew when it restores. */
+    private static Set<String> shape(String url) throws Exception {
+        Set<String> shape = new TreeSet<>();
+        try (Connection connection = DriverManager.getConnection(url, TestDatabase.user(), TestDatabase.password());
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("""
+                        select table_name || '.' || column_name || ' ' || data_type || ' ' || is_nullable || ' '
+                               || coalesce(column_default, '')
+                        from information_schema.columns where table_schema = 'public' and table_name <> 'flyway_schema_history'
+                        union all
+                        select conrelid::regclass::text || ' ' || pg_get_constraintdef(oid)
+                        from pg_constraint where connamespace = 'public'::regnamespace
+                        union all
+                        select indexdef from pg_indexes where schemaname = 'public' and tablename <> 'flyway_schema_history'""")) {
+            while (rows.next()) shape.add(rows.getString(1).replaceAll("public\\.|[()]", ""));
+        }
+        return shape;
+    }
+
+    static Stream<Path> oldestAndNewestDump() throws IOException {
+        List<Path> all =
+                dumps().sorted(Comparator.comparingInt(KeepingTest::version)).toList();
+        return Stream.of(all.get(0), all.get(all.size() - 1));
+    }
+
+    private static int version(Path dump) {
+        return Integer.parseInt(dump.getFileName().toString().replace(".sql", ""));
+    }
+
+    /** The application opens it and all of it is there. */
+    @ParameterizedTest
+    @MethodSource("oldestAndNewestDump")
+    void aDatabaseOfAnEarlierSchemaOpens(Path dump) throws Exception {
+        TestDatabase old = restored(dump);
+        try {
+            long trials = count(old, "trial");
             try (ConfigurableApplicationContext application = RunningServer.run(old.url(), List.of())) {
                 Caller caller = new Caller(RunningServer.address(application));
                 caller.post("/api/session", Map.of("signIn", "demo", "password", "saltfern-harbour"));
@@ -110,6 +175,8 @@ class KeepingTest {
                 assertThat(caller.get("/api/units").json()).hasSize(3);
                 String unit = caller.get("/api/units").json().get(0).get("id").asString();
                 assertThat(caller.get("/api/units/" + unit).status()).isEqualTo(200);
+                assertThat(caller.get("/api/units/" + unit + "/versions").status())
+                        .isEqualTo(200);
                 assertThat(caller.get("/api/term").status()).isEqualTo(200);
                 assertThat(caller.get("/api/today").status()).isEqualTo(200);
                 assertThat(caller.get("/api/school").json().get("lengthUnit").asString())
@@ -124,6 +191,31 @@ class KeepingTest {
                                 .status())
                         .isEqualTo(200);
             }
+        } finally {
+            old.drop();
+        }
+    }
+
+    /** What stood in the words of a cause has columns of its own since schema 10. */
+    @Test
+    void aProposalOfAnEarlierSchemaIsStillOne() throws Exception {
+        TestDatabase old = restored(DUMPS.resolve("9.sql"));
+        try {
+            Flyway.configure()
+                    .dataSource(old.url(), TestDatabase.user(), TestDatabase.password())
+                    .load()
+                    .migrate();
+            try (Connection connection = old.connect();
+                    Statement statement = connection.createStatement();
+                    ResultSet row = statement.executeQuery(
+                            "select cause, reason from public.unit_revision where kind = 'PROPOSED'")) {
+                assertThat(row.next()).isTrue();
+                assertThat(row.getString("cause")).isEqualTo("A proposal");
+                assertThat(row.getString("reason")).contains("Underarm roll").endsWith(".");
+            }
+            assertThat(count(old, "unit_revision where kind = 'PLANNED'")).isEqualTo(3);
+            assertThat(count(old, "unit_revision where kind = 'LESSON_CHANGED'"))
+                    .isEqualTo(1);
         } finally {
             old.drop();
         }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -14,6 +15,7 @@ import tools.jackson.databind.JsonNode;
 
 /** The clock, scores, talk, votes and notes of a lesson, and hits out of tries. */
 @ExtendWith(RunningServer.class)
+@Tag("calendar")
 class LessonEventTest {
     private final TestSchool school = TestSchool.make();
     private final UUID curlews = school.schoolClass("Curlews", 7, "Ada Moss", "Ben Sole");
@@ -30,7 +32,7 @@ class LessonEventTest {
         event.put("kind", kind);
         event.put("body", body);
         event.put("seq", ++seq);
-        event.put("at", Instant.now().toString());
+        event.put("at", TestClock.now().toString());
         return event;
     }
 
@@ -47,7 +49,7 @@ class LessonEventTest {
         set.put("widthMm", 300);
         set.put("side", "LEFT");
         set.put("seq", ++seq);
-        set.put("at", Instant.now().toString());
+        set.put("at", TestClock.now().toString());
         return set;
     }
 
@@ -59,7 +61,8 @@ class LessonEventTest {
     }
 
     private static Map<String, Object> back(Object of) {
-        return Map.of("id", UUID.randomUUID(), "trial", of, "at", Instant.now().toString());
+        return Map.of(
+                "id", UUID.randomUUID(), "trial", of, "at", TestClock.now().toString());
     }
 
     private JsonNode hall() {
@@ -178,7 +181,7 @@ class LessonEventTest {
         Map<String, Object> later = event("SIDE", Map.of("child", ada, "action", "KICK", "side", "LEFT"));
         Map<String, Object> earlier = at(
                 event("SIDE", Map.of("child", ada, "action", "KICK", "side", "RIGHT")),
-                Instant.now().minusSeconds(600));
+                TestClock.now().minusSeconds(600));
         assertThat(send(List.of(later), List.of(), List.of()).get("kept")).hasSize(1);
         assertThat(send(List.of(earlier), List.of(), List.of()).get("kept")).hasSize(1);
         assertThat(kicks()).isEqualTo("LEFT");
@@ -225,7 +228,7 @@ class LessonEventTest {
 
     @Test
     void theDeskReadsWhatCameOfTheLessonWithoutWhatWasTakenBack() {
-        Instant start = Instant.now().minusSeconds(1200);
+        Instant start = TestClock.now().minusSeconds(1200);
         Map<String, Object> begin = at(event("CLOCK", Map.of("does", "begin")), start);
         Map<String, Object> pause = at(event("CLOCK", Map.of("does", "pause")), start.plusSeconds(60));
         Map<String, Object> resume = at(event("CLOCK", Map.of("does", "resume")), start.plusSeconds(120));

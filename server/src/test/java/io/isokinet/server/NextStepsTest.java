@@ -4,18 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.server.account.Role;
 import java.io.IOException;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** What the records of a class say to do next, over HTTP. */
 @ExtendWith(RunningServer.class)
+@Tag("calendar")
 class NextStepsTest {
     private static final String FOOT = "underarm-roll/other-foot";
     private static final String EYES = "underarm-roll/eyes-on-target";
@@ -33,7 +34,7 @@ class NextStepsTest {
     private Map<String, Object> look(UUID child, boolean shown, UUID lesson, int secondsAgo) {
         Map<String, Object> trial = school.trial(child, FOOT, shown);
         trial.put("lesson", lesson);
-        trial.put("at", Instant.now().minusSeconds(secondsAgo).toString());
+        trial.put("at", TestClock.now().minusSeconds(secondsAgo).toString());
         return trial;
     }
 
@@ -58,7 +59,7 @@ class NextStepsTest {
         taught.put("schoolClass", curlews);
         taught.put("cue", FOOT);
         taught.put("lesson", first);
-        taught.put("at", Instant.now().minusSeconds(3600).toString());
+        taught.put("at", TestClock.now().minusSeconds(3600).toString());
         Map<String, Object> away = Map.of(
                 "id",
                 UUID.randomUUID(),
@@ -69,7 +70,7 @@ class NextStepsTest {
                 "present",
                 false,
                 "at",
-                Instant.now().toString());
+                TestClock.now().toString());
         school.as.post("/api/batches", school.batch(List.of(), List.of(), List.of(away), List.of(taught)));
         List<Object> looks = new ArrayList<>();
         for (UUID child : children.subList(0, 11)) {
@@ -150,7 +151,7 @@ class NextStepsTest {
             for (int i = 0; i < 4; i++) looks.add(look(children.get(c), c > 3, null, 100 * i + c + 1));
         for (int c = 0; c < 12; c++) {
             Map<String, Object> eyes = school.trial(children.get(c), EYES, c < 4);
-            eyes.put("at", Instant.now().minusSeconds(5 + c).toString());
+            eyes.put("at", TestClock.now().minusSeconds(5 + c).toString());
             looks.add(eyes);
         }
         school.record(looks);

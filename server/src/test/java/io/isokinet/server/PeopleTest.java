@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.server.TestSchool.Member;
 import io.isokinet.server.account.Role;
+import java.sql.Timestamp;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -57,7 +58,8 @@ class PeopleTest {
     void aLinkRunsOutAndCanBeTakenBack() {
         String old = invite("VIEWER", List.of());
         RunningServer.bean(JdbcClient.class)
-                .sql("update one_time_link set expires_at = now() - interval '1 minute' where school_id = ?")
+                .sql("update one_time_link set expires_at = ? where school_id = ?")
+                .param(Timestamp.from(TestClock.now().minusSeconds(60)))
                 .param(school.id)
                 .update();
         assertThat(new Caller().get("/api/links/" + old).status()).isEqualTo(404);

@@ -2,7 +2,6 @@ package io.isokinet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -47,7 +46,7 @@ class ReportTest {
         set.put("item", "foam-ball-20");
         set.put("side", "RIGHT");
         set.put("seq", ++seq);
-        set.put("at", Instant.now().toString());
+        set.put("at", TestClock.now().toString());
         return set;
     }
 
@@ -104,7 +103,7 @@ class ReportTest {
         count.put("kind", "COUNT");
         count.put("body", Map.of("what", "streak", "children", List.of(ada), "count", 9));
         count.put("seq", ++seq);
-        count.put("at", Instant.now().toString());
+        count.put("at", TestClock.now().toString());
         batch.put("events", List.of(count));
         school.as.post("/api/hall/" + lesson + "/batches", batch);
         JsonNode picture = picture();

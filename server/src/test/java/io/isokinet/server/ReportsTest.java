@@ -9,7 +9,6 @@ import io.isokinet.server.account.Role;
 import io.isokinet.server.table.Table;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -49,7 +48,7 @@ class ReportsTest {
     private Map<String, Object> look(UUID child, boolean shown, JsonNode lesson, int secondsAgo) {
         Map<String, Object> trial = new HashMap<>(school.trial(child, FOOT, shown));
         trial.put("lesson", lesson.get("id").asString());
-        trial.put("at", Instant.now().minusSeconds(secondsAgo).toString());
+        trial.put("at", TestClock.now().minusSeconds(secondsAgo).toString());
         return trial;
     }
 
@@ -62,7 +61,7 @@ class ReportsTest {
     @Test
     void aClassBetweenTwoDaysWithTheNumbersBehindIt() {
         aRecord();
-        LocalDate yesterday = LocalDate.now().minusDays(1);
+        LocalDate yesterday = TestClock.today().minusDays(1);
         JsonNode report = school.as.get(path + "?from=" + yesterday).json();
         assertThat(report.get("children").asInt()).isEqualTo(3);
         JsonNode after = cue(report).get("after");
@@ -103,7 +102,7 @@ class ReportsTest {
                 "r.xlsx", school.as.get(path + "/table.xlsx").response().body());
         assertThat(xlsx.columns()).isEqualTo(csv.columns()).contains("Secure or mastered");
         assertThat(xlsx.rows()).isEqualTo(csv.rows());
-        String today = LocalDate.now().toString();
+        String today = TestClock.today().toString();
         assertThat(csv.rows()).anyMatch(r -> r.get(2).equals(today) && r.get(8).equals("1"));
         assertThat(pdf(path + "/paper"))
                 .contains("Curlews")

@@ -40,10 +40,19 @@ public final class RunningServer implements BeforeAllCallback {
                 "--spring.datasource.password=" + TestDatabase.password(),
                 "--spring.datasource.hikari.maximum-pool-size=6",
                 "--spring.main.banner-mode=off",
+                "--spring.profiles.active=test",
+                "--isokinet.clock-offset=" + TestClock.OFFSET,
                 "--isokinet.planning-effort=1500",
+                "--springdoc.writer-with-order-by-keys=true",
+                "--springdoc.default-produces-media-type=application/json",
+                "--springdoc.api-docs.path=/openapi",
+                "--springdoc.default-flat-param-object=true",
+                "--logging.level.org.springdoc.core.events.SpringDocAppInitializer=error",
                 "--logging.level.root=warn"));
         arguments.addAll(more);
-        return SpringApplication.run(IsokinetServer.class, arguments.toArray(String[]::new));
+        return SpringApplication.run(
+                new Class<?>[] {IsokinetServer.class, StatementCount.class, Contract.class},
+                arguments.toArray(String[]::new));
     }
 
     static <T> T bean(Class<T> type) {

@@ -88,7 +88,7 @@ class SessionTest {
 
     @Test
     void pagesCarryAPolicyThatLetsNothingOut() {
-        Caller.Answer page = new Caller().get("/api/openapi");
+        Caller.Answer page = new Caller().get("/openapi");
         assertThat(page.header("Content-Security-Policy"))
                 .contains("default-src 'self'")
                 .contains("connect-src 'self'");

@@ -41,7 +41,7 @@ class SimulatedUnitTest {
     private final Random random = new Random(8);
     private final Map<String, Double> truth = new HashMap<>();
     private final UUID tablet = UUID.randomUUID();
-    private Instant now = Instant.now().minus(5, ChronoUnit.HOURS);
+    private Instant now = TestClock.now().minus(5, ChronoUnit.HOURS);
     private int seq;
 
     /** The mixture that the plan of looks is measured on: 0.35 Beta(2, 6), 0.40 Beta(9, 1.5), 0.25 even. */
@@ -71,7 +71,11 @@ class SimulatedUnitTest {
         return entry(Map.of("lesson", lesson, "kind", "CLOCK", "body", Map.of("does", does)));
     }
 
-    /** Teaches a lesson from the tablet. @return the looks that were made */
+    /**
+     * Teaches a lesson from the tablet.
+     *
+     * @return the looks that were made
+     */
     private int teach(String lesson, UUID away) {
         JsonNode hall = school.as.get("/api/hall/" + lesson).json();
         List<Object> trials = new ArrayList<>();
@@ -151,7 +155,11 @@ class SimulatedUnitTest {
         return trials.size();
     }
 
-    /** Asks for what is proposed of every skill, and takes the lessons that differ. @return whether anything was taken */
+    /**
+     * Asks for what is proposed of every skill, and takes the lessons that differ.
+     *
+     * @return whether anything was taken
+     */
     private boolean accept(JsonNode next) {
         Map<String, Object> steps = new HashMap<>();
         for (JsonNode s : next.get("skills"))

@@ -1,19 +1,17 @@
 package io.isokinet.server;
 
-import io.isokinet.server.account.Accounts;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.school.YearNaming;
 import io.isokinet.server.tenancy.SchoolScope;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** A school of its own for each test: nothing is shared, nothing is cleared away. */
@@ -35,14 +33,27 @@ final class TestSchool {
     static TestSchool make() {
         UUID school = RunningServer.bean(Schools.class).add("A school", YearNaming.YEARS, ZoneId.of("Europe/London"));
         String signIn = "teacher-" + UUID.randomUUID();
-        RunningServer.bean(Accounts.class).add(school, signIn, "A Teacher", PASSWORD, Role.LEAD);
+        person(school, signIn, "A Teacher", Role.LEAD);
         return new TestSchool(school, signIn, signedIn(signIn));
+    }
+
+    /** A person whose password is kept as it is: making it unreadable takes longer than most tests. PeopleTest makes real ones. */
+    private static UUID person(UUID school, String signIn, String name, Role role) {
+        UUID person = UUID.randomUUID();
+        JdbcClient jdbc = RunningServer.bean(JdbcClient.class);
+        jdbc.sql("insert into person (id, sign_in, name, password_hash) values (?, ?, ?, ?)")
+                .params(person, signIn, name, "{noop}" + PASSWORD)
+                .update();
+        jdbc.sql("insert into membership (id, school_id, person_id, role) values (?, ?, ?, ?)")
+                .params(UUID.randomUUID(), school, person, role.name())
+                .update();
+        return person;
     }
 
     /** Somebody of this school in a role, with these classes given, signed in. */
     Member member(Role role, UUID... classes) {
         String signIn = role.label() + "-" + UUID.randomUUID();
-        UUID person = RunningServer.bean(Accounts.class).add(id, signIn, "A " + role.label(), PASSWORD, role);
+        UUID person = person(id, signIn, "A " + role.label(), role);
         SchoolScope.call(id, () -> {
             RunningServer.bean(Teams.class).set(person, List.of(classes));
             return null;
@@ -99,7 +110,7 @@ final class TestSchool {
         as.put("/api/cupboard/" + item, Map.of("count", count));
     }
 
-    /** A class of so many, a stocked cupboard, and a planned unit. */
+    /** A stocked cupboard, and a unit as it was once planned for a class like this. */
     UUID unit(UUID schoolClass, int lessons, int minutes, String... cueSets) {
         for (String item : List.of("foam-ball-20", "foam-ball-16", "spot", "hoop", "rope", "beanbag")) count(item, 20);
         count("skittle", 12);
@@ -108,24 +119,12 @@ final class TestSchool {
         UUID hall = hall();
         List<Map<String, Object>> slots = new ArrayList<>();
         for (int i = 0; i < lessons; i++)
-            slots.add(
-                    Map.of("onDate", LocalDate.now().plusDays(7L * i).toString(), "minutes", minutes, "spaceId", hall));
-        Caller.Answer made = as.put(
-                "/api/units/" + id,
-                Map.of(
-                        "classId",
-                        schoolClass,
-                        "title",
-                        "Roll and catch",
-                        "cueSets",
-                        cueSets.length > 0
-                                ? List.of(cueSets)
-                                : List.of("underarm-roll/components", "two-hand-catch/components"),
-                        "order",
-                        "INTERLEAVED",
-                        "lessons",
-                        slots));
-        if (made.status() != 200) throw new AssertionError(made.body());
+            slots.add(Map.of(
+                    "onDate", TestClock.today().plusDays(7L * i).toString(), "minutes", minutes, "spaceId", hall));
+        List<String> sets = cueSets.length > 0
+                ? List.of(cueSets)
+                : List.of("underarm-roll/components", "two-hand-catch/components");
+        new UnitFixtures(as).put(id, schoolClass, "Roll and catch", sets, slots);
         return id;
     }
 
@@ -144,7 +143,7 @@ final class TestSchool {
         trial.put("kind", "TEACHER");
         trial.put("setting", "DRILL");
         trial.put("seq", ++sequence);
-        trial.put("at", Instant.now().toString());
+        trial.put("at", TestClock.now().toString());
         return trial;
     }
 
@@ -156,7 +155,7 @@ final class TestSchool {
         Map<String, Object> batch = new HashMap<>();
         batch.put("id", UUID.randomUUID());
         batch.put("device", device);
-        batch.put("clock", Instant.now().toString());
+        batch.put("clock", TestClock.now().toString());
         batch.put("trials", trials);
         batch.put("voids", voids);
         batch.put("register", register);
@@ -179,7 +178,7 @@ final class TestSchool {
                     "cue",
                     cue,
                     "at",
-                    Instant.now().minusSeconds(3600).toString()));
+                    TestClock.now().minusSeconds(3600).toString()));
         as.post("/api/batches", batch(List.of(), List.of(), List.of(), taught));
     }
 

@@ -4,11 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
-import io.isokinet.server.RunningServer.TestDatabase;
-import io.isokinet.server.account.Accounts;
-import io.isokinet.server.account.Role;
-import io.isokinet.server.school.Schools;
-import io.isokinet.server.school.YearNaming;
 import java.io.IOException;
 import java.net.InetSocketAddress;
 import java.net.URI;
@@ -17,42 +12,45 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 
 /** Two copies of the application on one database, behind a balancer that gives each request to the next of them. */
+@ExtendWith(RunningServer.class)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class TwoCopiesTest {
     private static final Set<String> NOT_PASSED_ON =
             Set.of("connection", "content-length", "host", "upgrade", "expect", "transfer-encoding");
 
-    private TestDatabase database;
-    private final List<ConfigurableApplicationContext> copies = new CopyOnWriteArrayList<>();
-    private HttpServer balancer;
-    private final Set<String> answered = ConcurrentHashMap.newKeySet();
+    private static ConfigurableApplicationContext second;
+    private static List<String> copies;
+    private static HttpServer balancer;
+    private static final Set<String> ANSWERED = ConcurrentHashMap.newKeySet();
+
+    private TestSchool school;
     private Caller caller;
 
-    @BeforeEach
-    void startTwoCopiesAndABalancer() throws IOException {
-        database = TestDatabase.create();
-        copies.add(RunningServer.run(database.url(), List.of()));
-        copies.add(RunningServer.run(database.url(), List.of()));
-        UUID school =
-                copies.get(0).getBean(Schools.class).add("Two copies", YearNaming.YEARS, ZoneId.of("Europe/London"));
-        copies.get(1).getBean(Accounts.class).add(school, "lead", "A Lead", TestSchool.PASSWORD, Role.LEAD);
+    /** The one that all tests have, and another on its database. */
+    @BeforeAll
+    static void startASecondCopyAndABalancer() throws IOException {
+        second = RunningServer.run(RunningServer.databaseUrl(), List.of());
+        copies = List.of(RunningServer.address(), RunningServer.address(second));
         balancer = HttpServer.create(new InetSocketAddress("127.0.0.1", 0), 0);
         balancer.setExecutor(Executors.newFixedThreadPool(8));
         AtomicInteger next = new AtomicInteger();
@@ -63,24 +61,33 @@ class TwoCopiesTest {
             }
         });
         balancer.start();
-        caller = new Caller("http://127.0.0.1:" + balancer.getAddress().getPort());
-        assertThat(caller.post("/api/session", Map.of("signIn", "lead", "password", TestSchool.PASSWORD))
+    }
+
+    private static String balanced() {
+        return "http://127.0.0.1:" + balancer.getAddress().getPort();
+    }
+
+    @BeforeEach
+    void signIn() {
+        ANSWERED.clear();
+        school = TestSchool.make();
+        caller = new Caller(balanced());
+        assertThat(caller.post("/api/session", Map.of("signIn", school.signIn, "password", TestSchool.PASSWORD))
                         .status())
                 .isEqualTo(200);
     }
 
-    @AfterEach
-    void stop() {
+    @AfterAll
+    static void stop() {
         balancer.stop(0);
-        copies.forEach(ConfigurableApplicationContext::close);
-        database.drop();
+        second.close();
     }
 
     /** To the copy whose turn it is; a copy that does not answer loses its turn to the other. */
-    private void pass(HttpExchange exchange, HttpClient client, int turn) throws IOException {
+    private static void pass(HttpExchange exchange, HttpClient client, int turn) throws IOException {
         byte[] body = exchange.getRequestBody().readAllBytes();
         for (int attempt = 0; attempt < 2; attempt++) {
-            String copy = RunningServer.address(copies.get((turn + attempt) % copies.size()));
+            String copy = copies.get((turn + attempt) % copies.size());
             HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(copy + exchange.getRequestURI()))
                     .method(exchange.getRequestMethod(), BodyPublishers.ofByteArray(body));
             exchange.getRequestHeaders().forEach((name, values) -> {
@@ -88,7 +95,7 @@ class TwoCopiesTest {
             });
             try {
                 HttpResponse<byte[]> response = client.send(request.build(), BodyHandlers.ofByteArray());
-                answered.add(copy);
+                ANSWERED.add(copy);
                 response.headers().map().forEach((name, values) -> {
                     if (!NOT_PASSED_ON.contains(name.toLowerCase()) && !name.startsWith(":"))
                         exchange.getResponseHeaders().put(name, new ArrayList<>(values));
@@ -106,59 +113,17 @@ class TwoCopiesTest {
     }
 
     private UUID unit() {
-        UUID group = UUID.randomUUID();
-        UUID hall = UUID.randomUUID();
-        UUID unit = UUID.randomUUID();
-        assertThat(caller.put("/api/classes/" + group, Map.of("name", "Terns", "yearAge", 7))
-                        .status())
-                .isEqualTo(200);
-        caller.post("/api/classes/" + group + "/children", Map.of("names", List.of(TestSchool.names(20))));
-        caller.put(
-                "/api/spaces/" + hall,
-                Map.of(
-                        "name",
-                        "Hall",
-                        "lengthCm",
-                        1700,
-                        "widthCm",
-                        950,
-                        "ceilingCm",
-                        480,
-                        "floor",
-                        "WOOD",
-                        "wallSpots",
-                        14));
-        for (String item : List.of("foam-ball-20", "foam-ball-16", "spot", "hoop", "rope", "beanbag", "bottle-empty"))
-            caller.put("/api/cupboard/" + item, Map.of("count", 24));
-        Caller.Answer made = caller.put(
-                "/api/units/" + unit,
-                Map.of(
-                        "classId",
-                        group,
-                        "title",
-                        "On either copy",
-                        "cueSets",
-                        List.of("underarm-roll/components"),
-                        "order",
-                        "BLOCKED",
-                        "lessons",
-                        List.of(
-                                Map.of("onDate", LocalDate.now().toString(), "minutes", 30, "spaceId", hall),
-                                Map.of(
-                                        "onDate",
-                                        LocalDate.now().plusDays(7).toString(),
-                                        "minutes",
-                                        30,
-                                        "spaceId",
-                                        hall))));
-        assertThat(made.status()).as(made.body()).isEqualTo(200);
+        UUID unit =
+                school.unit(school.schoolClass("Terns", 7, TestSchool.names(20)), 2, 30, "underarm-roll/components");
+        for (int i = 0; i < copies.size(); i++)
+            assertThat(caller.get("/api/units/" + unit).status()).isEqualTo(200);
         return unit;
     }
 
     @Test
     void sessionsSavesAndEditsWorkOnEitherCopy() {
         UUID unit = unit();
-        assertThat(answered).hasSize(2);
+        assertThat(ANSWERED).hasSize(2);
         for (int i = 0; i < 6; i++) {
             Caller.Answer now = caller.get("/api/units/" + unit);
             assertThat(now.status()).isEqualTo(200);
@@ -186,18 +151,19 @@ class TwoCopiesTest {
     /** The wait after failed tries is counted over both copies. */
     @Test
     void guessingHasToWaitWhicheverCopyIsAsked() {
-        Caller guesser = new Caller("http://127.0.0.1:" + balancer.getAddress().getPort());
+        Caller guesser = new Caller(balanced());
         int tries = 0;
-        while (guesser.post("/api/session", Map.of("signIn", "lead", "password", "guess " + tries))
+        while (guesser.post("/api/session", Map.of("signIn", school.signIn, "password", "guess " + tries))
                         .status()
                 == 401) tries++;
         assertThat(tries).isEqualTo(8);
     }
 
     @Test
+    @Order(Integer.MAX_VALUE)
     void whenOneCopyStopsTheOtherGoesOnWithTheSameSession() {
         UUID unit = unit();
-        copies.get(0).close();
+        second.close();
         for (int i = 0; i < 4; i++)
             assertThat(caller.get("/api/units/" + unit).status()).isEqualTo(200);
     }

@@ -6,8 +6,6 @@ import static io.isokinet.server.UnitJson.names;
 import static io.isokinet.server.UnitJson.segment;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -362,7 +360,7 @@ class UnitTest {
                 "lesson",
                 lesson,
                 "at",
-                Instant.now().toString());
+                TestClock.now().toString());
         JsonNode receipt = school.as
                 .post(
                         "/api/hall/" + lesson + "/batches",
@@ -381,8 +379,8 @@ class UnitTest {
     void whatCannotBePlannedSaysWhy() {
         UUID hall = school.hall();
         UUID empty = school.schoolClass("Nobody", 7);
-        Map<String, Object> slot = Map.of("onDate", LocalDate.now().toString(), "minutes", 30, "spaceId", hall);
-        Map<String, Object> shortSlot = Map.of("onDate", LocalDate.now().toString(), "minutes", 12, "spaceId", hall);
+        Map<String, Object> slot = Map.of("onDate", TestClock.today().toString(), "minutes", 30, "spaceId", hall);
+        Map<String, Object> shortSlot = Map.of("onDate", TestClock.today().toString(), "minutes", 12, "spaceId", hall);
         assertThat(plan(empty, List.of(slot), "underarm-roll/short").detail())
                 .contains("nobody in it; add children first");
         assertThat(plan(curlews, List.of(shortSlot), "underarm-roll/short")

@@ -6,7 +6,7 @@ import static io.isokinet.server.UnitJson.names;
 import static io.isokinet.server.UnitJson.segment;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.isokinet.core.unit.Rules;
+import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.server.account.Role;
 import java.io.StringReader;
 import java.time.LocalDate;

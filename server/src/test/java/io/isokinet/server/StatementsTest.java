@@ -1,0 +1,72 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** How often the database is asked for what is asked for often; the session's own statements among them. */
+@ExtendWith(RunningServer.class)
+class StatementsTest {
+    private static final int A_PRESS = 6;
+    private static final String CUE = "underarm-roll/step";
+
+    private final TestSchool school = TestSchool.make();
+
+    private UUID unit(String name) {
+        return school.unit(school.schoolClass(name, 7, TestSchool.names(12)), 4, 30);
+    }
+
+    private JsonNode lesson(UUID unit) {
+        return school.as.get("/api/units/" + unit).json().get("lessons").get(0);
+    }
+
+    private Caller.Answer press(Caller as, String lesson, List<?> trials) {
+        Caller.Answer answer = as.post("/api/hall/" + lesson + "/batches", school.batch(trials));
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+        assertThat(answer.json().get("receipt").get("kept")).hasSize(trials.size());
+        return answer;
+    }
+
+    /** However many presses came together, and however many children, cues and lessons there are. */
+    @Test
+    void aPressInTheHall() {
+        UUID schoolClass = school.schoolClass("Terns", 7, TestSchool.names(27));
+        UUID unit = school.unit(schoolClass, 2, 30);
+        school.teach(schoolClass, CUE);
+        String lesson = lesson(unit).get("id").asString();
+        List<UUID> children = new ArrayList<>(school.children(schoolClass).values());
+        assertThat(press(school.as, lesson, List.of(school.trial(children.get(0), CUE, true)))
+                        .statements())
+                .hasSizeBetween(1, A_PRESS);
+        List<Map<String, Object>> many = new ArrayList<>();
+        for (UUID child : children) many.add(school.trial(child, CUE, true));
+        assertThat(press(school.as, lesson, many).statements()).hasSizeBetween(1, A_PRESS);
+    }
+
+    /** One unit, then five, each with a lesson today: the same number of statements. */
+    @Test
+    void listsDayAndTermAskOnceHoweverManyUnitsThereAre() {
+        List<String> lists = List.of("/api/units", "/api/today", "/api/term", "/api/hall", "/api/calendar.ics");
+        unit("Terns");
+        List<List<String>> one = lists.stream().map(l -> asked(l, 1)).toList();
+        for (String name : List.of("Auks", "Plovers", "Curlews", "Dunlins")) unit(name);
+        List<List<String>> five = lists.stream().map(l -> asked(l, 5)).toList();
+        for (int i = 0; i < lists.size(); i++)
+            assertThat(five.get(i)).as(lists.get(i)).hasSameSizeAs(one.get(i)).isNotEmpty();
+    }
+
+    /** The second time, when what is kept for everybody is there. @param units whose lessons have to stand in it */
+    private List<String> asked(String list, int units) {
+        school.as.get(list);
+        Caller.Answer answer = school.as.get(list);
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.body().split("Roll and catch", -1)).as(list).hasSizeGreaterThan(units);
+        return answer.statements();
+    }
+}
