@@ -4,7 +4,7 @@ const fs = require('node:fs')
 let passed = 0
 let failed = 0
 let skipped = 0
-for (const module of ['core', 'know-how', 'server', 'e2e']) {
+for (const module of ['core', 'know-how', 'planner', 'browser', 'server', 'e2e']) {
   const folder = `${module}/target/surefire-reports`
   for (const file of fs.existsSync(folder) ? fs.readdirSync(folder) : []) {
     if (!file.startsWith('TEST-')) continue

@@ -9,8 +9,11 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -26,7 +29,7 @@ import java.util.function.BooleanSupplier;
 final class Application implements AutoCloseable {
     static final String SIGN_IN = "demo";
     static final String PASSWORD = "saltfern-harbour";
-    private static final Duration PATIENCE = Duration.ofMinutes(3);
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
 
     private Process process;
     private final String database;
@@ -44,15 +47,75 @@ final class Application implements AutoCloseable {
         this.log = log;
     }
 
-    /** With the demo school. */
+    /** With the demo school, as it was made once for all of them. */
     static Application start(String... more) {
-        List<String> options = new ArrayList<>(List.of("--isokinet.demo=true"));
-        options.addAll(List.of(more));
-        Application application = launch(newDatabase(), true, options);
-        application.await(() -> application.count(
+        Application application = launch(copyOfTheDemo(), true, List.of(more));
+        application.await(application::answers);
+        return application;
+    }
+
+    private static String demo;
+
+    private static synchronized String copyOfTheDemo() {
+        if (demo == null) demo = theDemo();
+        String copy = name();
+        admin("create database %s template %s".formatted(copy, demo));
+        return copy;
+    }
+
+    /** Made once for an application and a day, whoever of several processes comes first; what others were made for goes. */
+    private static String theDemo() {
+        try (FileChannel lock = FileChannel.open(
+                        jar().resolveSibling("demo.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                FileLock held = lock.lock()) {
+            String database = "isokinet_demo_%s_%s"
+                    .formatted(
+                            Long.toString(Files.getLastModifiedTime(jar()).toMillis(), 36),
+                            TestClock.today().toString().replace("-", ""));
+            if (exists(database)) return database;
+            others(database).forEach(d -> admin("drop database if exists " + d + " with (force)"));
+            makeTheDemo(database + "_raw");
+            admin("alter database %s_raw rename to %s".formatted(database, database));
+            return database;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Makes the demo school, and what the later starts are quick with. */
+    private static void makeTheDemo(String database) {
+        admin("create database " + database);
+        Application maker = launch(
+                database, false, freePort(), List.of("--isokinet.demo=true"), "-XX:ArchiveClassesAtExit=" + archive());
+        maker.await(() -> maker.count(
                         "select count(*) from unit where title = 'First rolls, first catches' and head_revision is not null")
                 == 1);
-        return application;
+        maker.await(maker::answers);
+        maker.close();
+    }
+
+    private static boolean exists(String database) {
+        return databases("datname = '" + database + "'").size() == 1;
+    }
+
+    private static List<String> others(String database) {
+        return databases("datname like 'isokinet\\_demo\\_%' and datname <> '" + database + "'");
+    }
+
+    private static List<String> databases(String which) {
+        List<String> names = new ArrayList<>();
+        try (Connection connection = DriverManager.getConnection(server() + "postgres", user(), password());
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("select datname from pg_database where " + which)) {
+            while (rows.next()) names.add(rows.getString(1));
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        return names;
+    }
+
+    private static Path archive() {
+        return jar().resolveSibling("isokinet.jsa").toAbsolutePath();
     }
 
     /** On an empty database, which whoever has the code may begin with. */
@@ -69,8 +132,12 @@ final class Application implements AutoCloseable {
         return copy;
     }
 
+    private static String name() {
+        return "isokinet_" + Long.toString(System.nanoTime(), 36);
+    }
+
     private static String newDatabase() {
-        String database = "isokinet_" + Long.toString(System.nanoTime(), 36);
+        String database = name();
         admin("create database " + database);
         return database;
     }
@@ -92,12 +159,22 @@ final class Application implements AutoCloseable {
     }
 
     private static Application launch(String database, boolean owner, int port, List<String> more) {
-        List<String> command = new ArrayList<>(List.of(
-                java(),
-                "-XX:TieredStopAtLevel=1",
+        List<String> quick =
+                Files.exists(archive()) ? List.of("-XX:SharedArchiveFile=" + archive(), "-Xshare:auto") : List.of();
+        return launch(database, owner, port, more, quick.toArray(String[]::new));
+    }
+
+    /** @param more of its own options @param machine options of the virtual machine */
+    private static Application launch(String database, boolean owner, int port, List<String> more, String... machine) {
+        List<String> command = new ArrayList<>(List.of(java(), "-XX:TieredStopAtLevel=1"));
+        command.addAll(List.of(machine));
+        command.addAll(List.of(
                 "-jar",
                 jar().toString(),
                 "--server.port=" + port,
+                "--spring.profiles.active=test",
+                "--isokinet.clock-offset=" + TestClock.OFFSET,
+                "--isokinet.planning-effort=1500",
                 "--spring.datasource.url=" + server() + database,
                 "--spring.datasource.hikari.maximum-pool-size=8"));
         command.addAll(more);
@@ -162,7 +239,7 @@ final class Application implements AutoCloseable {
 
     private static void pause() {
         try {
-            Thread.sleep(200);
+            Thread.sleep(50);
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
@@ -207,32 +284,47 @@ final class Application implements AutoCloseable {
         if (owner) admin("drop database if exists " + database + " with (force)");
     }
 
-    /** The packaged application, laid out as files once: it starts in half the time. */
+    private static Path laidOut;
+
+    /** The packaged application, laid out as files once, by whichever process comes first: it starts in half the time. */
     private static synchronized Path jar() {
+        if (laidOut != null) return laidOut;
         Path folder = Path.of("target/application");
         try (var files = Files.list(Path.of("../server/target"))) {
             Path packaged = files.filter(f -> f.getFileName().toString().endsWith("-exec.jar"))
                     .findFirst()
                     .orElseThrow(() ->
                             new IllegalStateException("There is no packaged application; run bin/test or bin/build."));
-            Path laidOut = folder.resolve(packaged.getFileName());
-            if (!Files.exists(laidOut)
-                    || Files.getLastModifiedTime(laidOut).compareTo(Files.getLastModifiedTime(packaged)) < 0)
-                new ProcessBuilder(
-                                java(),
-                                "-Djarmode=tools",
-                                "-jar",
-                                packaged.toString(),
-                                "extract",
-                                "--force",
-                                "--destination",
-                                folder.toString())
-                        .inheritIO()
-                        .start()
-                        .waitFor();
-            return laidOut;
+            Files.createDirectories(folder);
+            Path to = folder.resolve(packaged.getFileName());
+            try (FileChannel lock = FileChannel.open(
+                            folder.resolve("jar.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                    FileLock held = lock.lock()) {
+                if (!Files.exists(to)
+                        || Files.getLastModifiedTime(to).compareTo(Files.getLastModifiedTime(packaged)) < 0)
+                    layOut(packaged, folder);
+            }
+            laidOut = to;
+            return to;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void layOut(Path packaged, Path folder) throws IOException {
+        try {
+            new ProcessBuilder(
+                            java(),
+                            "-Djarmode=tools",
+                            "-jar",
+                            packaged.toString(),
+                            "extract",
+                            "--force",
+                            "--destination",
+                            folder.toString())
+                    .inheritIO()
+                    .start()
+                    .waitFor();
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }

@@ -10,11 +10,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 /** Whatever goes wrong on the way, every tap is in the database exactly once, in the order of its device. */
 class EveryTapTest extends Journey {
     static {
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(Desk.PATIENCE);
     }
 
     private static final String OUT_OF_ORDER = """
@@ -67,7 +67,7 @@ class EveryTapTest extends Journey {
     }
 
     private static void saved(Page page) {
-        assertThat(page.getByText("all saved")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
+        assertThat(page.getByText("all saved")).isVisible();
     }
 
     @Test
@@ -100,7 +100,7 @@ class EveryTapTest extends Journey {
                 r.abort();
             });
             press(desk.page, 100);
-            desk.page.waitForTimeout(1500);
+            desk.page.waitForCondition(() -> trials() - before > 400);
             // A tab that is killed while all of that still waits.
             desk.page.close();
             Page second = desk.context.newPage();
@@ -122,8 +122,7 @@ class EveryTapTest extends Journey {
     void twoDevicesOneOfThemADayOffOnASlowLink() {
         try (Desk teacher = new Desk(application().address(), 1024, 768);
                 Desk assistant = new Desk(application().address(), 1024, 768)) {
-            assistant.page.addInitScript(
-                    "const now = Date.now; Date.now = () => now() + 86400000; const D = Date; globalThis.Date = class extends D { constructor(...a) { a.length ? super(...a) : super(now() + 86400000) } static now() { return now() + 86400000 } };");
+            assistant.page.addInitScript(TestClock.shiftedBy(Duration.ofDays(1)));
             lesson(teacher);
             lesson(assistant);
             long before = trials();
@@ -136,9 +135,13 @@ class EveryTapTest extends Journey {
             saved(teacher.page);
             saved(assistant.page);
             assertThat(trials() - before).isEqualTo(80);
-            assertThat(application().count("select count(*) from trial where seen_at > now() + interval '1 minute'"))
+            assertThat(application()
+                            .count("select count(*) from trial where seen_at > " + TestClock.sql()
+                                    + " + interval '1 minute'"))
                     .isZero();
-            assertThat(application().count("select count(*) from trial where device_at > now() + interval '12 hours'"))
+            assertThat(application()
+                            .count("select count(*) from trial where device_at > " + TestClock.sql()
+                                    + " + interval '12 hours'"))
                     .isEqualTo(40);
         }
     }
@@ -184,8 +187,18 @@ class EveryTapTest extends Journey {
         page.route("**/api/hall/*/batches", Route::abort);
         press(page, 60);
         assertThat(page.getByText(Pattern.compile("6[0-9] waiting"))).isVisible();
-        // A tap is on the device a few milliseconds after it; sixty in a second take a little longer.
-        page.waitForTimeout(4000);
+        // A tap is on the device a few milliseconds after it.
+        page.waitForFunction("""
+                () => new Promise((done) => {
+                  const open = indexedDB.open('isokinet-hall')
+                  open.onsuccess = () => {
+                    const count = open.result.transaction('entries').objectStore('entries').count()
+                    count.onsuccess = () => {
+                      open.result.close()
+                      done(count.result >= 60)
+                    }
+                  }
+                })""");
         ProcessHandle.allProcesses()
                 .filter(p -> p.info().commandLine().orElse("").contains(device.toString()))
                 .forEach(ProcessHandle::destroyForcibly);
@@ -223,7 +236,7 @@ class EveryTapTest extends Journey {
     }
 
     private static BrowserContext start(Playwright playwright, Path device) {
-        return playwright
+        BrowserContext context = playwright
                 .chromium()
                 .launchPersistentContext(
                         device,
@@ -234,5 +247,8 @@ class EveryTapTest extends Journey {
                                 .setLocale("en-GB")
                                 .setArgs(
                                         List.of("--disable-gpu", "--no-first-run", "--disable-background-networking")));
+        context.setDefaultTimeout(Desk.PATIENCE);
+        context.addInitScript(TestClock.IN_THE_PAGE);
+        return context;
     }
 }

@@ -10,7 +10,6 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -114,7 +113,7 @@ class KilledCopyTest {
 
     private Sent batch() {
         UUID device = UUID.randomUUID();
-        String now = Instant.now().toString();
+        String now = TestClock.now().toString();
         List<String> trials = new ArrayList<>();
         for (int i = 0; i < TRIALS; i++)
             trials.add("""

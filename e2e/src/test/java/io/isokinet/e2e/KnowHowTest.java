@@ -84,8 +84,8 @@ class KnowHowTest {
                 .hasCount(0);
         page.getByLabel("Pack file").setInputFiles(pack);
         assertThat(page.getByText("skittles at the slipway")).isVisible();
-        // A press while the dialog still grows can miss its button on a slow machine.
-        page.waitForTimeout(600);
+        // A press while the dialog still grows can miss its button.
+        desk.isStill();
         desk.button("Take it in").click();
         assertThat(page.locator("tr").filter(new Locator.FilterOptions().setHasText("our own")))
                 .isVisible();

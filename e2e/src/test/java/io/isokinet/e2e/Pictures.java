@@ -2,9 +2,6 @@ package io.isokinet.e2e;
 
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
-import java.time.DayOfWeek;
-import java.time.LocalDate;
-import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -20,7 +17,7 @@ final class Pictures {
             desk.open("/");
             desk.button("Sign in").waitFor();
             desk.signIn();
-            desk.open("/today?day=" + demoDay());
+            desk.open("/today?day=" + TestClock.demoDay());
             desk.page.getByText("Lay out once").first().waitFor();
             take(desk, "today");
             desk.open("/units");
@@ -89,7 +86,7 @@ final class Pictures {
                 desk.button(pins).click();
             take(desk, "score");
             desk.page.setViewportSize(1280, 800);
-            desk.open("/today?day=" + demoDay());
+            desk.open("/today?day=" + TestClock.demoDay());
             desk.button("Lost, moved …").nth(1).click();
             desk.page.getByLabel("Why, in a few words").fill("fire drill");
             desk.button("Change it").click();
@@ -109,12 +106,6 @@ final class Pictures {
             take(desk, "first-steps");
         }
         Desk.endDriver();
-    }
-
-    /** Today, or the next Monday at a weekend: the day that the demo school has its lessons on. */
-    private static LocalDate demoDay() {
-        LocalDate today = LocalDate.now();
-        return today.getDayOfWeek().getValue() > 5 ? today.with(TemporalAdjusters.next(DayOfWeek.MONDAY)) : today;
     }
 
     private static void take(Desk desk, String name) {

@@ -265,8 +265,8 @@ class SevenStepsTest extends Journey {
         assertThat(wishes).isHidden();
         while (!order().equals(planned) || desk.button("Undo").isEnabled()) {
             drill.focus();
-            page.keyboard().press("z");
-            page.waitForTimeout(400);
+            page.waitForResponse(
+                    r -> r.url().endsWith("/undo"), () -> page.keyboard().press("z"));
         }
         becomes(planned);
     }
@@ -356,7 +356,6 @@ class SevenStepsTest extends Journey {
         desk.context.setOffline(true);
         press("Cleo: shown", "Cleo: shown", "Cleo: shown");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("3 waiting");
-        page.waitForTimeout(700);
         assertThat(trials()).isEqualTo(5);
         desk.context.setOffline(false);
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("all saved");

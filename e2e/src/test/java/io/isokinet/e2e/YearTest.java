@@ -139,7 +139,7 @@ class YearTest {
         }
         pressButton("Save and go on");
         assertThat(desk.heading("When it has lessons")).isVisible();
-        choose("Day", weekday(LocalDate.now()));
+        choose("Day", weekday(TestClock.today()));
         pressButton("Save and finish");
         assertThat(desk.heading("Ready")).isVisible();
         desk.isAccessible();
@@ -191,7 +191,7 @@ class YearTest {
         desk.isAccessible();
         pressButton("New lesson in the week");
         choose("Class", "Plovers");
-        choose("Day", weekday(LocalDate.now()));
+        choose("Day", weekday(TestClock.today()));
         fill("Starts at", "1115");
         pressButton("Save");
         assertThat(page.getByText(Pattern.compile("Plovers.*11:15", Pattern.DOTALL))
@@ -211,7 +211,7 @@ class YearTest {
     /** A week from now, when both classes would have a lesson. */
     private void aClosure() {
         tab("Terms & closures");
-        LocalDate day = LocalDate.now().plusWeeks(1);
+        LocalDate day = TestClock.today().plusWeeks(1);
         fill("What", "Regatta");
         typeDate("From", day);
         pressButton("Add the closure");
@@ -231,11 +231,11 @@ class YearTest {
             assertThat(page.getByText("Closures and other lessons of the class are passed over."))
                     .isVisible();
             String closed =
-                    LocalDate.now().plusWeeks(1).format(DateTimeFormatter.ofPattern("d MMM", java.util.Locale.UK));
+                    TestClock.today().plusWeeks(1).format(DateTimeFormatter.ofPattern("d MMM", java.util.Locale.UK));
             assertThat(page.locator("aside li").filter(new Locator.FilterOptions().setHasText(" " + closed + " ")))
                     .hasCount(0);
             assertThat(page.locator("aside li")).hasCount(4);
-            typeDate("From", LocalDate.now());
+            typeDate("From", TestClock.today());
             pressButton("Plan it");
             assertThat(desk.heading(group)).isVisible();
         }
@@ -269,7 +269,7 @@ class YearTest {
         tabTo(page.locator("[data-bead][tabindex='0']"));
         press("ArrowDown", "ArrowRight");
         assertThat(second).isFocused();
-        DayOfWeek day = LocalDate.now().getDayOfWeek();
+        DayOfWeek day = TestClock.today().getDayOfWeek();
         press(day == DayOfWeek.FRIDAY ? "Alt+ArrowLeft" : "Alt+ArrowRight", "Enter");
         assertThat(note).containsText("moves from");
         pressButton("Undo");
