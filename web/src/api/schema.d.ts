@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["activities"];
+        get: operations["getActivities"];
         put?: never;
         post?: never;
         delete?: never;
@@ -27,7 +27,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["activity"];
+        get: operations["getActivitiesByKey"];
         put?: never;
         post?: never;
         delete?: never;
@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["log"];
+        get: operations["getAudit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -61,7 +61,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_5"];
+        post: operations["postBatches"];
         delete?: never;
         options?: never;
         head?: never;
@@ -75,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["calendar_1"];
+        get: operations["getCalendar"];
         put?: never;
         post?: never;
         delete?: never;
@@ -91,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_2"];
+        get: operations["getCalendarIcs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -109,8 +109,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["bookings"];
-        delete: operations["removeBookings"];
+        post: operations["postCalendarBookings"];
+        delete: operations["deleteCalendarBookings"];
         options?: never;
         head?: never;
         patch?: never;
@@ -124,9 +124,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putClosure"];
+        put: operations["putCalendarClosuresById"];
         post?: never;
-        delete: operations["removeClosure"];
+        delete: operations["deleteCalendarClosuresById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -140,9 +140,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putSlot"];
+        put: operations["putCalendarSlotsById"];
         post?: never;
-        delete: operations["removeSlot"];
+        delete: operations["deleteCalendarSlotsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -156,9 +156,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putTerm"];
+        put: operations["putCalendarTermsById"];
         post?: never;
-        delete: operations["removeTerm"];
+        delete: operations["deleteCalendarTermsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -171,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["cautions"];
+        get: operations["getCautions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -189,7 +189,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undoChange"];
+        post: operations["postChangesByIdUndo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -203,10 +203,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
-        put: operations["change_3"];
+        get: operations["getChildrenById"];
+        put: operations["putChildrenById"];
         post?: never;
-        delete: operations["erase"];
+        delete: operations["deleteChildrenById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -221,7 +221,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["call"];
+        post: operations["postChildrenByIdCalls"];
         delete?: never;
         options?: never;
         head?: never;
@@ -236,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["fit"];
+        put: operations["putChildrenByIdCueFit"];
         post?: never;
         delete?: never;
         options?: never;
@@ -251,7 +251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export_1"];
+        get: operations["getChildrenByIdExport"];
         put?: never;
         post?: never;
         delete?: never;
@@ -269,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["move"];
+        post: operations["postChildrenByIdMoves"];
         delete?: never;
         options?: never;
         head?: never;
@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["paper"];
+        get: operations["getChildrenByIdPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -299,7 +299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["picture"];
+        get: operations["getChildrenByIdPicture"];
         put?: never;
         post?: never;
         delete?: never;
@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["history"];
+        get: operations["getChildrenByIdTrials"];
         put?: never;
         post?: never;
         delete?: never;
@@ -331,7 +331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["classes"];
+        get: operations["getClasses"];
         put?: never;
         post?: never;
         delete?: never;
@@ -347,8 +347,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["schoolClass"];
-        put: operations["put_2"];
+        get: operations["getClassesById"];
+        put: operations["putClassesById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["aim"];
+        get: operations["getClassesByIdAim"];
         put?: never;
         post?: never;
         delete?: never;
@@ -379,7 +379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["catchUp"];
+        get: operations["getClassesByIdCatchUpPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -397,7 +397,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["postClassesByIdChildren"];
         delete?: never;
         options?: never;
         head?: never;
@@ -414,7 +414,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["leave"];
+        delete: operations["deleteClassesByIdChildrenByChildId"];
         options?: never;
         head?: never;
         patch?: never;
@@ -427,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["dates"];
+        get: operations["getClassesByIdDates"];
         put?: never;
         post?: never;
         delete?: never;
@@ -443,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["grid"];
+        get: operations["getClassesByIdGrid"];
         put?: never;
         post?: never;
         delete?: never;
@@ -459,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_1"];
+        get: operations["getClassesByIdGridCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -475,9 +475,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["groups"];
-        put: operations["put_3"];
-        post: operations["deal"];
+        get: operations["getClassesByIdGroups"];
+        put: operations["putClassesByIdGroups"];
+        post: operations["postClassesByIdGroups"];
         delete?: never;
         options?: never;
         head?: never;
@@ -491,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["limits"];
+        get: operations["getClassesByIdLimits"];
         put?: never;
         post?: never;
         delete?: never;
@@ -507,7 +507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["next"];
+        get: operations["getClassesByIdNext"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["overTime"];
+        get: operations["getClassesByIdOverTime"];
         put?: never;
         post?: never;
         delete?: never;
@@ -539,8 +539,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pairs"];
-        put: operations["pair"];
+        get: operations["getClassesByIdPairs"];
+        put: operations["putClassesByIdPairs"];
         post?: never;
         delete?: never;
         options?: never;
@@ -555,7 +555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofClass"];
+        get: operations["getClassesByIdReport"];
         put?: never;
         post?: never;
         delete?: never;
@@ -571,7 +571,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["classPaper"];
+        get: operations["getClassesByIdReportPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -587,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["classCsv"];
+        get: operations["getClassesByIdReportTableCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -603,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["classXlsx"];
+        get: operations["getClassesByIdReportTableXlsx"];
         put?: never;
         post?: never;
         delete?: never;
@@ -619,7 +619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["stretches"];
+        get: operations["getClassesByIdStretches"];
         put?: never;
         post?: never;
         delete?: never;
@@ -635,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["table_1"];
+        get: operations["getClassesByIdTwoTrials"];
         put?: never;
         post?: never;
         delete?: never;
@@ -651,7 +651,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["cupboard"];
+        get: operations["getCupboard"];
         put?: never;
         post?: never;
         delete?: never;
@@ -667,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["falls"];
+        get: operations["getCupboardFalls"];
         put?: never;
         post?: never;
         delete?: never;
@@ -684,9 +684,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["describe"];
+        put: operations["putCupboardOwnByItem"];
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["deleteCupboardOwnByItem"];
         options?: never;
         head?: never;
         patch?: never;
@@ -700,7 +700,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["roll"];
+        put: operations["putCupboardRolls"];
         post?: never;
         delete?: never;
         options?: never;
@@ -717,7 +717,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["table"];
+        post: operations["postCupboardTable"];
         delete?: never;
         options?: never;
         head?: never;
@@ -731,7 +731,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["getCupboardTableCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -747,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["xlsx"];
+        get: operations["getCupboardTableXlsx"];
         put?: never;
         post?: never;
         delete?: never;
@@ -764,7 +764,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["count"];
+        put: operations["putCupboardByItem"];
         post?: never;
         delete?: never;
         options?: never;
@@ -779,7 +779,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["day"];
+        get: operations["getDaysByDayPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -795,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["feed"];
+        get: operations["getFeedsBySecretIcs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -811,9 +811,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["firstRun"];
+        get: operations["getFirstRun"];
         put?: never;
-        post: operations["start"];
+        post: operations["postFirstRun"];
         delete?: never;
         options?: never;
         head?: never;
@@ -827,7 +827,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["schema_1"];
+        get: operations["getFormatsMarksSchemaJson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -843,7 +843,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["schema"];
+        get: operations["getFormatsUnitSchemaJson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -859,7 +859,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["games"];
+        get: operations["getFullGames"];
         put?: never;
         post?: never;
         delete?: never;
@@ -875,7 +875,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["today_1"];
+        get: operations["getHall"];
         put?: never;
         post?: never;
         delete?: never;
@@ -891,7 +891,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["hall"];
+        get: operations["getHallByLesson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -909,7 +909,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_4"];
+        post: operations["postHallByLessonBatches"];
         delete?: never;
         options?: never;
         head?: never;
@@ -923,7 +923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["record"];
+        get: operations["getHallByLessonRecord"];
         put?: never;
         post?: never;
         delete?: never;
@@ -939,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["score"];
+        get: operations["getHallByLessonScore"];
         put?: never;
         post?: never;
         delete?: never;
@@ -955,7 +955,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["watch"];
+        get: operations["getHallByLessonWatch"];
         put?: never;
         post?: never;
         delete?: never;
@@ -973,7 +973,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["invite"];
+        post: operations["postInvitations"];
         delete?: never;
         options?: never;
         head?: never;
@@ -990,7 +990,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["withdraw"];
+        delete: operations["deleteInvitationsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1003,10 +1003,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["document"];
-        put: operations["put_1"];
+        get: operations["getKnowHowByKey"];
+        put: operations["putKnowHowByKey"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["deleteKnowHowByKey"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1020,7 +1020,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["setAside"];
+        put: operations["putKnowHowByKeyAside"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1036,7 +1036,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["away"];
+        put: operations["putLessonsByIdAway"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1051,9 +1051,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["changes"];
+        get: operations["getLessonsByIdChanges"];
         put?: never;
-        post: operations["change_4"];
+        post: operations["postLessonsByIdChanges"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1067,7 +1067,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["forecast"];
+        get: operations["getLessonsByIdForecast"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1083,7 +1083,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["lesson"];
+        get: operations["getLessonsByIdPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1099,7 +1099,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["floorPng"];
+        get: operations["getLessonsByIdSegmentsBySegmentFloorPng"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1115,7 +1115,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["floorSvg"];
+        get: operations["getLessonsByIdSegmentsBySegmentFloorSvg"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1132,7 +1132,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["set"];
+        put: operations["putLessonsByIdSegmentsBySegmentSetting"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1147,7 +1147,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        get: operations["getLessonsByIdSheet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1164,7 +1164,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["state"];
+        put: operations["putLessonsByIdState"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1179,7 +1179,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["wet_1"];
+        get: operations["getLessonsByIdWet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1195,9 +1195,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["getLinksBySecret"];
         put?: never;
-        post: operations["use"];
+        post: operations["postLinksBySecret"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1211,7 +1211,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["makeSheet"];
+        get: operations["getMakeSheetsByItem"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1227,7 +1227,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["makeSheetPaper"];
+        get: operations["getMakeSheetsByItemPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1243,8 +1243,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["rules"];
-        put: operations["change_2"];
+        get: operations["getMasteryRules"];
+        put: operations["putMasteryRules"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1259,10 +1259,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["made"];
+        get: operations["getMeFeed"];
         put?: never;
-        post: operations["make_1"];
-        delete: operations["end"];
+        post: operations["postMeFeed"];
+        delete: operations["deleteMeFeed"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1276,7 +1276,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["password"];
+        put: operations["putMePassword"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1291,10 +1291,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sessions"];
+        get: operations["getMeSessions"];
         put?: never;
         post?: never;
-        delete: operations["endOthers"];
+        delete: operations["deleteMeSessions"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1310,7 +1310,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["end_1"];
+        delete: operations["deleteMeSessionsByKey"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1323,7 +1323,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["outcomes_1"];
+        get: operations["getOutcomes"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1341,7 +1341,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["outcomes"];
+        post: operations["postOutcomesTable"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1355,9 +1355,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["packs"];
+        get: operations["getPacks"];
         put?: never;
-        post: operations["take_3"];
+        post: operations["postPacks"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1374,7 +1374,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["drop"];
+        delete: operations["deletePacksByName"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1387,7 +1387,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export"];
+        get: operations["getPacksByNameZip"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1403,7 +1403,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["people"];
+        get: operations["getPeople"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1420,9 +1420,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["putPeopleById"];
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["deletePeopleById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1437,7 +1437,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["reset"];
+        post: operations["postPeopleByIdReset"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1453,7 +1453,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["signOut_1"];
+        post: operations["postPeopleByIdSignOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1469,7 +1469,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["postRosters"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1485,7 +1485,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        post: operations["postRostersPreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1499,8 +1499,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["school"];
-        put: operations["change"];
+        get: operations["getSchool"];
+        put: operations["putSchool"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1517,7 +1517,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["moveUp"];
+        post: operations["postSchoolMoveUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1531,7 +1531,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofSchool"];
+        get: operations["getSchoolReport"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1547,7 +1547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["marks"];
+        get: operations["getSchoolReportMarksJson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1563,7 +1563,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["schoolPaper"];
+        get: operations["getSchoolReportPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1579,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["results"];
+        get: operations["getSchoolReportResultsZip"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1595,7 +1595,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["schoolCsv"];
+        get: operations["getSchoolReportTableCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1611,7 +1611,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["schoolXlsx"];
+        get: operations["getSchoolReportTableXlsx"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1627,7 +1627,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["scoreCard"];
+        get: operations["getScoreCardsPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1643,10 +1643,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["whoAmI"];
+        get: operations["getSession"];
         put?: never;
-        post: operations["signIn"];
-        delete: operations["signOut"];
+        post: operations["postSession"];
+        delete: operations["deleteSession"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1659,7 +1659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["getShopping"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1675,7 +1675,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["skills"];
+        get: operations["getSkills"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1691,7 +1691,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["skill"];
+        get: operations["getSkillsByKey"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1707,7 +1707,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["spaces"];
+        get: operations["getSpaces"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1724,9 +1724,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put"];
+        put: operations["putSpacesById"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["deleteSpacesById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1739,7 +1739,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["symptoms"];
+        get: operations["getSymptoms"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1755,7 +1755,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["term"];
+        get: operations["getTerm"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1771,7 +1771,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["today"];
+        get: operations["getToday"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/lay-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getTodayLayOut"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1789,7 +1805,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["wet"];
+        post: operations["postTodayWet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1803,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["rules_1"];
+        get: operations["getUnitRules"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1819,7 +1835,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["units"];
+        get: operations["getUnits"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1835,8 +1851,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["unit"];
-        put: operations["make"];
+        get: operations["getUnitsById"];
+        put: operations["putUnitsById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1853,7 +1869,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["copy"];
+        post: operations["postUnitsByIdCopies"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1869,7 +1885,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["edit"];
+        post: operations["postUnitsByIdEdits"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1884,7 +1900,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["take"];
+        put: operations["putUnitsByIdFile"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1899,7 +1915,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["calendar"];
+        get: operations["getUnitsByIdLessonsIcs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1915,7 +1931,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["others"];
+        get: operations["getUnitsByIdOtherClasses"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1931,7 +1947,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["unit_1"];
+        get: operations["getUnitsByIdPaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1948,7 +1964,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["planNew"];
+        put: operations["putUnitsByIdPlanning"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1965,7 +1981,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["propose"];
+        post: operations["postUnitsByIdProposals"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1981,7 +1997,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo"];
+        post: operations["postUnitsByIdRedo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1997,7 +2013,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["replan"];
+        post: operations["postUnitsByIdReplan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2011,7 +2027,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["segments"];
+        get: operations["getUnitsByIdSegmentsCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2027,7 +2043,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["alternatives"];
+        get: operations["getUnitsByIdSegmentsBySegmentAlternatives"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2043,7 +2059,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["spare"];
+        get: operations["getUnitsByIdSpare"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2061,7 +2077,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo"];
+        post: operations["postUnitsByIdUndo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2075,7 +2091,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["getUnitsByIdUnitJson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2091,9 +2107,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["versions"];
+        get: operations["getUnitsByIdVersions"];
         put?: never;
-        post: operations["take_1"];
+        post: operations["postUnitsByIdVersions"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2107,7 +2123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["compare"];
+        get: operations["getUnitsByIdVersionsByVersion"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2123,7 +2139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["vocabulary"];
+        get: operations["getVocabulary"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2139,7 +2155,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["beat"];
+        get: operations["getWorkbenchBeat"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2155,7 +2171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["bounce"];
+        get: operations["getWorkbenchBounce"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2171,7 +2187,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["toss"];
+        get: operations["getWorkbenchToss"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2247,7 +2263,7 @@ export interface components {
             sizes: number[];
             success?: string;
         };
-        Agreed: {
+        AgreementLine: {
             cue: string;
             first: string;
             second: string;
@@ -2867,7 +2883,6 @@ export interface components {
             className: string;
             /** @example 09:15:00 */
             ends?: string;
-            kit: components["schemas"]["KitLine"][];
             /** Format: uuid */
             lesson: string;
             /** Format: int32 */
@@ -2896,7 +2911,6 @@ export interface components {
             closed?: string;
             /** Format: date */
             day: string;
-            layOut: components["schemas"]["PlaceKit"][];
             lessons: components["schemas"]["DayLesson"][];
             /** Format: date */
             nextLessonDay?: string;
@@ -3169,6 +3183,8 @@ export interface components {
             number: number;
             /** Format: int32 */
             of: number;
+            /** Format: date */
+            onDate: string;
             /** @example 09:15:00 */
             starts?: string;
             /** @enum {string} */
@@ -3190,7 +3206,7 @@ export interface components {
             goSeconds?: number;
             /** Format: int32 */
             hits: number;
-            minutes: components["schemas"]["Lasted"][];
+            minutes: components["schemas"]["StretchMinutes"][];
             notes: string[];
             said: string[];
             /** Format: int32 */
@@ -3368,14 +3384,9 @@ export interface components {
             what: string;
             words: string;
         };
-        Lasted: {
-            /** Format: int32 */
-            changeSeconds?: number;
-            /** Format: int32 */
-            had: number;
-            name: string;
-            /** Format: int32 */
-            planned: number;
+        LayOutView: {
+            lessons: components["schemas"]["LessonKit"][];
+            places: components["schemas"]["PlaceKit"][];
         };
         Layout: {
             check: string;
@@ -3422,6 +3433,13 @@ export interface components {
             segment?: string;
             voided: boolean;
         };
+        LessonKit: {
+            className: string;
+            kit: components["schemas"]["KitLine"][];
+            /** Format: uuid */
+            lesson: string;
+            space: string;
+        };
         LessonPart: {
             /** Format: int32 */
             minutes: number;
@@ -3442,7 +3460,7 @@ export interface components {
             of: number;
             /** Format: date */
             onDate: string;
-            segments: components["schemas"]["Taught"][];
+            segments: components["schemas"]["PlannedSegment"][];
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
             title: string;
@@ -3704,6 +3722,38 @@ export interface components {
             unit: string;
             watches: components["schemas"]["WatchView"][];
         };
+        Observation: {
+            /** Format: uuid */
+            child: string;
+            cue: string;
+            fault?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "TEACHER" | "PARTNER" | "SELF" | "HOME" | "SAID";
+            /** Format: uuid */
+            lesson?: string;
+            observer: string;
+            /** Format: date-time */
+            seenAt: string;
+            /** Format: uuid */
+            segment?: string;
+            /** @enum {string} */
+            setting: "SHAPE" | "DRILL" | "GAME";
+            shown: boolean;
+            /** @enum {string} */
+            side?: "LEFT" | "RIGHT";
+            /** Format: uuid */
+            sitting?: string;
+            voided: boolean;
+        };
+        OpenQuestion: {
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            number?: number;
+            text: string;
+        };
         OpenView: {
             /** Format: date */
             day: string;
@@ -3793,7 +3843,7 @@ export interface components {
             opinions: components["schemas"]["Opinion"][];
             overlooked: string[];
             trends: components["schemas"]["TrendLine"][];
-            unanswered: components["schemas"]["Unanswered"][];
+            unanswered: components["schemas"]["OpenQuestion"][];
         };
         PackChange: {
             added: string[];
@@ -3884,6 +3934,41 @@ export interface components {
             number: number;
             /** Format: date */
             onDate: string;
+        };
+        PlannedSegment: {
+            /** Format: int32 */
+            changeSeconds: number;
+            easier?: string;
+            focus: string[];
+            harder?: string;
+            /** Format: uuid */
+            id: string;
+            introduces: string[];
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            looks: number;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            part: string;
+            rung?: string;
+            /** @enum {string} */
+            setting: "SHAPE" | "DRILL" | "GAME";
+            skill?: string;
+            /** Format: int32 */
+            turnSeconds?: number;
+        };
+        Problem: {
+            detail: string;
+            findings?: {
+                message?: string;
+                rule?: string;
+                where?: string;
+            }[];
+            /** Format: int32 */
+            status: number;
+            title: string;
         };
         ProfilePart: {
             /** Format: int32 */
@@ -4110,31 +4195,6 @@ export interface components {
             /** Format: int64 */
             soft: number;
         };
-        Seen: {
-            /** Format: uuid */
-            child: string;
-            cue: string;
-            fault?: string;
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            kind: "TEACHER" | "PARTNER" | "SELF" | "HOME" | "SAID";
-            /** Format: uuid */
-            lesson?: string;
-            observer: string;
-            /** Format: date-time */
-            seenAt: string;
-            /** Format: uuid */
-            segment?: string;
-            /** @enum {string} */
-            setting: "SHAPE" | "DRILL" | "GAME";
-            shown: boolean;
-            /** @enum {string} */
-            side?: "LEFT" | "RIGHT";
-            /** Format: uuid */
-            sitting?: string;
-            voided: boolean;
-        };
         SegmentPart: {
             activity: string;
             focus: string[];
@@ -4204,6 +4264,7 @@ export interface components {
             role: "LEAD" | "TEACHER" | "ASSISTANT" | "VIEWER";
             /** Format: uuid */
             school: string;
+            version: string;
         };
         SetView: {
             cues: string[];
@@ -4529,6 +4590,15 @@ export interface components {
             segment?: string;
             sentence: string;
         };
+        StretchMinutes: {
+            /** Format: int32 */
+            changeSeconds?: number;
+            /** Format: int32 */
+            had: number;
+            name: string;
+            /** Format: int32 */
+            planned: number;
+        };
         StretchView: {
             activity: string;
             adapted: string[];
@@ -4686,30 +4756,6 @@ export interface components {
             label: string;
             /** @enum {string} */
             task: "NOTHING" | "CLAP" | "HEAD" | "THREE_CLAPS" | "FLOOR" | "TURN";
-        };
-        Taught: {
-            /** Format: int32 */
-            changeSeconds: number;
-            easier?: string;
-            focus: string[];
-            harder?: string;
-            /** Format: uuid */
-            id: string;
-            introduces: string[];
-            /** Format: int32 */
-            level: number;
-            /** Format: int32 */
-            looks: number;
-            /** Format: int32 */
-            minutes: number;
-            name: string;
-            part: string;
-            rung?: string;
-            /** @enum {string} */
-            setting: "SHAPE" | "DRILL" | "GAME";
-            skill?: string;
-            /** Format: int32 */
-            turnSeconds?: number;
         };
         TaughtEntry: {
             /** Format: date-time */
@@ -4885,13 +4931,6 @@ export interface components {
             classId: string;
             rows: components["schemas"]["TestedChild"][];
             skills: components["schemas"]["TestedSkill"][];
-        };
-        Unanswered: {
-            /** Format: uuid */
-            lesson: string;
-            /** Format: int32 */
-            number?: number;
-            text: string;
         };
         UnitFile: {
             format: string;
@@ -5070,7 +5109,7 @@ export interface components {
             to: string;
         };
         WhatNext: {
-            agreements: components["schemas"]["Agreed"][];
+            agreements: components["schemas"]["AgreementLine"][];
             calls: {
                 [key: string]: string;
             };
@@ -5129,7 +5168,71 @@ export interface components {
             label: string;
         };
     };
-    responses: never;
+    responses: {
+        /** @description Some of it cannot be taken */
+        Failure400: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Not signed in */
+        Failure401: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Not allowed */
+        Failure403: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Not found */
+        Failure404: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Changed meanwhile */
+        Failure412: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Version missing */
+        Failure428: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description The database does not answer */
+        Failure503: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+    };
     parameters: never;
     requestBodies: never;
     headers: never;
@@ -5137,7 +5240,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    activities: {
+    getActivities: {
         parameters: {
             query?: {
                 words?: string;
@@ -5168,9 +5271,13 @@ export interface operations {
                     "application/json": components["schemas"]["ActivitiesFound"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    activity: {
+    getActivitiesByKey: {
         parameters: {
             query?: {
                 children?: number;
@@ -5194,9 +5301,14 @@ export interface operations {
                     "application/json": components["schemas"]["ActivityView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    log: {
+    getAudit: {
         parameters: {
             query?: {
                 before?: string;
@@ -5216,9 +5328,13 @@ export interface operations {
                     "application/json": components["schemas"]["Entry"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    take_5: {
+    postBatches: {
         parameters: {
             query?: never;
             header?: never;
@@ -5240,9 +5356,13 @@ export interface operations {
                     "application/json": components["schemas"]["Receipt"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    calendar_1: {
+    getCalendar: {
         parameters: {
             query?: never;
             header?: never;
@@ -5260,9 +5380,13 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    file_2: {
+    getCalendarIcs: {
         parameters: {
             query?: never;
             header?: never;
@@ -5277,12 +5401,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "text/calendar": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    bookings: {
+    postCalendarBookings: {
         parameters: {
             query: {
                 space: string;
@@ -5310,9 +5438,13 @@ export interface operations {
                     "application/json": components["schemas"]["Read"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    removeBookings: {
+    deleteCalendarBookings: {
         parameters: {
             query: {
                 space: string;
@@ -5333,9 +5465,13 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    putClosure: {
+    putCalendarClosuresById: {
         parameters: {
             query?: never;
             header?: {
@@ -5361,9 +5497,16 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    removeClosure: {
+    deleteCalendarClosuresById: {
         parameters: {
             query?: never;
             header?: never;
@@ -5383,9 +5526,14 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    putSlot: {
+    putCalendarSlotsById: {
         parameters: {
             query?: never;
             header?: {
@@ -5411,9 +5559,16 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    removeSlot: {
+    deleteCalendarSlotsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -5433,9 +5588,14 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    putTerm: {
+    putCalendarTermsById: {
         parameters: {
             query?: never;
             header?: {
@@ -5461,9 +5621,16 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    removeTerm: {
+    deleteCalendarTermsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -5483,9 +5650,14 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    cautions: {
+    getCautions: {
         parameters: {
             query?: never;
             header?: never;
@@ -5503,9 +5675,13 @@ export interface operations {
                     "application/json": components["schemas"]["CautionRule"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    undoChange: {
+    postChangesByIdUndo: {
         parameters: {
             query?: never;
             header?: never;
@@ -5525,9 +5701,14 @@ export interface operations {
                     "application/json": components["schemas"]["LessonChangeView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    file: {
+    getChildrenById: {
         parameters: {
             query?: never;
             header?: never;
@@ -5547,9 +5728,14 @@ export interface operations {
                     "application/json": components["schemas"]["ChildFile"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    change_3: {
+    putChildrenById: {
         parameters: {
             query?: never;
             header?: {
@@ -5575,9 +5761,16 @@ export interface operations {
                     "application/json": components["schemas"]["ChildView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    erase: {
+    deleteChildrenById: {
         parameters: {
             query?: never;
             header?: never;
@@ -5595,9 +5788,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    call: {
+    postChildrenByIdCalls: {
         parameters: {
             query?: never;
             header?: never;
@@ -5619,9 +5817,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    fit: {
+    putChildrenByIdCueFit: {
         parameters: {
             query?: never;
             header?: never;
@@ -5643,9 +5846,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    export_1: {
+    getChildrenByIdExport: {
         parameters: {
             query?: never;
             header?: never;
@@ -5665,9 +5873,14 @@ export interface operations {
                     "application/json": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    move: {
+    postChildrenByIdMoves: {
         parameters: {
             query?: never;
             header?: never;
@@ -5691,9 +5904,14 @@ export interface operations {
                     "application/json": components["schemas"]["ChildFile"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    paper: {
+    getChildrenByIdPaper: {
         parameters: {
             query: {
                 set: string[];
@@ -5715,9 +5933,14 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    picture: {
+    getChildrenByIdPicture: {
         parameters: {
             query: {
                 set: string[];
@@ -5739,9 +5962,14 @@ export interface operations {
                     "application/json": components["schemas"]["ChildPicture"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    history: {
+    getChildrenByIdTrials: {
         parameters: {
             query: {
                 cue: string;
@@ -5760,12 +5988,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Seen"][];
+                    "application/json": components["schemas"]["Observation"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    classes: {
+    getClasses: {
         parameters: {
             query?: never;
             header?: never;
@@ -5783,9 +6016,13 @@ export interface operations {
                     "application/json": components["schemas"]["ClassLine"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    schoolClass: {
+    getClassesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -5805,9 +6042,14 @@ export interface operations {
                     "application/json": components["schemas"]["ClassView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    put_2: {
+    putClassesById: {
         parameters: {
             query?: never;
             header?: {
@@ -5833,9 +6075,16 @@ export interface operations {
                     "application/json": components["schemas"]["ClassView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    aim: {
+    getClassesByIdAim: {
         parameters: {
             query: {
                 skill: string;
@@ -5860,9 +6109,14 @@ export interface operations {
                     "application/json": components["schemas"]["ClassAim"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    catchUp: {
+    getClassesByIdCatchUpPaper: {
         parameters: {
             query: {
                 set: string[];
@@ -5884,9 +6138,14 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    add: {
+    postClassesByIdChildren: {
         parameters: {
             query?: never;
             header?: never;
@@ -5910,9 +6169,14 @@ export interface operations {
                     "application/json": components["schemas"]["ClassView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    leave: {
+    deleteClassesByIdChildrenByChildId: {
         parameters: {
             query?: {
                 last?: string;
@@ -5933,9 +6197,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    dates: {
+    getClassesByIdDates: {
         parameters: {
             query: {
                 from?: string;
@@ -5958,9 +6227,14 @@ export interface operations {
                     "application/json": components["schemas"]["Free"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    grid: {
+    getClassesByIdGrid: {
         parameters: {
             query: {
                 set: string[];
@@ -5983,9 +6257,14 @@ export interface operations {
                     "application/json": components["schemas"]["Grid"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    csv_1: {
+    getClassesByIdGridCsv: {
         parameters: {
             query: {
                 set: string[];
@@ -6005,12 +6284,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "text/csv": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    groups: {
+    getClassesByIdGroups: {
         parameters: {
             query?: {
                 cueSets?: string[];
@@ -6032,9 +6316,14 @@ export interface operations {
                     "application/json": components["schemas"]["GroupsView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    put_3: {
+    putClassesByIdGroups: {
         parameters: {
             query?: never;
             header?: never;
@@ -6058,9 +6347,14 @@ export interface operations {
                     "application/json": components["schemas"]["GroupsView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    deal: {
+    postClassesByIdGroups: {
         parameters: {
             query?: never;
             header?: never;
@@ -6084,9 +6378,14 @@ export interface operations {
                     "application/json": components["schemas"]["GroupsView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    limits: {
+    getClassesByIdLimits: {
         parameters: {
             query: {
                 space: string;
@@ -6108,9 +6407,14 @@ export interface operations {
                     "application/json": components["schemas"]["Purchase"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    next: {
+    getClassesByIdNext: {
         parameters: {
             query: {
                 set: string[];
@@ -6133,9 +6437,14 @@ export interface operations {
                     "application/json": components["schemas"]["WhatNext"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    overTime: {
+    getClassesByIdOverTime: {
         parameters: {
             query: {
                 set: string[];
@@ -6157,9 +6466,14 @@ export interface operations {
                     "application/json": components["schemas"]["OverTime"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    pairs: {
+    getClassesByIdPairs: {
         parameters: {
             query?: never;
             header?: never;
@@ -6179,9 +6493,14 @@ export interface operations {
                     "application/json": components["schemas"]["PairView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    pair: {
+    putClassesByIdPairs: {
         parameters: {
             query?: never;
             header?: never;
@@ -6205,9 +6524,14 @@ export interface operations {
                     "application/json": components["schemas"]["PairView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    ofClass: {
+    getClassesByIdReport: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -6232,9 +6556,14 @@ export interface operations {
                     "application/json": components["schemas"]["ClassReport"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    classPaper: {
+    getClassesByIdReportPaper: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -6259,9 +6588,14 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    classCsv: {
+    getClassesByIdReportTableCsv: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -6283,12 +6617,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "text/csv": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    classXlsx: {
+    getClassesByIdReportTableXlsx: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -6310,12 +6649,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    stretches: {
+    getClassesByIdStretches: {
         parameters: {
             query?: never;
             header?: never;
@@ -6337,9 +6681,14 @@ export interface operations {
                     };
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    table_1: {
+    getClassesByIdTwoTrials: {
         parameters: {
             query?: never;
             header?: never;
@@ -6359,9 +6708,14 @@ export interface operations {
                     "application/json": components["schemas"]["TwoTrialTable"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    cupboard: {
+    getCupboard: {
         parameters: {
             query?: never;
             header?: never;
@@ -6379,9 +6733,13 @@ export interface operations {
                     "application/json": components["schemas"]["CupboardLine"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    falls: {
+    getCupboardFalls: {
         parameters: {
             query: {
                 ball: string;
@@ -6403,9 +6761,13 @@ export interface operations {
                     "application/json": components["schemas"]["FallView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    describe: {
+    putCupboardOwnByItem: {
         parameters: {
             query?: never;
             header?: {
@@ -6431,9 +6793,16 @@ export interface operations {
                     "application/json": components["schemas"]["CupboardLine"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    remove_3: {
+    deleteCupboardOwnByItem: {
         parameters: {
             query?: never;
             header?: never;
@@ -6451,9 +6820,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    roll: {
+    putCupboardRolls: {
         parameters: {
             query?: never;
             header?: never;
@@ -6473,9 +6847,13 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    table: {
+    postCupboardTable: {
         parameters: {
             query: {
                 take: boolean;
@@ -6502,9 +6880,13 @@ export interface operations {
                     "application/json": components["schemas"]["TableView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    csv: {
+    getCupboardTableCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -6519,12 +6901,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "text/csv": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    xlsx: {
+    getCupboardTableXlsx: {
         parameters: {
             query?: never;
             header?: never;
@@ -6539,12 +6925,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    count: {
+    putCupboardByItem: {
         parameters: {
             query?: never;
             header?: {
@@ -6570,9 +6960,16 @@ export interface operations {
                     "application/json": components["schemas"]["CupboardLine"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    day: {
+    getDaysByDayPaper: {
         parameters: {
             query?: never;
             header?: never;
@@ -6592,9 +6989,14 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    feed: {
+    getFeedsBySecretIcs: {
         parameters: {
             query?: never;
             header?: never;
@@ -6611,12 +7013,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "text/calendar": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    firstRun: {
+    getFirstRun: {
         parameters: {
             query?: never;
             header?: never;
@@ -6634,9 +7039,11 @@ export interface operations {
                     "application/json": components["schemas"]["FirstRunView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            503: components["responses"]["Failure503"];
         };
     };
-    start: {
+    postFirstRun: {
         parameters: {
             query?: never;
             header?: never;
@@ -6656,9 +7063,11 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            503: components["responses"]["Failure503"];
         };
     };
-    schema_1: {
+    getFormatsMarksSchemaJson: {
         parameters: {
             query?: never;
             header?: never;
@@ -6676,9 +7085,13 @@ export interface operations {
                     "application/json": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    schema: {
+    getFormatsUnitSchemaJson: {
         parameters: {
             query?: never;
             header?: never;
@@ -6696,9 +7109,13 @@ export interface operations {
                     "application/json": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    games: {
+    getFullGames: {
         parameters: {
             query?: never;
             header?: never;
@@ -6716,9 +7133,13 @@ export interface operations {
                     "application/json": components["schemas"]["FullGame"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    today_1: {
+    getHall: {
         parameters: {
             query?: never;
             header?: never;
@@ -6736,9 +7157,13 @@ export interface operations {
                     "application/json": components["schemas"]["HallLesson"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    hall: {
+    getHallByLesson: {
         parameters: {
             query?: never;
             header?: never;
@@ -6758,9 +7183,14 @@ export interface operations {
                     "application/json": components["schemas"]["HallView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    take_4: {
+    postHallByLessonBatches: {
         parameters: {
             query?: never;
             header?: never;
@@ -6784,9 +7214,14 @@ export interface operations {
                     "application/json": components["schemas"]["HallReceipt"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    record: {
+    getHallByLessonRecord: {
         parameters: {
             query?: never;
             header?: never;
@@ -6806,9 +7241,14 @@ export interface operations {
                     "application/json": components["schemas"]["HallRecord"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    score: {
+    getHallByLessonScore: {
         parameters: {
             query?: never;
             header?: never;
@@ -6828,9 +7268,14 @@ export interface operations {
                     "application/json": components["schemas"]["ScoreEvents"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    watch: {
+    getHallByLessonWatch: {
         parameters: {
             query?: never;
             header?: never;
@@ -6850,9 +7295,14 @@ export interface operations {
                     "application/json": components["schemas"]["StretchWatch"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    invite: {
+    postInvitations: {
         parameters: {
             query?: never;
             header?: never;
@@ -6874,9 +7324,13 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    withdraw: {
+    deleteInvitationsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -6894,9 +7348,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    document: {
+    getKnowHowByKey: {
         parameters: {
             query?: never;
             header?: never;
@@ -6916,9 +7375,14 @@ export interface operations {
                     "application/json": components["schemas"]["DocumentView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    put_1: {
+    putKnowHowByKey: {
         parameters: {
             query: {
                 kind: "SKILL" | "ACTIVITY";
@@ -6946,9 +7410,16 @@ export interface operations {
                     "application/json": components["schemas"]["DocumentView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    remove_2: {
+    deleteKnowHowByKey: {
         parameters: {
             query?: never;
             header?: never;
@@ -6966,9 +7437,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    setAside: {
+    putKnowHowByKeyAside: {
         parameters: {
             query: {
                 aside: boolean;
@@ -6988,9 +7464,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    away: {
+    putLessonsByIdAway: {
         parameters: {
             query?: never;
             header?: never;
@@ -7014,9 +7495,14 @@ export interface operations {
                     "application/json": string[];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    changes: {
+    getLessonsByIdChanges: {
         parameters: {
             query?: never;
             header?: never;
@@ -7036,9 +7522,14 @@ export interface operations {
                     "application/json": components["schemas"]["LessonChangeView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    change_4: {
+    postLessonsByIdChanges: {
         parameters: {
             query?: never;
             header?: never;
@@ -7062,9 +7553,14 @@ export interface operations {
                     "application/json": components["schemas"]["LessonChangeView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    forecast: {
+    getLessonsByIdForecast: {
         parameters: {
             query?: never;
             header?: never;
@@ -7084,9 +7580,14 @@ export interface operations {
                     "application/json": components["schemas"]["ForecastView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    lesson: {
+    getLessonsByIdPaper: {
         parameters: {
             query: {
                 kind: "SHEET" | "CUE_CARDS" | "STATION_CARDS" | "SCORE_CARDS" | "HOME_SHEET";
@@ -7108,9 +7609,14 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    floorPng: {
+    getLessonsByIdSegmentsBySegmentFloorPng: {
         parameters: {
             query?: never;
             header?: never;
@@ -7131,9 +7637,14 @@ export interface operations {
                     "image/png": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    floorSvg: {
+    getLessonsByIdSegmentsBySegmentFloorSvg: {
         parameters: {
             query?: never;
             header?: never;
@@ -7154,9 +7665,14 @@ export interface operations {
                     "image/svg+xml": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    set: {
+    putLessonsByIdSegmentsBySegmentSetting: {
         parameters: {
             query?: never;
             header?: never;
@@ -7181,9 +7697,14 @@ export interface operations {
                     "application/json": components["schemas"]["SheetView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    sheet: {
+    getLessonsByIdSheet: {
         parameters: {
             query?: never;
             header?: never;
@@ -7203,9 +7724,14 @@ export interface operations {
                     "application/json": components["schemas"]["SheetView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    state: {
+    putLessonsByIdState: {
         parameters: {
             query?: never;
             header?: never;
@@ -7227,9 +7753,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    wet_1: {
+    getLessonsByIdWet: {
         parameters: {
             query?: never;
             header?: never;
@@ -7249,9 +7780,14 @@ export interface operations {
                     "application/json": components["schemas"]["WetView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    view: {
+    getLinksBySecret: {
         parameters: {
             query?: never;
             header?: never;
@@ -7271,9 +7807,12 @@ export interface operations {
                     "application/json": components["schemas"]["LinkView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    use: {
+    postLinksBySecret: {
         parameters: {
             query?: never;
             header?: never;
@@ -7297,9 +7836,12 @@ export interface operations {
                     "application/json": components["schemas"]["Used"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    makeSheet: {
+    getMakeSheetsByItem: {
         parameters: {
             query: {
                 count: number;
@@ -7322,9 +7864,14 @@ export interface operations {
                     "application/json": components["schemas"]["MakeSheet"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    makeSheetPaper: {
+    getMakeSheetsByItemPaper: {
         parameters: {
             query: {
                 count: number;
@@ -7347,9 +7894,14 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    rules: {
+    getMasteryRules: {
         parameters: {
             query?: never;
             header?: never;
@@ -7367,9 +7919,13 @@ export interface operations {
                     "application/json": components["schemas"]["RuleView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    change_2: {
+    putMasteryRules: {
         parameters: {
             query?: never;
             header?: never;
@@ -7391,9 +7947,13 @@ export interface operations {
                     "application/json": components["schemas"]["RuleView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    made: {
+    getMeFeed: {
         parameters: {
             query?: never;
             header?: never;
@@ -7411,9 +7971,13 @@ export interface operations {
                     "application/json": components["schemas"]["FeedView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    make_1: {
+    postMeFeed: {
         parameters: {
             query?: never;
             header?: never;
@@ -7431,9 +7995,13 @@ export interface operations {
                     "application/json": components["schemas"]["FeedMade"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    end: {
+    deleteMeFeed: {
         parameters: {
             query?: never;
             header?: never;
@@ -7449,9 +8017,13 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    password: {
+    putMePassword: {
         parameters: {
             query?: never;
             header?: never;
@@ -7471,9 +8043,13 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    sessions: {
+    getMeSessions: {
         parameters: {
             query?: never;
             header?: never;
@@ -7491,9 +8067,13 @@ export interface operations {
                     "application/json": components["schemas"]["SessionLine"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    endOthers: {
+    deleteMeSessions: {
         parameters: {
             query?: never;
             header?: never;
@@ -7509,9 +8089,13 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    end_1: {
+    deleteMeSessionsByKey: {
         parameters: {
             query?: never;
             header?: never;
@@ -7529,9 +8113,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    outcomes_1: {
+    getOutcomes: {
         parameters: {
             query?: never;
             header?: never;
@@ -7549,9 +8138,13 @@ export interface operations {
                     "application/json": components["schemas"]["OutcomeSet"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    outcomes: {
+    postOutcomesTable: {
         parameters: {
             query: {
                 take: boolean;
@@ -7578,9 +8171,13 @@ export interface operations {
                     "application/json": components["schemas"]["OutcomesTaken"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    packs: {
+    getPacks: {
         parameters: {
             query?: never;
             header?: never;
@@ -7598,9 +8195,13 @@ export interface operations {
                     "application/json": components["schemas"]["PackView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    take_3: {
+    postPacks: {
         parameters: {
             query: {
                 take: boolean;
@@ -7627,9 +8228,13 @@ export interface operations {
                     "application/json": components["schemas"]["PackChange"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    drop: {
+    deletePacksByName: {
         parameters: {
             query?: never;
             header?: never;
@@ -7647,9 +8252,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    export: {
+    getPacksByNameZip: {
         parameters: {
             query?: never;
             header?: never;
@@ -7666,12 +8276,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "application/zip": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    people: {
+    getPeople: {
         parameters: {
             query?: never;
             header?: never;
@@ -7689,9 +8304,13 @@ export interface operations {
                     "application/json": components["schemas"]["PeopleView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    change_1: {
+    putPeopleById: {
         parameters: {
             query?: never;
             header?: never;
@@ -7715,9 +8334,14 @@ export interface operations {
                     "application/json": components["schemas"]["PeopleView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    remove_1: {
+    deletePeopleById: {
         parameters: {
             query?: never;
             header?: never;
@@ -7735,9 +8359,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    reset: {
+    postPeopleByIdReset: {
         parameters: {
             query?: never;
             header?: never;
@@ -7757,9 +8386,14 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    signOut_1: {
+    postPeopleByIdSignOut: {
         parameters: {
             query?: never;
             header?: never;
@@ -7777,9 +8411,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    take_2: {
+    postRosters: {
         parameters: {
             query?: {
                 mapping?: string;
@@ -7807,9 +8446,13 @@ export interface operations {
                     "application/json": components["schemas"]["Taken"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    preview: {
+    postRostersPreview: {
         parameters: {
             query?: {
                 mapping?: string;
@@ -7836,9 +8479,13 @@ export interface operations {
                     "application/json": components["schemas"]["Roster"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    school: {
+    getSchool: {
         parameters: {
             query?: never;
             header?: never;
@@ -7856,9 +8503,13 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    change: {
+    putSchool: {
         parameters: {
             query?: never;
             header?: {
@@ -7882,9 +8533,15 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    moveUp: {
+    postSchoolMoveUp: {
         parameters: {
             query?: never;
             header?: never;
@@ -7906,9 +8563,13 @@ export interface operations {
                     "application/json": components["schemas"]["MovedUp"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    ofSchool: {
+    getSchoolReport: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -7931,9 +8592,13 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolReport"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    marks: {
+    getSchoolReportMarksJson: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -7956,9 +8621,13 @@ export interface operations {
                     "application/json": components["schemas"]["MarksFile"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    schoolPaper: {
+    getSchoolReportPaper: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -7981,9 +8650,13 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    results: {
+    getSchoolReportResultsZip: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -8003,12 +8676,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "application/zip": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    schoolCsv: {
+    getSchoolReportTableCsv: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -8028,12 +8705,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "text/csv": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    schoolXlsx: {
+    getSchoolReportTableXlsx: {
         parameters: {
             query?: {
                 kind?: "SHORT" | "COMPONENTS" | "TWO_TRIAL" | null;
@@ -8053,12 +8734,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    scoreCard: {
+    getScoreCardsPaper: {
         parameters: {
             query: {
                 game: string;
@@ -8079,9 +8764,13 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    whoAmI: {
+    getSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -8099,9 +8788,13 @@ export interface operations {
                     "application/json": components["schemas"]["SessionView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    signIn: {
+    postSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -8123,9 +8816,11 @@ export interface operations {
                     "application/json": components["schemas"]["SessionView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            503: components["responses"]["Failure503"];
         };
     };
-    signOut: {
+    deleteSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -8141,9 +8836,13 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    list: {
+    getShopping: {
         parameters: {
             query?: never;
             header?: never;
@@ -8161,9 +8860,13 @@ export interface operations {
                     "application/json": components["schemas"]["ListView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    skills: {
+    getSkills: {
         parameters: {
             query?: never;
             header?: never;
@@ -8181,9 +8884,13 @@ export interface operations {
                     "application/json": components["schemas"]["SkillView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    skill: {
+    getSkillsByKey: {
         parameters: {
             query?: never;
             header?: never;
@@ -8203,9 +8910,14 @@ export interface operations {
                     "application/json": components["schemas"]["SkillPage"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    spaces: {
+    getSpaces: {
         parameters: {
             query?: never;
             header?: never;
@@ -8223,9 +8935,13 @@ export interface operations {
                     "application/json": components["schemas"]["SpaceView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    put: {
+    putSpacesById: {
         parameters: {
             query?: never;
             header?: {
@@ -8251,9 +8967,16 @@ export interface operations {
                     "application/json": components["schemas"]["SpaceView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    remove: {
+    deleteSpacesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8271,9 +8994,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    symptoms: {
+    getSymptoms: {
         parameters: {
             query?: {
                 words?: string;
@@ -8294,9 +9022,13 @@ export interface operations {
                     "application/json": components["schemas"]["SymptomsFound"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    term: {
+    getTerm: {
         parameters: {
             query?: {
                 around?: string;
@@ -8316,9 +9048,13 @@ export interface operations {
                     "application/json": components["schemas"]["StripView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    today: {
+    getToday: {
         parameters: {
             query?: {
                 day?: string;
@@ -8338,9 +9074,39 @@ export interface operations {
                     "application/json": components["schemas"]["DayView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    wet: {
+    getTodayLayOut: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayOutView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postTodayWet: {
         parameters: {
             query?: never;
             header?: never;
@@ -8362,9 +9128,13 @@ export interface operations {
                     "application/json": components["schemas"]["WetLesson"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    rules_1: {
+    getUnitRules: {
         parameters: {
             query?: never;
             header?: never;
@@ -8382,9 +9152,13 @@ export interface operations {
                     "application/json": components["schemas"]["UnitRuleView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    units: {
+    getUnits: {
         parameters: {
             query?: never;
             header?: never;
@@ -8402,9 +9176,13 @@ export interface operations {
                     "application/json": components["schemas"]["UnitLine"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    unit: {
+    getUnitsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8424,9 +9202,14 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    make: {
+    putUnitsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8450,9 +9233,14 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    copy: {
+    postUnitsByIdCopies: {
         parameters: {
             query?: never;
             header?: never;
@@ -8476,9 +9264,14 @@ export interface operations {
                     "application/json": components["schemas"]["ArrivalView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    edit: {
+    postUnitsByIdEdits: {
         parameters: {
             query?: never;
             header?: {
@@ -8504,9 +9297,16 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    take: {
+    putUnitsByIdFile: {
         parameters: {
             query?: never;
             header?: never;
@@ -8530,9 +9330,14 @@ export interface operations {
                     "application/json": components["schemas"]["ArrivalView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    calendar: {
+    getUnitsByIdLessonsIcs: {
         parameters: {
             query?: never;
             header?: never;
@@ -8552,9 +9357,14 @@ export interface operations {
                     "text/calendar": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    others: {
+    getUnitsByIdOtherClasses: {
         parameters: {
             query?: never;
             header?: never;
@@ -8574,9 +9384,14 @@ export interface operations {
                     "application/json": components["schemas"]["OtherClass"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    unit_1: {
+    getUnitsByIdPaper: {
         parameters: {
             query?: never;
             header?: never;
@@ -8596,9 +9411,14 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    planNew: {
+    putUnitsByIdPlanning: {
         parameters: {
             query?: never;
             header?: never;
@@ -8620,9 +9440,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    propose: {
+    postUnitsByIdProposals: {
         parameters: {
             query?: never;
             header?: never;
@@ -8644,9 +9469,14 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    redo: {
+    postUnitsByIdRedo: {
         parameters: {
             query?: never;
             header?: {
@@ -8668,9 +9498,16 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    replan: {
+    postUnitsByIdReplan: {
         parameters: {
             query?: never;
             header?: {
@@ -8692,9 +9529,16 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    segments: {
+    getUnitsByIdSegmentsCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -8711,12 +9555,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "text/csv": string;
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    alternatives: {
+    getUnitsByIdSegmentsBySegmentAlternatives: {
         parameters: {
             query?: {
                 beside?: boolean;
@@ -8739,9 +9588,14 @@ export interface operations {
                     "application/json": components["schemas"]["Alternative"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    spare: {
+    getUnitsByIdSpare: {
         parameters: {
             query: {
                 lesson: number;
@@ -8765,9 +9619,14 @@ export interface operations {
                     "application/json": components["schemas"]["SpareView"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    undo: {
+    postUnitsByIdUndo: {
         parameters: {
             query?: never;
             header?: {
@@ -8789,9 +9648,16 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    file_1: {
+    getUnitsByIdUnitJson: {
         parameters: {
             query?: never;
             header?: never;
@@ -8811,9 +9677,14 @@ export interface operations {
                     "application/json": components["schemas"]["UnitFile"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    versions: {
+    getUnitsByIdVersions: {
         parameters: {
             query?: never;
             header?: never;
@@ -8833,9 +9704,14 @@ export interface operations {
                     "application/json": components["schemas"]["VersionLine"][];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    take_1: {
+    postUnitsByIdVersions: {
         parameters: {
             query?: never;
             header?: {
@@ -8861,9 +9737,16 @@ export interface operations {
                     "application/json": components["schemas"]["UnitView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
         };
     };
-    compare: {
+    getUnitsByIdVersionsByVersion: {
         parameters: {
             query?: never;
             header?: never;
@@ -8884,9 +9767,14 @@ export interface operations {
                     "application/json": components["schemas"]["Comparison"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
         };
     };
-    vocabulary: {
+    getVocabulary: {
         parameters: {
             query?: never;
             header?: never;
@@ -8904,9 +9792,13 @@ export interface operations {
                     "application/json": components["schemas"]["Vocabulary"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    beat: {
+    getWorkbenchBeat: {
         parameters: {
             query?: {
                 objects?: number;
@@ -8928,9 +9820,13 @@ export interface operations {
                     "application/json": components["schemas"]["Juggling"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    bounce: {
+    getWorkbenchBounce: {
         parameters: {
             query?: {
                 metres?: number;
@@ -8953,9 +9849,13 @@ export interface operations {
                     "application/json": components["schemas"]["BounceTask"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
-    toss: {
+    getWorkbenchToss: {
         parameters: {
             query?: {
                 task?: "NOTHING" | "CLAP" | "HEAD" | "THREE_CLAPS" | "FLOOR" | "TURN";
@@ -8978,6 +9878,10 @@ export interface operations {
                     "application/json": components["schemas"]["TossView"];
                 };
             };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
         };
     };
 }

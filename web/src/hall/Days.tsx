@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from 'react'
 import { Problem, type Schemas } from '../api/client'
 import styles from './Hall.module.css'
+import { longDayWords, todayHere } from '../shared/dates'
 import { get } from './http'
 import { install, keepStorage, namesBelongTo } from './offline'
 import { lastingOutbox } from './outbox'
@@ -8,7 +9,14 @@ import { readRescue } from './rescue'
 
 type Lesson = Schemas['HallLesson']
 
-/** The day's lessons: what is opened here once is there with no network. */
+/** Lessons by their days, in order. */
+function byDay(lessons: Lesson[]): [string, Lesson[]][] {
+  const days = new Map<string, Lesson[]>()
+  for (const l of lessons) days.set(l.onDate, [...(days.get(l.onDate) ?? []), l])
+  return [...days]
+}
+
+/** Today's lessons, and those of the next days that have any: what is opened here once is there with no network. */
 export function Days() {
   const [lessons, setLessons] = useState<Lesson[] | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
@@ -24,11 +32,11 @@ export function Days() {
       setKept(!can || (await keepStorage()))
       const session = await get<Schemas['SessionView']>('/api/session')
       await namesBelongTo(session.person)
-      const today = await get<Lesson[]>('/api/hall')
-      setLessons(today)
+      const coming = await get<Lesson[]>('/api/hall')
+      setLessons(coming)
       // The score desk computes with it; it is there when the network is not.
       void fetch('/core/score.js')
-      for (const l of today) {
+      for (const l of coming) {
         await get(`/api/hall/${l.lesson}`)
         if (can) setReady((before) => new Set([...before, l.lesson]))
       }
@@ -50,9 +58,16 @@ export function Days() {
       setSaid(e instanceof Error ? e.message : String(e))
     }
   }
+  // By this device, which knows the day with no network too.
+  const today = todayHere()
+  const standing = (l: Lesson) => {
+    if (l.state === 'TAUGHT') return 'taught'
+    if (ready.has(l.lesson)) return 'ready, network or not'
+    return installed ? 'fetching …' : ''
+  }
   return (
     <main className={styles.days}>
-      <h1>Today in the hall</h1>
+      <h1>In the hall</h1>
       {!window.isSecureContext && (
         <p className={styles.insecure} role="status">
           This address is plain http: nothing is kept offline. Stay connected, or open it over https.
@@ -72,26 +87,26 @@ export function Days() {
           saved.
         </p>
       )}
-      {lessons?.map((l) => (
-        <a key={l.lesson} className={styles.day} href={`/hall/${l.lesson}`}>
-          <b>{l.starts?.slice(0, 5) ?? ''}</b>
-          <span>
-            {l.className} · lesson {l.number} of {l.of} · {l.minutes} min
-            <br />
-            <small>{l.title}</small>
-          </span>
-          <small>
-            {l.state === 'TAUGHT'
-              ? 'taught'
-              : ready.has(l.lesson)
-                ? 'ready, network or not'
-                : installed
-                  ? 'fetching …'
-                  : ''}
-          </small>
-        </a>
-      ))}
-      {lessons?.length === 0 && <p>No lesson today. Plan one, or move one here, on the term strip.</p>}
+      {lessons && !lessons.some((l) => l.onDate === today) && (
+        <p>No lesson today. Plan one, or move one here, on the term strip.</p>
+      )}
+      {lessons &&
+        byDay(lessons).map(([day, those]) => (
+          <section key={day} aria-label={longDayWords(day)}>
+            <h2>{day === today ? 'Today' : longDayWords(day)}</h2>
+            {those.map((l) => (
+              <a key={l.lesson} className={styles.day} href={`/hall/${l.lesson}`}>
+                <b>{l.starts?.slice(0, 5) ?? ''}</b>
+                <span>
+                  {l.className} · lesson {l.number} of {l.of} · {l.minutes} min
+                  <br />
+                  <small>{l.title}</small>
+                </span>
+                <small>{standing(l)}</small>
+              </a>
+            ))}
+          </section>
+        ))}
       <p className={styles.mute}>
         Opened here once with a network, each lesson opens with none: register, clock, looks, counts and notes
         are kept on this device and sent when it is back.

@@ -92,7 +92,7 @@ export function Hall({ lesson }: { lesson: string }) {
           <button type="button" className={styles.button} onClick={open}>
             Try again
           </button>{' '}
-          <a href="/hall">Today in the hall</a> <a href="/">To the desk</a>
+          <a href="/hall">Lessons in the hall</a> <a href="/">To the desk</a>
         </p>
       </main>
     )

@@ -400,7 +400,7 @@ function standing(stretch?: Schemas['StretchView']) {
 const sideOf = (child: Child) => child.sides.find((s) => s.action === 'THROW')?.side
 
 /** The cues of what runs now first, then the others of its skills. */
-function cuesFor(cues: Cue[], segment?: Schemas['Taught']): Cue[] {
+function cuesFor(cues: Cue[], segment?: Schemas['PlannedSegment']): Cue[] {
   const focus = segment?.focus ?? []
   const skills = new Set(focus.map((k) => k.split('/')[0]))
   return [

@@ -93,7 +93,7 @@ export const stretch = (id: string, minutes: number): Schemas['StretchView'] => 
 /** A lesson with two cues, a drill and a game. */
 export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
   const cues = [cue('roll/foot'), cue('roll/low')]
-  const segment = (id: string, setting: 'DRILL' | 'GAME', focus: string[]): Schemas['Taught'] => ({
+  const segment = (id: string, setting: 'DRILL' | 'GAME', focus: string[]): Schemas['PlannedSegment'] => ({
     id,
     name: id,
     part: setting === 'GAME' ? 'play' : 'practice',

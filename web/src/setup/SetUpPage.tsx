@@ -13,7 +13,8 @@ import { YouSection } from './YouSection'
 /** What a school sets up once. Others than the lead see their own account only. */
 export default function SetUpPage() {
   const navigate = useNavigate()
-  const lead = useSession().role === 'LEAD'
+  const session = useSession()
+  const lead = session.role === 'LEAD'
   const { section = lead ? 'school' : 'you' } = useParams()
   const items = [
     { key: 'school', label: 'School', children: <SchoolSection /> },
@@ -28,6 +29,7 @@ export default function SetUpPage() {
     <div className={page.page}>
       <div className={page.head}>
         <h1>Set-up</h1>
+        <span className={`${page.end} mute`}>Isokinet {session.version}</span>
       </div>
       <Tabs
         activeKey={items.some((i) => i.key === section) ? section : 'you'}

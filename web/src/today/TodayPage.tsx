@@ -32,6 +32,10 @@ export default function TodayPage() {
     // Now and next change by the clock.
     refetchInterval: 60_000,
   })
+  const kit = useQuery({
+    queryKey: ['today', asked, 'kit'],
+    queryFn: () => take(api.GET('/api/today/lay-out', { params: { query: asked ? { day: asked } : {} } })),
+  })
   if (today.error)
     return (
       <div className={page.page}>
@@ -179,8 +183,9 @@ export default function TodayPage() {
               </section>
             ))}
           </div>
-          <aside className={styles.side}>
-            {d.layOut.map((p) => (
+          <aside className={styles.side} aria-busy={kit.isPending}>
+            {kit.error && <ProblemNote error={kit.error} retry={() => kit.refetch()} />}
+            {kit.data?.places.map((p) => (
               <section key={p.space}>
                 <h2>Lay out once: {p.space}</h2>
                 <p className="mute">for {p.classes.join(', ')}</p>

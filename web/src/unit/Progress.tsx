@@ -16,7 +16,8 @@ export function Progress({ line, cancel }: { line: ProgressLine; cancel: () => v
 }
 
 /** The best so far: what is broken first, then how much is strained. */
-export function words({ evaluations, score }: ProgressLine) {
+export function words({ waitsFor, evaluations, score }: ProgressLine) {
+  if (waitsFor) return `Waiting: ${waitsFor === 1 ? 'one unit is' : `${waitsFor} units are`} planned first.`
   if (!score) return 'Planning …'
   const looked = `${evaluations.toLocaleString('en-GB')} plans looked at`
   const best =

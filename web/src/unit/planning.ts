@@ -2,6 +2,8 @@ import { csrf, type Problem, type Schemas, toProblem } from '../api/client'
 
 /** How planning goes: a line of the stream. */
 export interface ProgressLine {
+  /** units that are planned first, where it has to wait */
+  waitsFor?: number
   evaluations: number
   score?: Schemas['ScoreView']
   made?: string
