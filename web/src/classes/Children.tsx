@@ -5,10 +5,9 @@ import { ProblemNote } from '../shared/ProblemNote'
 import { ChildDialog } from './ChildDialog'
 import styles from './Children.module.css'
 import { SideFinder } from './SideFinder'
+import type { Action, Side } from './sides'
 
 type Child = Schemas['ChildView']
-export type Action = Schemas['SideView']['action']
-export type Side = 'LEFT' | 'RIGHT'
 
 const actions: { action: Action; label: string }[] = [
   { action: 'THROW', label: 'Throwing hand' },

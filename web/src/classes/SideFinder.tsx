@@ -1,8 +1,8 @@
 import { Button, Modal } from 'antd'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
-import type { Action, Side } from './Children'
 import styles from './SideFinder.module.css'
+import type { Action, Side } from './sides'
 
 type Child = Schemas['ChildView']
 

@@ -1,6 +1,7 @@
 import { memo, useState } from 'react'
+import type { Miss, Tries } from './counted'
 import styles from './Hall.module.css'
-import type { HallStore, Miss, Tries } from './store'
+import type { HallStore } from './store'
 
 interface HitTileProps {
   child: string

@@ -1,9 +1,10 @@
 import { lazy, Suspense, useEffect, useState } from 'react'
 import type { Schemas } from '../api/client'
+import type { ScoreLog } from './counted'
 import { get } from './http'
 import { keptOf } from './kept'
 import { stayAwake } from './screen'
-import { type ScoreLog, scoreOf } from './store'
+import { scoreOf } from './store'
 
 const Board = lazy(() => import('./ProjectedBoard').then((m) => ({ default: m.ProjectedBoard })))
 

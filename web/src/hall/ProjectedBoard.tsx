@@ -1,7 +1,7 @@
+import type { ScoreLog } from './counted'
 import styles from './Score.module.css'
 import { gameOf } from './scores'
 import { shirtOf } from './shirts'
-import type { ScoreLog } from './store'
 import { useStanding } from './useStanding'
 
 /** What the projector shows: each side in its colour and shape, with numerals for the far wall. */

@@ -1,9 +1,10 @@
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { uuid7 } from '../shared/uuid7'
+import type { ScoreLog } from './counted'
 import styles from './Score.module.css'
 import { type Choice, gameOf, gamesWith, PINS } from './scores'
 import { SHIRTS, shirtOf } from './shirts'
-import type { HallStore, ScoreLog } from './store'
+import type { HallStore } from './store'
 import { useStanding } from './useStanding'
 
 /** The score desk: children can run it. It shows no marks and no notes. */

@@ -1,6 +1,6 @@
 import type { ClockEvent } from './clock'
+import type { Counting, ScoreLog, Sets, Tries } from './counted'
 import type { Count } from './counts'
-import type { Counting, ScoreLog, Sets, Tries } from './store'
 
 /** What a page of a lesson leaves to the next one on the same device, beside the outbox: by ids, no names. */
 export interface Kept {

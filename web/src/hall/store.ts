@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { uuid7 } from '../shared/uuid7'
 import { type ClockDoes, type ClockEvent, clockAt, DOES } from './clock'
+import type { Counting, Miss, ScoreLog, Sets, Tries } from './counted'
 import { type Count, countsOf, type What } from './counts'
 import { type Kept, keep, keptOf } from './kept'
 import type { Entry, Hits, LessonEvent, Outbox, Trial } from './outbox'
@@ -20,32 +21,6 @@ export interface Pressed {
   /** when it was seen */
   at: string
   fault?: string
-}
-
-/** The way a miss went. */
-export type Miss = 'left' | 'right' | 'short' | 'long' | 'missed'
-
-/** What is counted now, by every child. */
-export interface Counting {
-  /** tries in a set */
-  of: number
-  side: 'own' | 'other'
-  /** what is sent, where it was said: key of a thing */
-  item?: string
-}
-
-/** A running set of tries. */
-export type Tries = readonly ('hit' | Miss)[]
-
-/** Finished sets by child, newest last. */
-export type Sets = Readonly<Record<string, readonly { id: string; hits: number; of: number }[]>>
-
-/** A game at the score desk: its text, its sides, and its log. */
-export interface ScoreLog {
-  id: string
-  game: string
-  sides: readonly string[]
-  events: readonly string[]
 }
 
 export interface HallState {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
+import type { ScoreLog } from './counted'
 import { loadScores, readStanding, type Standing } from './scores'
-import type { ScoreLog } from './store'
 
 /** What a game comes to, as the core computes it; failed where the computation is not on this device yet. */
 export function useStanding(score: ScoreLog | null) {

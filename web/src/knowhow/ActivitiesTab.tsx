@@ -6,8 +6,8 @@ import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { ActivityCard } from './ActivityCard'
 import styles from './KnowHow.module.css'
-import type { TabProps } from './KnowHowPage'
 import { Rung } from './Rung'
+import type { TabProps } from './tab'
 import { phases, phaseWords, vocabularyQuery } from './words'
 
 interface Wanted {

@@ -3,8 +3,8 @@ import { api, type Schemas, take } from '../api/client'
 import { useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './KnowHow.module.css'
-import type { TabProps } from './KnowHowPage'
 import { OwnButtons } from './OwnButtons'
+import type { TabProps } from './tab'
 import { phaseWords } from './words'
 
 interface ActivityCardProps extends TabProps {

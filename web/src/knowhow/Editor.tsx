@@ -6,14 +6,12 @@ import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { ActivityForm } from './ActivityForm'
+import type { Document } from './document'
 import styles from './Editor.module.css'
 import { inSets, newActivity, newSkill, renamed, SkillForm } from './SkillForm'
 import { slug, vocabularyQuery } from './words'
 
 type Kind = Schemas['DocumentView']['kind']
-/** A skill or activity as the files of a pack hold it; see docs/formats/know-how.md. */
-// biome-ignore lint/suspicious/noExplicitAny: the schema that checks it is the server's
-export type Document = Record<string, any>
 
 interface EditorProps {
   /** key of the skill or activity, or "new-skill", "new-activity" */

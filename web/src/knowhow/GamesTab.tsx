@@ -6,7 +6,7 @@ import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './Games.module.css'
 import shared from './KnowHow.module.css'
-import type { TabProps } from './KnowHowPage'
+import type { TabProps } from './tab'
 
 /** A full game that loses the children in its rules, cut down until one skill and one decision are left. */
 export function GamesTab({ skills, openSkill }: TabProps) {

@@ -72,14 +72,3 @@ export default function KnowHowPage() {
     </div>
   )
 }
-
-/** What every tab is given. */
-export interface TabProps {
-  skills: import('../api/client').Schemas['SkillView'][]
-  openActivity: (key: string) => void
-  openSkill: (key: string) => void
-  /** opens the editor on a skill or activity, or on a copy of it; "new-skill" and "new-activity" start afresh */
-  edit: (key: string, copy: boolean) => void
-  /** true for those who may change things */
-  plans: boolean
-}

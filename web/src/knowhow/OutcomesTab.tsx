@@ -7,7 +7,7 @@ import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './KnowHow.module.css'
-import type { TabProps } from './KnowHowPage'
+import type { TabProps } from './tab'
 
 /** Statements of what children should have learnt, with the skills that show it; a school's own come by CSV. */
 export function OutcomesTab({ skills, openSkill, plans }: TabProps) {

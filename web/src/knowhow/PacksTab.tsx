@@ -7,7 +7,7 @@ import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './KnowHow.module.css'
-import type { TabProps } from './KnowHowPage'
+import type { TabProps } from './tab'
 
 /** What the school has written, and packs that come and go as one file. */
 export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {

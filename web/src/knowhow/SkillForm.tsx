@@ -1,5 +1,5 @@
 import { Button, Checkbox, Collapse, Form, type FormInstance, Input, InputNumber, Select } from 'antd'
-import type { Document } from './Editor'
+import type { Document } from './document'
 import styles from './Editor.module.css'
 import { families, slug, small } from './words'
 

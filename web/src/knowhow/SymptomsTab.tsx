@@ -5,7 +5,7 @@ import { api, take } from '../api/client'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './KnowHow.module.css'
-import type { TabProps } from './KnowHowPage'
+import type { TabProps } from './tab'
 
 /** From what goes wrong to the likely cause, the cue to give and where to work on it. */
 export function SymptomsTab({ skills, openActivity, openSkill }: TabProps) {

@@ -3,10 +3,10 @@ import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
+import type { Asked } from './asked'
 import { CueBar, Legend, LevelBar } from './Bar'
 import { OutcomeTable } from './OutcomeTable'
 import styles from './Reports.module.css'
-import type { Asked } from './ReportsPage'
 
 /** One class: its skills, each with its cues, on two days; and the outcomes of its age. */
 export function ClassReport({ classId, asked }: { classId: string; asked: Asked }) {

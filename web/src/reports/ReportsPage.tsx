@@ -5,14 +5,9 @@ import { api, take } from '../api/client'
 import { sessionQuery } from '../session/useSession'
 import { todayHere } from '../shared/dates'
 import page from '../shared/Page.module.css'
+import type { Asked } from './asked'
 import { ClassReport } from './ClassReport'
 import { SchoolReport } from './SchoolReport'
-
-export interface Asked {
-  kind: 'COMPONENTS' | 'SHORT'
-  from?: string
-  to?: string
-}
 
 const kinds: { value: Asked['kind']; label: string }[] = [
   { value: 'COMPONENTS', label: 'Component sets' },

@@ -3,10 +3,10 @@ import { Link, useSearchParams } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
+import type { Asked } from './asked'
 import { Legend, LevelBar } from './Bar'
 import { OutcomeTable } from './OutcomeTable'
 import styles from './Reports.module.css'
-import type { Asked } from './ReportsPage'
 
 /** Every class by the skills it works on, all of them together, and the outcomes that the year's plans reach. */
 export function SchoolReport({ asked }: { asked: Asked }) {

@@ -5,13 +5,12 @@ import { dayWords } from '../shared/dates'
 import { rungFill, rungInk, tokens } from '../shared/tokens'
 import styles from './Board.module.css'
 import { CueThreads, TOTALS } from './CueThreads'
+import { LABELS } from './layout'
 import { useWidth } from './useWidth'
 
 type Lesson = Schemas['LessonView']
 type Segment = Schemas['SegmentView']
 
-/** width of the column of cue names, in px */
-export const LABELS = 178
 const NARROWEST = 103
 const MINUTE = 9.5
 

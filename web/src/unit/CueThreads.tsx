@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 import { tokens } from '../shared/tokens'
-import { LABELS } from './Board'
+import { LABELS } from './layout'
 
 /** Room for what the unit does for a cue, in px. */
 export const TOTALS = 64

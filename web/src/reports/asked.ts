@@ -1,0 +1,6 @@
+/** What a report is asked for. */
+export interface Asked {
+  kind: 'COMPONENTS' | 'SHORT'
+  from?: string
+  to?: string
+}
