@@ -1,4 +1,4 @@
-package io.isokinet.server.knowhow;
+package io.isokinet.server.cupboard;
 
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
@@ -16,6 +16,7 @@ import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.MayRecord;
 import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.Uploads;
+import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.place.Cupboards;
 import io.isokinet.server.place.Cupboards.Count;
 import io.isokinet.server.place.Cupboards.Counted;

@@ -1,4 +1,4 @@
-package io.isokinet.server.knowhow;
+package io.isokinet.server.cupboard;
 
 import io.isokinet.core.motion.Toppling;
 import io.isokinet.core.motion.Toppling.Answer;
@@ -9,6 +9,7 @@ import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
 import io.isokinet.server.account.MayRecord;
+import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.place.Cupboards;
 import io.isokinet.server.place.Cupboards.Rolled;
 import jakarta.validation.Valid;

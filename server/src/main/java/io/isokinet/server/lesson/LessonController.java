@@ -10,6 +10,8 @@ import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.lesson.ClassGroups.GroupsView;
 import io.isokinet.server.lesson.Sheets.LessonWork;
+import io.isokinet.server.paper.FloorSvg;
+import io.isokinet.server.paper.Png;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.InHand;

@@ -37,6 +37,7 @@ import io.isokinet.server.lesson.SheetView.ItemName;
 import io.isokinet.server.lesson.SheetView.PlaceView;
 import io.isokinet.server.lesson.SheetView.Stored;
 import io.isokinet.server.lesson.SheetView.StretchView;
+import io.isokinet.server.paper.FloorSvg;
 import io.isokinet.server.place.Spaces.SpaceView;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.CueFit;

@@ -10,6 +10,7 @@ import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.lesson.Sheets.LessonWork;
+import io.isokinet.server.paper.PdfPress;
 import io.isokinet.server.table.TableWriter;
 import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
@@ -73,7 +74,7 @@ class PaperController {
                         sheet.className(),
                         sheet.number(),
                         kind.name().toLowerCase(Locale.ROOT).replace('_', ' '));
-        return Papers.answer(
+        return PdfPress.answer(
                 title,
                 switch (kind) {
                     case SHEET -> papers.sheets(title, List.of(worked));
@@ -95,7 +96,7 @@ class PaperController {
         List<LessonWork> all = lessons.inHand(held).stream().map(sheets::work).toList();
         if (all.isEmpty())
             throw NotFoundException.saying("There is no lesson on %s to print; choose another day.".formatted(day));
-        return Papers.answer("Lessons " + day, papers.sheets("Lessons " + day, all));
+        return PdfPress.answer("Lessons " + day, papers.sheets("Lessons " + day, all));
     }
 
     /** A unit on a page across. */
@@ -104,7 +105,7 @@ class PaperController {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> unit(@PathVariable UUID id) {
         UnitView unit = boards.view(id);
-        return Papers.answer(unit.schoolClass().name() + " " + unit.title(), papers.unit(unit));
+        return PdfPress.answer(unit.schoolClass().name() + " " + unit.title(), papers.unit(unit));
     }
 
     /** One row a segment. */
@@ -128,7 +129,7 @@ class PaperController {
             @RequestParam String game, @RequestParam(required = false) @Nullable List<String> sides) {
         Game played = Games.game(game);
         String title = "Score card: " + played.name();
-        return Papers.answer(title, papers.gameCard(title, played.card(), sides == null ? EMPTY_LINES : sides));
+        return PdfPress.answer(title, papers.gameCard(title, played.card(), sides == null ? EMPTY_LINES : sides));
     }
 
     /**
@@ -146,6 +147,6 @@ class PaperController {
     @MayRead
     ResponseEntity<byte[]> makeSheetPaper(@PathVariable String item, @RequestParam int count, @RequestParam int age) {
         MakeSheet sheet = makeSheet(item, count, age);
-        return Papers.answer("Make " + sheet.name(), papers.makeSheets(List.of(sheet)));
+        return PdfPress.answer("Make " + sheet.name(), papers.makeSheets(List.of(sheet)));
     }
 }

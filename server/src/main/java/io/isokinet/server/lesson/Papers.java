@@ -1,10 +1,5 @@
 package io.isokinet.server.lesson;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.slf4j.Slf4jLogger;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
-import com.openhtmltopdf.util.XRLog;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.group.Member.TakesPart;
@@ -17,12 +12,9 @@ import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.lesson.SheetView.StretchView;
 import io.isokinet.server.lesson.Sheets.LessonWork;
+import io.isokinet.server.paper.FloorSvg;
+import io.isokinet.server.paper.PdfPress;
 import io.isokinet.server.unit.UnitView;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -32,41 +24,20 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
-import org.thymeleaf.TemplateEngine;
-import org.thymeleaf.context.Context;
-import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 
 /** Lessons on paper: sheets, cue cards, station cards, score cards and make-sheets as PDF, safe in black and white. */
 @Component
-public class Papers {
+class Papers {
     private static final double FLOOR_MM = 76;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
-    private final TemplateEngine engine = new TemplateEngine();
-    private final String style = read("style.css");
+    private final PdfPress press;
 
-    Papers() {
-        XRLog.setLoggerImpl(new Slf4jLogger());
-        ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
-        resolver.setPrefix("paper/");
-        resolver.setSuffix(".html");
-        engine.setTemplateResolver(resolver);
-    }
-
-    /** The first PDF takes seconds, the later ones a fraction: the first is made for nobody. */
-    @EventListener(ApplicationReadyEvent.class)
-    void warmUp() {
-        CompletableFuture.runAsync(() -> makeSheets(List.of()));
+    Papers(PdfPress press) {
+        this.press = press;
     }
 
     /**
@@ -100,7 +71,7 @@ public class Papers {
 
     /** One or more lessons, each on a page of its own. */
     byte[] sheets(String title, List<LessonWork> lessons) {
-        return pdf(
+        return press.print(
                 "sheets",
                 title,
                 Map.of("lessons", lessons.stream().map(Papers::filled).toList()));
@@ -108,12 +79,12 @@ public class Papers {
 
     /** A page for each cue, large, with what it is for each hand. */
     byte[] cueCards(String title, List<CueView> cues) {
-        return pdf("cue-cards", title, Map.of("cues", cues));
+        return press.print("cue-cards", title, Map.of("cues", cues));
     }
 
     /** How each stretch is set out, for children to do it. */
     byte[] stationCards(String title, SheetView sheet) {
-        return pdf(
+        return press.print(
                 "station-cards",
                 title,
                 Map.of(
@@ -150,7 +121,7 @@ public class Papers {
                                     .map(ClassGroups.GroupChild::name)
                                     .toList()));
         }
-        return pdf("score-cards", title, Map.of("cards", cards));
+        return press.print("score-cards", title, Map.of("cards", cards));
     }
 
     /**
@@ -172,7 +143,8 @@ public class Papers {
                     Objects.requireNonNull(home.get(0).conduct().home()),
                     home.size() < 2 ? null : home.get(home.size() - 1).conduct().home()));
         }
-        return pdf("home-sheet", "To try together: " + sheet.className(), Map.of("cues", sheet.cues(), "tries", tries));
+        return press.print(
+                "home-sheet", "To try together: " + sheet.className(), Map.of("cues", sheet.cues(), "tries", tries));
     }
 
     /** @param harder null where there is only one */
@@ -180,12 +152,12 @@ public class Papers {
 
     /** The card of a game of the score desk, a line for each name. */
     byte[] gameCard(String title, ScoreCard card, List<String> names) {
-        return pdf("game-card", title, Map.of("card", card, "names", names));
+        return press.print("game-card", title, Map.of("card", card, "names", names));
     }
 
     /** A unit on a page across: cues over lessons, and what each lesson holds. */
     byte[] unit(UnitView unit) {
-        return pdf(
+        return press.print(
                 "unit",
                 unit.schoolClass().name() + " · " + unit.title(),
                 Map.of(
@@ -206,7 +178,7 @@ public class Papers {
     }
 
     byte[] makeSheets(List<MakeSheet> sheets) {
-        return pdf("make-sheets", "To make", Map.of("sheets", sheets));
+        return press.print("make-sheets", "To make", Map.of("sheets", sheets));
     }
 
     private static Filled filled(LessonWork worked) {
@@ -283,73 +255,5 @@ public class Papers {
                         && plan.lines().isEmpty()
                         && plan.things().isEmpty()) return null;
         return FloorSvg.of(plan, worked.place(), g.name(), FloorSvg.scaleFor(plan, FLOOR_MM));
-    }
-
-    /**
-     * A page from a template of {@code paper/}.
-     *
-     * @param title also of the file
-     */
-    public byte[] print(String template, String title, Map<String, Object> model) {
-        return pdf(template, title, model);
-    }
-
-    /** A PDF to open in the browser, named after its title. */
-    public static ResponseEntity<byte[]> answer(String title, byte[] bytes) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename(title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".pdf")
-                                .build()
-                                .toString())
-                .body(bytes);
-    }
-
-    private byte[] pdf(String template, String title, Map<String, Object> model) {
-        Context context = new Context(Locale.UK);
-        context.setVariables(model);
-        context.setVariable("title", title);
-        context.setVariable("style", style);
-        String html = engine.process(template, context);
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.useFastMode();
-        builder.useFont(
-                () -> stream("/fonts/AtkinsonHyperlegible-Regular.ttf"),
-                "Atkinson Hyperlegible",
-                400,
-                FontStyle.NORMAL,
-                true);
-        builder.useFont(
-                () -> stream("/fonts/AtkinsonHyperlegible-Bold.ttf"),
-                "Atkinson Hyperlegible",
-                700,
-                FontStyle.NORMAL,
-                true);
-        builder.useSVGDrawer(new BatikSVGDrawer());
-        // Nothing is fetched: all that a page needs is in it.
-        builder.useUriResolver((base, uri) -> null);
-        builder.withHtmlContent(html, null);
-        builder.toStream(out);
-        try {
-            builder.run();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
-    }
-
-    private static InputStream stream(String name) {
-        return Objects.requireNonNull(Papers.class.getResourceAsStream(name), name);
-    }
-
-    private static String read(String name) {
-        try (InputStream in = stream("/paper/" + name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

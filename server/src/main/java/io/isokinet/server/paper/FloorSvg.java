@@ -1,4 +1,4 @@
-package io.isokinet.server.lesson;
+package io.isokinet.server.paper;
 
 import io.isokinet.core.place.Fixture;
 import io.isokinet.core.place.Place;
@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * A floor plan as SVG, one for the screen, paper and export. Shapes tell what is what, so that it reads in black and white;
  * the user's unit is a centimetre of the floor.
  */
-final class FloorSvg {
+public final class FloorSvg {
     private static final String INK = "#22302E";
     private static final String PAPER = "#FBF7EE";
     private static final String TAPE = "#AD4510";
@@ -45,12 +45,12 @@ final class FloorSvg {
      * @param title what is drawn, for those who do not see it
      * @param scale one to so many, for print; null to fill what there is
      */
-    static String of(FloorPlan plan, Place place, String title, @Nullable Integer scale) {
+    public static String of(FloorPlan plan, Place place, String title, @Nullable Integer scale) {
         return new FloorSvg(plan, place).draw(title, scale);
     }
 
     /** The largest usual scale at which a floor is at most so wide on paper. */
-    static int scaleFor(FloorPlan plan, double millimetres) {
+    public static int scaleFor(FloorPlan plan, double millimetres) {
         for (int scale : new int[] {50, 75, 100, 125, 150, 200, 250, 300, 400, 500})
             if ((plan.length().metres() * 1000 + 20 * EDGE) / scale <= millimetres) return scale;
         return 1000;
@@ -62,7 +62,7 @@ final class FloorSvg {
     }
 
     /** The part of the plane that is drawn, in centimetres. */
-    static String viewBox(FloorPlan plan) {
+    public static String viewBox(FloorPlan plan) {
         return f(
                 "%.0f %.0f %.0f %.0f",
                 -EDGE,

@@ -1,4 +1,4 @@
-package io.isokinet.server.lesson;
+package io.isokinet.server.paper;
 
 import java.io.ByteArrayOutputStream;
 import java.io.StringReader;
@@ -9,12 +9,13 @@ import org.apache.batik.transcoder.image.ImageTranscoder;
 import org.apache.batik.transcoder.image.PNGTranscoder;
 
 /** Drawings as pictures. */
-final class Png {
+public final class Png {
     private static final float WIDTH = 1600;
 
     private Png() {}
 
-    static byte[] of(String svg) {
+    /** @param svg a drawing that is whole in itself */
+    public static byte[] of(String svg) {
         PNGTranscoder png = new PNGTranscoder();
         png.addTranscodingHint(ImageTranscoder.KEY_WIDTH, WIDTH);
         png.addTranscodingHint(ImageTranscoder.KEY_BACKGROUND_COLOR, java.awt.Color.WHITE);

@@ -4,7 +4,7 @@ import io.isokinet.core.mastery.Mark;
 import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.knowhow.KnowHows;
-import io.isokinet.server.lesson.Papers;
+import io.isokinet.server.paper.PdfPress;
 import io.isokinet.server.report.ChildPicture.CuePicture;
 import io.isokinet.server.report.ChildPicture.SkillPicture;
 import java.util.EnumSet;
@@ -30,12 +30,12 @@ class ReportController {
 
     private final ChildPictures pictures;
     private final KnowHows knowHows;
-    private final Papers papers;
+    private final PdfPress press;
 
-    ReportController(ChildPictures pictures, KnowHows knowHows, Papers papers) {
+    ReportController(ChildPictures pictures, KnowHows knowHows, PdfPress press) {
         this.pictures = pictures;
         this.knowHows = knowHows;
-        this.papers = papers;
+        this.press = press;
     }
 
     /** @param sets cue-set keys, one a skill */
@@ -63,9 +63,9 @@ class ReportController {
                 .map(this::home)
                 .filter(s -> !s.can().isEmpty() || !s.learns().isEmpty())
                 .toList();
-        return Papers.answer(
+        return PdfPress.answer(
                 "For home",
-                papers.print(
+                press.print(
                         "child-home",
                         picture.child().given(),
                         Map.of("skills", skills, "bests", picture.bests(), "on", picture.on())));

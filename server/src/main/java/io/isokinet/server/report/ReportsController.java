@@ -7,7 +7,7 @@ import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.MayReport;
 import io.isokinet.server.account.Subject;
-import io.isokinet.server.lesson.Papers;
+import io.isokinet.server.paper.PdfPress;
 import io.isokinet.server.report.ClassReport.CueReport;
 import io.isokinet.server.report.ClassReport.Levels;
 import io.isokinet.server.report.ClassReport.SkillReport;
@@ -57,18 +57,18 @@ class ReportsController {
             List.of("Class", "Year", "Children", "Skill", "On", "Not seen", "Developing", "Near mastery", "Mastery");
 
     private final Reports reports;
-    private final Papers papers;
+    private final PdfPress press;
     private final Children children;
     private final Schools schools;
     private final Aims aims;
     private final CatchUpCards catchUps;
 
     ReportsController(
-            Reports reports, Papers papers, Children children, Schools schools, Aims aims, CatchUpCards catchUps) {
+            Reports reports, PdfPress press, Children children, Schools schools, Aims aims, CatchUpCards catchUps) {
         this.catchUps = catchUps;
         this.aims = aims;
         this.reports = reports;
-        this.papers = papers;
+        this.press = press;
         this.children = children;
         this.schools = schools;
     }
@@ -104,7 +104,7 @@ class ReportsController {
     ResponseEntity<byte[]> classPaper(@PathVariable UUID id, Asked asked) {
         ClassReport report = ofClass(id, asked);
         String title = "%s, %s".formatted(report.className(), report.year());
-        return Papers.answer(title, papers.print("class-report", title, Map.of("r", report, "bars", new Bars())));
+        return PdfPress.answer(title, press.print("class-report", title, Map.of("r", report, "bars", new Bars())));
     }
 
     @GetMapping(value = "/classes/{id}/report/table.csv", produces = TableWriter.CSV_TYPE)
@@ -162,9 +162,9 @@ class ReportsController {
     @MayReport
     ResponseEntity<byte[]> schoolPaper(Asked asked) {
         SchoolReport report = ofSchool(asked);
-        return Papers.answer(
+        return PdfPress.answer(
                 report.school(),
-                papers.print("school-report", report.school(), Map.of("r", report, "bars", new Bars())));
+                press.print("school-report", report.school(), Map.of("r", report, "bars", new Bars())));
     }
 
     @GetMapping(value = "/school/report/table.csv", produces = TableWriter.CSV_TYPE)
@@ -254,7 +254,7 @@ class ReportsController {
     @GetMapping(value = "/classes/{id}/catch-up/paper", produces = MediaType.APPLICATION_PDF_VALUE)
     @MayPlan(of = Subject.CLASS)
     ResponseEntity<byte[]> catchUp(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
-        return Papers.answer("Catch up", papers.print("catch-up", "Catch up", Map.of("cards", catchUps.of(id, sets))));
+        return PdfPress.answer("Catch up", press.print("catch-up", "Catch up", Map.of("cards", catchUps.of(id, sets))));
     }
 
     /**

@@ -6,6 +6,7 @@
             "place",
             "calendar",
             "knowhow",
+            "paper",
             "record",
             "mastery",
             "unit",
