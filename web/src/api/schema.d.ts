@@ -2263,6 +2263,27 @@ export interface components {
             sizes: number[];
             success?: string;
         };
+        AddForm: {
+            activity: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ADD";
+            /** Format: uuid */
+            segment: string;
+        };
+        AdjustForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ADJUST";
+            /** Format: uuid */
+            segment: string;
+            /** Format: int32 */
+            setting: number;
+        };
         AgreementLine: {
             cue: string;
             first: string;
@@ -2464,24 +2485,6 @@ export interface components {
             /** Format: int32 */
             trials: number;
         };
-        ChangeBody: {
-            anyway: boolean;
-            /** @enum {string} */
-            kind: "LOST" | "MOVED" | "SWAPPED" | "SHORTENED" | "INDOORS";
-            /** Format: int32 */
-            minutes?: number;
-            /** Format: date */
-            onDate?: string;
-            /** @enum {string} */
-            rest?: "ALONG" | "SQUEEZE";
-            /** Format: uuid */
-            spaceId?: string;
-            /** @example 09:15:00 */
-            starts?: string;
-            why?: string;
-            /** Format: uuid */
-            with?: string;
-        };
         ChangeView: {
             /** Format: int64 */
             after: number;
@@ -2519,6 +2522,12 @@ export interface components {
             /** Format: uuid */
             id: string;
             skills: components["schemas"]["SkillMark"][];
+        };
+        ChildMoveForm: {
+            /** Format: date */
+            from: string;
+            /** Format: uuid */
+            to: string;
         };
         ChildName: {
             /** Format: uuid */
@@ -2948,21 +2957,7 @@ export interface components {
             /** Format: int32 */
             soFar: number;
         };
-        EditBody: {
-            activity?: string;
-            /** @enum {string} */
-            kind: "MOVE" | "MOVE_TO" | "MINUTES" | "REMOVE" | "ADD" | "LOCK" | "UNLOCK" | "SWAP" | "ADJUST";
-            /** Format: int32 */
-            lesson?: number;
-            /** Format: int32 */
-            minutes?: number;
-            /** Format: int32 */
-            position?: number;
-            /** Format: uuid */
-            segment: string;
-            /** Format: int32 */
-            setting?: number;
-        };
+        EditForm: components["schemas"]["MoveForm"] | components["schemas"]["MoveToForm"] | components["schemas"]["MinutesForm"] | components["schemas"]["RemoveForm"] | components["schemas"]["AddForm"] | components["schemas"]["LockForm"] | components["schemas"]["UnlockForm"] | components["schemas"]["SwapForm"] | components["schemas"]["AdjustForm"];
         EnrolmentView: {
             /** Format: date */
             from: string;
@@ -3316,6 +3311,17 @@ export interface components {
             /** Format: int32 */
             widthMm?: number;
         };
+        IndoorsForm: {
+            anyway: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "INDOORS";
+            /** Format: uuid */
+            spaceId?: string;
+            why?: string;
+        };
         Inside: {
             activity?: string;
             formation?: string;
@@ -3404,6 +3410,7 @@ export interface components {
             /** @example 09:15:00 */
             starts?: string;
         };
+        LessonChangeForm: components["schemas"]["LostForm"] | components["schemas"]["MovedForm"] | components["schemas"]["SwappedForm"] | components["schemas"]["ShortenedForm"] | components["schemas"]["IndoorsForm"];
         LessonChangeView: {
             /** Format: date-time */
             at: string;
@@ -3570,10 +3577,29 @@ export interface components {
             /** Format: int32 */
             overarm: number;
         };
+        LockForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LOCK";
+            /** Format: uuid */
+            segment: string;
+        };
         LookOn: {
             /** Format: date */
             on: string;
             shown: boolean;
+        };
+        LostForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LOST";
+            /** @enum {string} */
+            rest: "ALONG" | "SQUEEZE";
+            why?: string;
         };
         Made: {
             /** Format: date-time */
@@ -3615,6 +3641,17 @@ export interface components {
             /** Format: int32 */
             ofLast: number;
         };
+        MinutesForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MINUTES";
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            segment: string;
+        };
         Mirrored: {
             left: string;
             notSettled: string;
@@ -3651,10 +3688,28 @@ export interface components {
             words: string;
         };
         MoveForm: {
-            /** Format: date */
-            from: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MOVE";
+            /** Format: int32 */
+            position: number;
             /** Format: uuid */
-            to: string;
+            segment: string;
+        };
+        MoveToForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MOVE_TO";
+            /** Format: int32 */
+            lesson: number;
+            /** Format: int32 */
+            position: number;
+            /** Format: uuid */
+            segment: string;
         };
         MoveUpForm: {
             again: boolean;
@@ -3669,6 +3724,23 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        MovedForm: {
+            anyway: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MOVED";
+            /** Format: int32 */
+            minutes?: number;
+            /** Format: date */
+            onDate: string;
+            /** Format: uuid */
+            spaceId?: string;
+            /** @example 09:15:00 */
+            starts?: string;
+            why?: string;
         };
         MovedUp: {
             /** Format: int32 */
@@ -4021,6 +4093,15 @@ export interface components {
             present: boolean;
             sitsOut?: boolean;
         };
+        RemoveForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REMOVE";
+            /** Format: uuid */
+            segment: string;
+        };
         RolledBody: {
             ball: string;
             /** Format: int32 */
@@ -4330,6 +4411,16 @@ export interface components {
             vigorousPercent: number;
             wetPlace?: string;
             year: string;
+        };
+        ShortenedForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SHORTENED";
+            /** Format: int32 */
+            minutes: number;
+            why?: string;
         };
         ShowLine: {
             call: string;
@@ -4681,11 +4772,31 @@ export interface components {
             today: string;
             weeks: components["schemas"]["WeekView"][];
         };
+        SwapForm: {
+            activity: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SWAP";
+            /** Format: uuid */
+            segment: string;
+        };
         SwapView: {
             /** Format: int32 */
             group: number;
             /** Format: int32 */
             with: number;
+        };
+        SwappedForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SWAPPED";
+            why?: string;
+            /** Format: uuid */
+            with: string;
         };
         SymptomView: {
             call: components["schemas"]["Mirrored"];
@@ -5000,6 +5111,15 @@ export interface components {
             threads: components["schemas"]["ThreadBlock"][];
             title: string;
             wishes: components["schemas"]["WishesView"];
+        };
+        UnlockForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "UNLOCK";
+            /** Format: uuid */
+            segment: string;
         };
         Unplanned: {
             /** Format: uuid */
@@ -5891,7 +6011,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MoveForm"];
+                "application/json": components["schemas"]["ChildMoveForm"];
             };
         };
         responses: {
@@ -7540,7 +7660,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChangeBody"];
+                "application/json": components["schemas"]["LessonChangeForm"];
             };
         };
         responses: {
@@ -9284,7 +9404,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditBody"];
+                "application/json": components["schemas"]["EditForm"];
             };
         };
         responses: {

@@ -58,16 +58,21 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
       })),
   )
   const save = async () => {
-    const body: Omit<ChangeBody, 'anyway'> = {
-      kind,
-      why,
-      rest: kind === 'LOST' ? rest : undefined,
-      onDate: kind === 'MOVED' ? onDate : undefined,
-      starts: kind === 'MOVED' && starts ? `${starts}:00` : undefined,
-      minutes: kind === 'SHORTENED' ? (minutes ?? undefined) : undefined,
-      spaceId: kind === 'INDOORS' || kind === 'MOVED' ? space : undefined,
-      with: kind === 'SWAPPED' ? other : undefined,
-    }
+    const bodies = {
+      LOST: { kind: 'LOST', why, rest },
+      MOVED: {
+        kind: 'MOVED',
+        why,
+        onDate,
+        starts: starts ? `${starts}:00` : undefined,
+        spaceId: space,
+        anyway: false,
+      },
+      SWAPPED: { kind: 'SWAPPED', why, with: other as string },
+      SHORTENED: { kind: 'SHORTENED', why, minutes: minutes as number },
+      INDOORS: { kind: 'INDOORS', why, spaceId: space, anyway: false },
+    } satisfies Record<Kind, ChangeBody>
+    const body = bodies[kind]
     const done = await attempt(() => changeLesson(queries, of.lesson, body))
     if (done) close()
   }

@@ -4,7 +4,8 @@ import { useSyncExternalStore } from 'react'
 import { api, Problem, type Schemas, take } from '../api/client'
 
 export type Change = Schemas['LessonChangeView']
-export type ChangeBody = Schemas['ChangeBody']
+/** What happens to a lesson, by its kind; whether it is done all the same is asked when the server asks. */
+export type ChangeBody = Schemas['LessonChangeForm']
 
 let latest: { change: Change; undone: boolean } | null = null
 const listeners = new Set<() => void>()
@@ -50,7 +51,7 @@ const ask = (problem: Problem) =>
 export async function changeLesson(
   queries: QueryClient,
   lesson: string,
-  body: Omit<ChangeBody, 'anyway'>,
+  body: ChangeBody,
 ): Promise<Change | null> {
   const send = (anyway: boolean) =>
     take(

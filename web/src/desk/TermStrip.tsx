@@ -64,7 +64,9 @@ export function TermStrip() {
   const letDown = (bead: Bead, day: string) => {
     setLifted(null)
     if (day !== bead.onDate)
-      attempt(() => changeLesson(queries, bead.lesson, { kind: 'MOVED', why: '', onDate: day }))
+      attempt(() =>
+        changeLesson(queries, bead.lesson, { kind: 'MOVED', why: '', onDate: day, anyway: false }),
+      )
   }
   const dayUnder = (x: number) => {
     const box = ground.current?.getBoundingClientRect()

@@ -8,6 +8,9 @@ import styles from './Lesson.module.css'
 import { type SettingBody, type Sheet, type Stretch, type StretchWatch, settingOf } from './useLesson'
 import { WatchFrom } from './WatchFrom'
 
+/** A change to the stretch of the card, which need not be named. */
+type StretchEdit = Omit<Schemas['AdjustForm'], 'segment'> | Omit<Schemas['SwapForm'], 'segment'>
+
 interface StretchCardProps {
   sheet: Sheet
   stretch: Stretch
@@ -17,7 +20,7 @@ interface StretchCardProps {
   fixed: boolean
   busy: boolean
   set: (body: SettingBody) => void
-  edit: (body: Omit<Schemas['EditBody'], 'segment'>) => void
+  edit: (body: StretchEdit) => void
 }
 
 /** One stretch of a lesson: its floor, groups, kit, cues and ladder, and what can be changed about it. */

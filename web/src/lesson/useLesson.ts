@@ -46,7 +46,7 @@ export function useLessonChanges(sheet: Sheet) {
     },
   })
   const edit = useMutation({
-    mutationFn: (body: Schemas['EditBody']) =>
+    mutationFn: (body: Schemas['EditForm']) =>
       take(
         api.POST('/api/units/{id}/edits', {
           params: { path: { id: sheet.unit }, header: { 'If-Match': `"${sheet.head}"` } },

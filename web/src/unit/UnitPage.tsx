@@ -20,7 +20,7 @@ import { Why } from './Why'
 import { sent, type Wishes, WishesForm } from './WishesForm'
 
 type Unit = Schemas['UnitView']
-type EditBody = Schemas['EditBody']
+type EditBody = Schemas['EditForm']
 type Step = { kind: 'edit'; body: EditBody } | { kind: 'undo' | 'redo' }
 
 /** A unit: its threads and blocks, why each is there, and every edit with what it did. */

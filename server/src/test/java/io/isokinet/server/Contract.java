@@ -1,7 +1,10 @@
 package io.isokinet.server;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.http.IfMatch;
+import io.isokinet.server.unit.EditForm;
+import io.isokinet.server.unit.LessonChangeForm;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -11,6 +14,7 @@ import io.swagger.v3.oas.models.Operation;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.Discriminator;
 import io.swagger.v3.oas.models.media.IntegerSchema;
 import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.ObjectSchema;
@@ -26,6 +30,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
@@ -71,7 +76,42 @@ class Contract implements ModelConverter {
                     (status, title) -> contract.getComponents().addResponses("Failure" + status, failure(title)));
             contract.getPaths().forEach((path, item) -> item.readOperationsMap()
                     .forEach((method, operation) -> complete(path, method.name(), operation)));
+            ONE_OF.forEach(parent -> oneOf(contract, parent));
         };
+    }
+
+    /** The forms of which the kind says what else is in them. */
+    private static final List<Class<?>> ONE_OF = List.of(EditForm.class, LessonChangeForm.class);
+
+    /** The parent is one of its kinds, each with its kind fixed; a body that takes any of them names the parent. */
+    private static void oneOf(OpenAPI contract, Class<?> parent) {
+        Map<String, Schema> schemas = contract.getComponents().getSchemas();
+        Discriminator kind = new Discriminator().propertyName("kind");
+        Schema<?> any = new Schema<>().discriminator(kind);
+        for (JsonSubTypes.Type type : parent.getAnnotation(JsonSubTypes.class).value()) {
+            String name = type.value().getSimpleName();
+            Schema<?> inherited = schemas.get(name);
+            Schema<?> own = inherited.getAllOf().get(1);
+            own.addProperty("kind", new StringSchema().addEnumItem(type.name()));
+            if (inherited.getRequired() != null) inherited.getRequired().forEach(own::addRequiredItem);
+            own.addRequiredItem("kind");
+            schemas.put(name, own);
+            any.addOneOfItem(new Schema<>().$ref(name));
+            kind.mapping(type.name(), "#/components/schemas/" + name);
+        }
+        schemas.put(parent.getSimpleName(), any);
+        Set<String> kinds = Set.copyOf(kind.getMapping().values());
+        contract.getPaths().values().stream()
+                .flatMap(item -> item.readOperations().stream())
+                .filter(operation -> operation.getRequestBody() != null)
+                .flatMap(operation -> operation.getRequestBody().getContent().values().stream())
+                .filter(body -> ofKinds(body.getSchema(), kinds))
+                .forEach(body -> body.setSchema(new Schema<>().$ref(parent.getSimpleName())));
+    }
+
+    private static boolean ofKinds(@Nullable Schema<?> body, Set<String> kinds) {
+        List<Schema> one = body == null ? null : body.getOneOf();
+        return one != null && one.stream().allMatch(kind -> kinds.contains(kind.get$ref()));
     }
 
     @Bean

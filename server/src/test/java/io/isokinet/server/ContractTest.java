@@ -22,7 +22,9 @@ class ContractTest {
 
     @Test
     void theContractHasNotDrifted() throws IOException {
-        JsonNode now = Caller.JSON.readTree(new Caller().get("/openapi").body());
+        Caller.Answer said = new Caller().get("/openapi");
+        assertThat(said.status()).as(said.body()).isEqualTo(200);
+        JsonNode now = Caller.JSON.readTree(said.body());
         if (Boolean.getBoolean("isokinet.contract.write")) {
             JsonMapper pretty = JsonMapper.builder()
                     .enable(SerializationFeature.INDENT_OUTPUT)

@@ -353,8 +353,7 @@ class LessonChangesTest {
 
     @Test
     void formsThatLackSomethingNameIt() {
-        assertThat(change(lesson(0), Map.of("kind", "MOVED")).findings())
-                .containsExactly("onDate: is needed to move a lesson.");
+        assertThat(change(lesson(0), Map.of("kind", "MOVED")).findings()).containsExactly("onDate: is needed");
         assertThat(change(lesson(0), Map.of("kind", "LOST")).findings().get(0)).startsWith("rest: is needed");
         assertThat(change(lesson(0), Map.of("kind", "SWAPPED")).findings().get(0))
                 .startsWith("with: is needed");

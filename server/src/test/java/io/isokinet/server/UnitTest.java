@@ -266,7 +266,7 @@ class UnitTest {
         JsonNode view = view();
         assertThat(edit(view, Map.of("kind", "MOVE", "segment", id(segment(view, 0, 2))))
                         .findings())
-                .containsExactly("position: is needed to move.");
+                .containsExactly("position: is needed");
         assertThat(edit(view, Map.of("kind", "SWAP", "segment", id(segment(view, 0, 2)), "activity", "moon-walk"))
                         .detail())
                 .contains("no activity with the key (moon-walk)");

@@ -28,7 +28,6 @@ import io.isokinet.server.school.Schools;
 import io.isokinet.server.school.YearNaming;
 import io.isokinet.server.tenancy.SchoolScope;
 import io.isokinet.server.unit.LessonChangeForm;
-import io.isokinet.server.unit.LessonChangeForm.Kind;
 import io.isokinet.server.unit.LessonChangeForm.Rest;
 import io.isokinet.server.unit.LessonChanges;
 import io.isokinet.server.unit.LessonForm;
@@ -273,8 +272,7 @@ class DemoSchool implements ApplicationRunner {
         teach(unit, 1, teacher, ability);
         changes.change(
                 units.view(unit).lessons().get(2).id(),
-                new LessonChangeForm(
-                        Kind.LOST, "hall taken for photographs", Rest.SQUEEZE, null, null, null, null, null, false));
+                new LessonChangeForm.LostForm("hall taken for photographs", Rest.SQUEEZE));
         teach(unit, 3, teacher, ability);
         replan(unit);
     }

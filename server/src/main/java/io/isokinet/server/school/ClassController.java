@@ -75,7 +75,7 @@ class ClassController {
             @NotNull UUID other,
             @Nullable Wish wish) {}
 
-    record MoveForm(@NotNull UUID to, @NotNull LocalDate from) {}
+    record ChildMoveForm(@NotNull UUID to, @NotNull LocalDate from) {}
 
     record MoveUpForm(@NotNull LocalDate from, @NotNull List<UUID> leaving, boolean again) {}
 
@@ -166,7 +166,7 @@ class ClassController {
     /** Into another class from a day on. */
     @PostMapping("/children/{id}/moves")
     @MayPlan(of = Subject.CHILD)
-    ChildFile move(@PathVariable UUID id, @Valid @RequestBody MoveForm form) {
+    ChildFile move(@PathVariable UUID id, @Valid @RequestBody ChildMoveForm form) {
         teams.require(form.to());
         children.move(id, form.to(), form.from());
         return children.file(id);

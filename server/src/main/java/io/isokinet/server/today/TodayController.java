@@ -17,7 +17,6 @@ import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.today.DayBook.DayView;
 import io.isokinet.server.unit.LessonChangeForm;
-import io.isokinet.server.unit.LessonChangeForm.Kind;
 import io.isokinet.server.unit.LessonChanges;
 import io.isokinet.server.unit.LessonChanges.LessonChangeView;
 import io.isokinet.server.unit.Lessons;
@@ -120,8 +119,7 @@ public class TodayController {
         List<WetLesson> done = new ArrayList<>();
         for (UUID lesson : form.lessons())
             try {
-                LessonChangeForm change =
-                        new LessonChangeForm(Kind.INDOORS, "rain", null, null, null, null, null, null, form.anyway());
+                LessonChangeForm change = new LessonChangeForm.IndoorsForm("rain", null, form.anyway());
                 done.add(new WetLesson(lesson, changes.change(lesson, change), null));
             } catch (FoundException e) {
                 done.add(new WetLesson(lesson, null, e.findings().all().get(0).message()));

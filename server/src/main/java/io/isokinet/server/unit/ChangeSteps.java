@@ -7,13 +7,17 @@ import io.isokinet.server.calendar.Calendars.Free;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.place.Spaces.SpaceView;
+import io.isokinet.server.unit.LessonChangeForm.IndoorsForm;
+import io.isokinet.server.unit.LessonChangeForm.LostForm;
+import io.isokinet.server.unit.LessonChangeForm.MovedForm;
+import io.isokinet.server.unit.LessonChangeForm.ShortenedForm;
+import io.isokinet.server.unit.LessonChangeForm.SwappedForm;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -44,19 +48,15 @@ class ChangeSteps {
      */
     List<ChangingUnit> take(ChangingUnit at, UUID lessonId, LessonChangeForm form) {
         LessonRow lesson = at.row(lessonId);
-        switch (form.kind()) {
-            case LOST -> lose(at, lesson, form);
-            case MOVED -> move(at, lesson, form);
-            case SHORTENED -> shorten(at, lesson, form);
-            case INDOORS -> indoors(at, lesson, form);
-            case SWAPPED -> {
-                return swap(at, lesson, Objects.requireNonNull(form.with()), form);
-            }
-        }
+        if (form instanceof SwappedForm swapped) return swap(at, lesson, swapped);
+        if (form instanceof LostForm lost) lose(at, lesson, lost);
+        else if (form instanceof MovedForm moved) move(at, lesson, moved);
+        else if (form instanceof ShortenedForm shortened) shorten(at, lesson, shortened);
+        else if (form instanceof IndoorsForm indoors) indoors(at, lesson, indoors);
         return List.of(at);
     }
 
-    private void lose(ChangingUnit at, LessonRow lost, LessonChangeForm form) {
+    private void lose(ChangingUnit at, LessonRow lost, LostForm form) {
         at.say("Lesson %d, %s, is lost%s.".formatted(lost.number(), DAY.format(lost.onDate()), form.because()));
         if (form.rest() == LessonChangeForm.Rest.SQUEEZE) squeeze(at, lost);
         else moveAlong(at, lost);
@@ -124,8 +124,8 @@ class ChangeSteps {
         return new LessonForm(day, last.starts(), last.minutes(), last.spaceId());
     }
 
-    private void move(ChangingUnit at, LessonRow lesson, LessonChangeForm form) {
-        LocalDate day = Objects.requireNonNull(form.onDate());
+    private void move(ChangingUnit at, LessonRow lesson, MovedForm form) {
+        LocalDate day = form.onDate();
         if (!form.anyway()) clash.askAboutDay(day, DAY.format(day));
         String was = when(lesson);
         at.lastTaught().filter(t -> !day.isAfter(t)).ifPresent(t -> {
@@ -145,7 +145,7 @@ class ChangeSteps {
     }
 
     /** Puts a lesson on a day, at the time and in the place that the form says, or else the timetable, or else as it was. */
-    private void place(ChangingUnit at, LessonRow lesson, LocalDate day, LessonChangeForm form) {
+    private void place(ChangingUnit at, LessonRow lesson, LocalDate day, MovedForm form) {
         Optional<Free> slot = calendars.free(at.classId(), day, 1, List.of()).stream()
                 .filter(f -> f.day().equals(day))
                 .findFirst();
@@ -160,15 +160,16 @@ class ChangeSteps {
         lesson.moveTo(day, starts, minutes, space);
     }
 
-    private static void shorten(ChangingUnit at, LessonRow lesson, LessonChangeForm form) {
-        int minutes = Objects.requireNonNull(form.minutes());
+    private static void shorten(ChangingUnit at, LessonRow lesson, ShortenedForm form) {
+        form.check(lesson);
+        int minutes = form.minutes();
         at.say("Lesson %d, %s, has %d minutes instead of %d%s."
                 .formatted(lesson.number(), DAY.format(lesson.onDate()), minutes, lesson.minutes(), form.because()));
         lesson.take(minutes);
         at.fit(lesson);
     }
 
-    private void indoors(ChangingUnit at, LessonRow lesson, LessonChangeForm form) {
+    private void indoors(ChangingUnit at, LessonRow lesson, IndoorsForm form) {
         SpaceView here = spaces.view(lesson.spaceId());
         UUID wanted = form.spaceId() == null ? here.wetSpaceId() : form.spaceId();
         if (wanted == null)
@@ -188,7 +189,8 @@ class ChangeSteps {
         at.fit(lesson);
     }
 
-    private List<ChangingUnit> swap(ChangingUnit at, LessonRow one, UUID otherId, LessonChangeForm form) {
+    private List<ChangingUnit> swap(ChangingUnit at, LessonRow one, SwappedForm form) {
+        UUID otherId = form.with();
         if (otherId.equals(one.id())) throw new IllegalArgumentException("A lesson cannot be swapped with itself.");
         UnitInHand others = reader.readOf(otherId);
         boolean sameUnit = others.id().equals(at.id());

@@ -1,34 +1,28 @@
 package io.isokinet.server.unit;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import io.isokinet.server.http.Fields;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/**
- * What happens to a lesson.
- *
- * @param why in a few words; empty if nobody asks
- * @param rest for LOST
- * @param onDate for MOVED; starts, minutes and space come from the timetable of that day if they are left out
- * @param minutes for SHORTENED
- * @param spaceId for INDOORS; the wet-weather place of the lesson's own place if it is left out
- * @param with for SWAPPED: the other lesson, of this class or another
- * @param anyway true to do what was asked about: a closed day, a place that is taken
- */
-public record LessonChangeForm(
-        Kind kind,
-        String why,
-        @Nullable Rest rest,
-        @Nullable LocalDate onDate,
-        @Nullable LocalTime starts,
-        @Nullable Integer minutes,
-        @Nullable UUID spaceId,
-        @Nullable UUID with,
-        boolean anyway) {
+/** What happens to a lesson; its {@code kind} says which. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @Type(name = "LOST", value = LessonChangeForm.LostForm.class),
+    @Type(name = "MOVED", value = LessonChangeForm.MovedForm.class),
+    @Type(name = "SWAPPED", value = LessonChangeForm.SwappedForm.class),
+    @Type(name = "SHORTENED", value = LessonChangeForm.ShortenedForm.class),
+    @Type(name = "INDOORS", value = LessonChangeForm.IndoorsForm.class)
+})
+public sealed interface LessonChangeForm {
     /** What can happen to a lesson. */
-    public enum Kind {
+    enum Kind {
         LOST("lost"),
         MOVED("moved"),
         SWAPPED("swapped"),
@@ -47,32 +41,73 @@ public record LessonChangeForm(
     }
 
     /** What becomes of the lessons after a lost one. */
-    public enum Rest {
+    enum Rest {
         /** Each plan goes to the next date; the unit ends one lesson later. */
         ALONG,
         /** The unit ends when it did; what is left is planned again. */
         SQUEEZE
     }
 
-    /** @param lesson that it happens to @throws io.isokinet.core.check.FoundException with each field that is missing or wrong */
-    void check(LessonRow lesson) {
-        new Fields()
-                .check(why.length() <= 120, "why", "may have 120 characters.")
-                .check(kind != Kind.MOVED || onDate != null, "onDate", "is needed to move a lesson.")
-                .check(
-                        kind != Kind.LOST || rest != null,
-                        "rest",
-                        "is needed: do the later lessons move along, or are they squeezed?")
-                .check(
-                        kind != Kind.SHORTENED || minutes != null && minutes >= 10 && minutes < lesson.minutes(),
-                        "minutes",
-                        "must be 10 or more, and fewer than the %d the lesson has.".formatted(lesson.minutes()))
-                .check(kind != Kind.SWAPPED || with != null, "with", "is needed: swapped with which lesson?")
-                .done();
-    }
+    /** In a few words; null or empty if nobody asks. */
+    @Nullable
+    String why();
 
     /** The reason in brackets, to end a sentence with; empty if none was given. */
-    String because() {
-        return why.isBlank() ? "" : " (" + why.strip() + ")";
+    default String because() {
+        String why = why();
+        return why == null || why.isBlank() ? "" : " (" + why.strip() + ")";
+    }
+
+    /** @param rest what becomes of the lessons after it */
+    record LostForm(
+            @Nullable @Size(max = 120) String why, @NotNull Rest rest) implements LessonChangeForm {}
+
+    /**
+     * @param starts with minutes and space from the timetable of that day if they are left out, or else as they were
+     * @param anyway true to do what was asked about: a closed day, a place that is taken
+     */
+    record MovedForm(
+            @Nullable @Size(max = 120) String why,
+            @NotNull LocalDate onDate,
+            @Nullable LocalTime starts,
+            @Nullable Integer minutes,
+            @Nullable UUID spaceId,
+            boolean anyway)
+            implements LessonChangeForm {}
+
+    /** @param with the other lesson, of this class or another */
+    record SwappedForm(
+            @Nullable @Size(max = 120) String why, @NotNull UUID with) implements LessonChangeForm {}
+
+    /** @param minutes fewer than it has */
+    record ShortenedForm(
+            @Nullable @Size(max = 120) String why, @NotNull Integer minutes) implements LessonChangeForm {
+        private static final int FEWEST = 10;
+
+        void check(LessonRow lesson) {
+            new Fields()
+                    .check(
+                            minutes >= FEWEST && minutes < lesson.minutes(),
+                            "minutes",
+                            "must be %d or more, and fewer than the %d the lesson has."
+                                    .formatted(FEWEST, lesson.minutes()))
+                    .done();
+        }
+    }
+
+    /**
+     * @param spaceId the wet-weather place of the lesson's own place if it is left out
+     * @param anyway true to go there though it is taken
+     */
+    record IndoorsForm(
+            @Nullable @Size(max = 120) String why, @Nullable UUID spaceId, boolean anyway)
+            implements LessonChangeForm {}
+
+    /** Which of them it is. */
+    static Kind kind(LessonChangeForm form) {
+        if (form instanceof LostForm) return Kind.LOST;
+        if (form instanceof MovedForm) return Kind.MOVED;
+        if (form instanceof SwappedForm) return Kind.SWAPPED;
+        return form instanceof ShortenedForm ? Kind.SHORTENED : Kind.INDOORS;
     }
 }

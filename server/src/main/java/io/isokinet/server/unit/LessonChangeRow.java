@@ -46,8 +46,8 @@ class LessonChangeRow extends Owned {
     LessonChangeRow(UUID id, UUID lessonId, LessonChangeForm form, Body body, UUID byPerson, Instant at) {
         super(id);
         this.lessonId = lessonId;
-        this.kind = form.kind();
-        this.why = form.why().strip();
+        this.kind = LessonChangeForm.kind(form);
+        this.why = form.why() == null ? "" : form.why().strip();
         this.body = body;
         this.bodySchema = SCHEMA;
         this.byPerson = byPerson;

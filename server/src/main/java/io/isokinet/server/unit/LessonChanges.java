@@ -89,8 +89,8 @@ public class LessonChanges {
     public LessonChangeView change(UUID lessonId, LessonChangeForm form) {
         ChangingUnit at = new ChangingUnit(reader.readOf(lessonId));
         LessonRow lesson = at.row(lessonId);
-        String cause = "Lesson %d %s".formatted(lesson.number(), form.kind().label());
-        form.check(lesson);
+        String cause = "Lesson %d %s"
+                .formatted(lesson.number(), LessonChangeForm.kind(form).label());
         requireUntaught(lesson);
         if (lesson.isLost()) throw new IllegalArgumentException("This lesson is lost already. Take that back first.");
         List<ChangingUnit> units = steps.take(at, lessonId, form);

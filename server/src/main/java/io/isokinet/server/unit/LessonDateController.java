@@ -12,7 +12,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -61,17 +60,6 @@ class LessonDateController {
         this.clock = clock;
     }
 
-    record ChangeBody(
-            @NotNull LessonChangeForm.Kind kind,
-            @Nullable String why,
-            LessonChangeForm.@Nullable Rest rest,
-            @Nullable LocalDate onDate,
-            @Nullable LocalTime starts,
-            @Nullable Integer minutes,
-            @Nullable UUID spaceId,
-            @Nullable UUID with,
-            boolean anyway) {}
-
     record StateBody(@NotNull LessonState state) {}
 
     @PutMapping("/lessons/{id}/state")
@@ -91,20 +79,9 @@ class LessonDateController {
     /** Lost, moved, swapped, shortened or indoors; the rest of the unit with it. */
     @PostMapping("/lessons/{id}/changes")
     @MayPlan(of = Subject.LESSON)
-    LessonChangeView change(@PathVariable UUID id, @Valid @RequestBody ChangeBody body) {
-        if (body.with() != null) teams.require(Subject.LESSON, body.with());
-        return changes.change(
-                id,
-                new LessonChangeForm(
-                        body.kind(),
-                        body.why() == null ? "" : body.why(),
-                        body.rest(),
-                        body.onDate(),
-                        body.starts(),
-                        body.minutes(),
-                        body.spaceId(),
-                        body.with(),
-                        body.anyway()));
+    LessonChangeView change(@PathVariable UUID id, @Valid @RequestBody LessonChangeForm body) {
+        if (body instanceof LessonChangeForm.SwappedForm swapped) teams.require(Subject.LESSON, swapped.with());
+        return changes.change(id, body);
     }
 
     @GetMapping("/lessons/{id}/changes")

@@ -1,16 +1,11 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.knowhow.KnowHow;
-import io.isokinet.core.unit.Plan;
-import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Wishes;
-import io.isokinet.core.unit.edit.Edit;
 import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
-import io.isokinet.server.http.Fields;
-import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.Tagged;
 import io.isokinet.server.knowhow.KnowHows;
@@ -123,72 +118,6 @@ class UnitController {
         }
     }
 
-    enum EditKind {
-        MOVE,
-        MOVE_TO,
-        MINUTES,
-        REMOVE,
-        ADD,
-        LOCK,
-        UNLOCK,
-        SWAP,
-        ADJUST
-    }
-
-    /**
-     * @param segment for ADD the one after which it stands
-     * @param lesson index from 0, for MOVE_TO
-     * @param position for MOVE and MOVE_TO
-     * @param activity for SWAP and ADD
-     * @param setting for ADJUST
-     * @param minutes for MINUTES
-     */
-    record EditBody(
-            @NotNull EditKind kind,
-            @NotNull UUID segment,
-            @Nullable Integer lesson,
-            @Nullable Integer position,
-            @Nullable String activity,
-            @Nullable Integer setting,
-            @Nullable Integer minutes) {
-        /** @param plan to find where something is added */
-        Edit toEdit(Plan plan) {
-            boolean moves = kind == EditKind.MOVE || kind == EditKind.MOVE_TO;
-            boolean names = kind == EditKind.SWAP || kind == EditKind.ADD;
-            new Fields()
-                    .check(!moves || position != null, "position", "is needed to move.")
-                    .check(kind != EditKind.MOVE_TO || lesson != null, "lesson", "is needed to move to another.")
-                    .check(!names || activity != null, "activity", "is needed to swap or add.")
-                    .check(kind != EditKind.ADJUST || setting != null, "setting", "is needed to adjust.")
-                    .check(kind != EditKind.MINUTES || minutes != null, "minutes", "are needed.")
-                    .done();
-            String id = segment.toString();
-            return switch (kind) {
-                case MOVE -> new Edit.Move(id, orZero(position));
-                case MOVE_TO -> new Edit.MoveTo(id, orZero(lesson), orZero(position));
-                case MINUTES -> new Edit.Minutes(id, orZero(minutes));
-                case REMOVE -> new Edit.Remove(id);
-                case ADD -> after(plan, id);
-                case LOCK -> new Edit.Lock(id, true);
-                case UNLOCK -> new Edit.Lock(id, false);
-                case SWAP -> new Edit.Swap(id, String.valueOf(activity));
-                case ADJUST -> new Edit.Adjust(id, orZero(setting));
-            };
-        }
-
-        private Edit after(Plan plan, String id) {
-            Segment before = plan.segment(id)
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "There is no segment (%s) in this unit any more; reload the unit.".formatted(id)));
-            return new Edit.Add(
-                    Ids.next().toString(), before.lesson(), before.position() + 1, String.valueOf(activity));
-        }
-
-        private static int orZero(@Nullable Integer value) {
-            return value == null ? 0 : value;
-        }
-    }
-
     @GetMapping("/units")
     @MayRead
     List<UnitLine> units() {
@@ -233,7 +162,7 @@ class UnitController {
 
     @PostMapping("/units/{id}/edits")
     @MayPlan(of = Subject.UNIT)
-    ResponseEntity<UnitView> edit(@PathVariable UUID id, IfMatch version, @Valid @RequestBody EditBody body) {
+    ResponseEntity<UnitView> edit(@PathVariable UUID id, IfMatch version, @Valid @RequestBody EditForm body) {
         return tagged(editing.edit(id, body::toEdit, version));
     }
 
