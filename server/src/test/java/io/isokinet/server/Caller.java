@@ -30,6 +30,9 @@ final class Caller {
     /** One for all: a client of its own for each caller costs more than most requests. */
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
 
+    /** The one limit there is: a busy machine may take a while. */
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
+
     private final Map<String, String> cookies = new ConcurrentHashMap<>();
     private final String address;
 
@@ -147,7 +150,7 @@ final class Caller {
 
     private HttpRequest.Builder request(String path) {
         HttpRequest.Builder request =
-                HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(60));
+                HttpRequest.newBuilder(URI.create(address + path)).timeout(PATIENCE);
         if (!cookies.isEmpty())
             request.header(
                     "Cookie",
