@@ -14,6 +14,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -64,6 +65,7 @@ final class Desk implements AutoCloseable {
                 .setServiceWorkers(workers)
                 .setIgnoreHTTPSErrors(true)
                 .setAcceptDownloads(true)
+                .setReducedMotion(ReducedMotion.REDUCE)
                 .setLocale("en-GB")
                 .setTimezoneId("Europe/London"));
         context.setDefaultTimeout(PATIENCE);
