@@ -583,8 +583,6 @@ const Tile = memo(function Tile({
     if (heldNow.current) heldNow.current = false
     else store.press(child.id, shown, of)
   }
-  const renders = useRef(0)
-  renders.current++
   const pips = [...(cell?.pips ?? []), ...fresh].slice(-5)
   const mark = cell?.mark ?? 'NOT_TAUGHT'
   if (registering)
@@ -614,7 +612,7 @@ const Tile = memo(function Tile({
   const full = inCheck !== null && inCheck >= 5
   if (second)
     return (
-      <div className={`${styles.tile} ${styles.two}`} data-renders={renders.current}>
+      <div className={`${styles.tile} ${styles.two}`}>
         <span className={styles.name}>
           <b>{name}</b>
           <small>{stands}</small>
@@ -630,7 +628,7 @@ const Tile = memo(function Tile({
       </div>
     )
   return (
-    <div className={`${styles.tile} ${wanted > 0 ? styles.wanted : ''}`} data-renders={renders.current}>
+    <div className={`${styles.tile} ${wanted > 0 ? styles.wanted : ''}`}>
       <button
         type="button"
         className={styles.shown}

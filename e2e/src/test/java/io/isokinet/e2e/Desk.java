@@ -14,16 +14,24 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** A teacher's browser. Every request that would leave this machine is a failure. */
 final class Desk implements AutoCloseable {
+    /** The one without a window where it is installed: it leaves the processors to the application. */
+    static final Path CHROMIUM = Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")
+            .map(Path::of)
+            .filter(Files::exists)
+            .findFirst()
+            .orElseThrow(() -> new IllegalStateException("No Chromium is installed. Run bin/install --tests."));
+
     private static final Playwright PLAYWRIGHT = Playwright.create();
     /** The one limit there is: a journey waits for what it needs, never for a time, and a busy machine may take a while. */
     static final double PATIENCE = 90_000;
@@ -57,7 +65,7 @@ final class Desk implements AutoCloseable {
         browser = PLAYWRIGHT
                 .chromium()
                 .launch(new LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(CHROMIUM)
                         .setChromiumSandbox(false)
                         .setArgs(all));
         context = browser.newContext(new NewContextOptions()
@@ -65,7 +73,6 @@ final class Desk implements AutoCloseable {
                 .setServiceWorkers(workers)
                 .setIgnoreHTTPSErrors(true)
                 .setAcceptDownloads(true)
-                .setReducedMotion(ReducedMotion.REDUCE)
                 .setLocale("en-GB")
                 .setTimezoneId("Europe/London"));
         context.setDefaultTimeout(PATIENCE);

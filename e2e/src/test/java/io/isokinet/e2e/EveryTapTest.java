@@ -241,7 +241,7 @@ class EveryTapTest extends Journey {
                 .launchPersistentContext(
                         device,
                         new LaunchPersistentContextOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(Desk.CHROMIUM)
                                 .setChromiumSandbox(false)
                                 .setViewportSize(1024, 768)
                                 .setLocale("en-GB")

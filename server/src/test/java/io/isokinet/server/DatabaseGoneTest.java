@@ -33,7 +33,9 @@ class DatabaseGoneTest {
             Caller caller = new Caller(RunningServer.address(copy));
             caller.post("/api/session", Map.of("signIn", school.signIn, "password", TestSchool.PASSWORD));
             assertThat(caller.get("/api/classes").status()).isEqualTo(200);
+            assertThat(caller.get("/actuator/health/readiness").status()).isEqualTo(200);
             wire.cut();
+            assertThat(caller.get("/actuator/health/readiness").status()).isEqualTo(503);
             for (String path : List.of("/api/classes", "/api/session", "/api/units")) {
                 Caller.Answer answer = caller.get(path);
                 assertThat(answer.status()).as(path).isEqualTo(503);

@@ -139,6 +139,15 @@ class UnitTest {
                 .isEqualTo(428);
     }
 
+    /** RFC 9110, 8.8.1: what is compressed on the way is not the same byte for byte, so its tag is weak. */
+    @Test
+    void goesOutCompressedBehindAWeakTag() {
+        Caller.Answer packed = school.as.send("GET", "/api/units/" + unit, "", "Accept-Encoding", "gzip");
+        assertThat(packed.status()).isEqualTo(200);
+        assertThat(packed.header("Content-Encoding")).isEqualTo("gzip");
+        assertThat(packed.header("ETag")).startsWith("W/\"");
+    }
+
     @Test
     void aSegmentIsSplitIntoStationsAndBack() {
         JsonNode before = view();

@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
@@ -19,7 +18,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class AccessGate implements HandlerInterceptor, WebMvcConfigurer {
     private final Teams teams;
 
-    AccessGate(@Lazy Teams teams) {
+    AccessGate(Teams teams) {
         this.teams = teams;
     }
 

@@ -5,11 +5,12 @@ import io.isokinet.server.tenancy.SchoolScope;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
-import org.springframework.beans.factory.ObjectProvider;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,12 +28,11 @@ public class Teams {
             on conflict (school_id, class_id, person_id) do nothing""";
 
     private final JdbcClient jdbc;
-    // Asked for late: who knows of classes also asks here whose they are.
-    private final ObjectProvider<ClassOf> owners;
+    private final Map<Subject, ClassOf> owners;
 
-    Teams(JdbcClient jdbc, ObjectProvider<ClassOf> owners) {
+    Teams(JdbcClient jdbc, List<ClassOf> owners) {
         this.jdbc = jdbc;
-        this.owners = owners;
+        this.owners = owners.stream().collect(Collectors.toMap(ClassOf::subject, owner -> owner));
     }
 
     /** Which classes whoever is signed in may see. */
@@ -62,12 +62,10 @@ public class Teams {
     /** The same for a thing that belongs to classes. What does not exist is let through, to be not found. */
     @Transactional(readOnly = true)
     public void require(Subject subject, UUID id) {
-        Set<UUID> classes = owners.stream()
-                .filter(o -> o.subject() == subject)
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException(
-                        "Impossible state: nobody knows the classes of a %s.".formatted(subject)))
-                .classes(id);
+        ClassOf owner = owners.get(subject);
+        if (owner == null)
+            throw new IllegalStateException("Impossible state: nobody knows the classes of a %s.".formatted(subject));
+        Set<UUID> classes = owner.classes(id);
         if (!classes.isEmpty()) require(classes);
     }
 

@@ -11,33 +11,25 @@ import io.isokinet.core.group.Grouper;
 import io.isokinet.core.group.Groups;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.group.Places;
-import io.isokinet.core.group.Rotation;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
-import io.isokinet.core.lesson.Floors;
 import io.isokinet.core.lesson.LessonFit;
 import io.isokinet.core.lesson.LessonFit.Drawing;
 import io.isokinet.core.lesson.LessonFit.Part;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
-import io.isokinet.core.quantity.Pace;
-import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Cue;
-import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.lesson.ClassGroups.Roll;
-import io.isokinet.server.lesson.SheetView.AreaView;
 import io.isokinet.server.lesson.SheetView.ChildToday;
-import io.isokinet.server.lesson.SheetView.FloorView;
 import io.isokinet.server.lesson.SheetView.ItemName;
 import io.isokinet.server.lesson.SheetView.PlaceView;
 import io.isokinet.server.lesson.SheetView.Stored;
 import io.isokinet.server.lesson.SheetView.StretchView;
-import io.isokinet.server.paper.FloorSvg;
 import io.isokinet.server.place.Spaces.SpaceView;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.CueFit;
@@ -245,7 +237,7 @@ final class LessonInWork {
                 setting(segment).groups(),
                 drawn == null ? List.of() : drawn.options(),
                 with,
-                drawn == null ? null : parts(drawn, a),
+                drawn == null ? null : DrawnFloor.turns(drawn, a),
                 a.conduct().roles(),
                 drawn == null ? null : drawn.carousel().map(Carousel::reason).orElse(null),
                 part == null ? 0 : part.tries(),
@@ -274,61 +266,11 @@ final class LessonInWork {
                 a.question(),
                 layout == null ? List.of() : layout.steps(),
                 works == null ? List.of() : works.cautions(),
-                drawn == null || part == null ? null : floor(drawn, part),
+                drawn == null || part == null ? null : new DrawnFloor(drawn, part).view(place, age, school.view()),
                 setting(segment).placesByChild().entrySet().stream()
                         .map(e -> new PlaceView(UUID.fromString(e.getKey()), e.getValue()))
                         .toList(),
                 reasons);
-    }
-
-    private FloorView floor(Drawing drawn, Part part) {
-        FloorPlan plan = drawn.floor();
-        Double metres = Floors.metres(part.activity(), part.setting(), age);
-        return new FloorView(
-                FloorSvg.of(plan, place, part.activity().name() + " in " + place.name(), null),
-                FloorSvg.viewBox(plan),
-                plan.areas().stream()
-                        .filter(FloorPlan.Area::movable)
-                        .map(a -> new AreaView(
-                                a.group(),
-                                a.rect().x(),
-                                a.rect().y(),
-                                a.rect().w(),
-                                a.rect().h()))
-                        .toList(),
-                metres == null ? null : distance(metres),
-                plan.findings().stream().map(f -> f.message()).distinct().toList(),
-                plan.reasons(),
-                part.moved().keySet().stream().sorted().toList());
-    }
-
-    /** "3 m: 4 paces (an adult's), 6 steps of a child of 7". */
-    private String distance(double metres) {
-        return Words.say(
-                "%.1f m: %s (%s), %s at %d years",
-                metres,
-                counted(metres * 100 / school.view().paceCm(), "pace"),
-                school.view().paceWhose(),
-                counted(metres / Pace.childs(age).metres(), "step"),
-                age.years());
-    }
-
-    private static String counted(double many, String what) {
-        long whole = Math.round(many);
-        return whole + " " + what + (whole == 1 ? "" : "s");
-    }
-
-    private @Nullable String parts(Drawing drawn, Activity a) {
-        if (drawn.rotation().isEmpty()) return null;
-        Rotation r = drawn.rotation().get();
-        return "%s. Everybody moves on one part after each turn: a round of %d turns takes about %d s, %s in these minutes."
-                .formatted(
-                        String.join(" → ", a.conduct().roles()),
-                        r.turns().size(),
-                        drawn.rotationSeconds(),
-                        drawn.rounds() < 1
-                                ? "more than there is: make smaller groups"
-                                : "%d full rounds".formatted((int) drawn.rounds()));
     }
 
     private SheetView view(LessonFit whole, List<StretchView> stretches, Set<String> cues) {

@@ -257,11 +257,7 @@ public class Children {
     /** The classes a child is in now, or was last in. */
     @Transactional(readOnly = true)
     public Set<UUID> classes(UUID childId) {
-        List<Enrolment> rows = enrolments.findByChildIdOrderByFromDay(childId);
-        Set<UUID> open = new HashSet<>();
-        rows.stream().filter(e -> e.toDay == null).forEach(e -> open.add(e.classId));
-        if (open.isEmpty() && !rows.isEmpty()) open.add(rows.get(rows.size() - 1).classId);
-        return open;
+        return enrolments.classesOf(childId);
     }
 
     private Child row(UUID id) {

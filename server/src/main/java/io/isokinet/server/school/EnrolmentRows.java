@@ -2,7 +2,9 @@ package io.isokinet.server.school;
 
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -15,4 +17,13 @@ interface EnrolmentRows extends JpaRepository<Enrolment, UUID> {
     List<Enrolment> findByToDayIsNullAndChildId(UUID child);
 
     List<Enrolment> findByChildIdOrderByFromDay(UUID child);
+
+    /** The classes a child is in now, or was last in. */
+    default Set<UUID> classesOf(UUID childId) {
+        List<Enrolment> rows = findByChildIdOrderByFromDay(childId);
+        Set<UUID> open = new HashSet<>();
+        rows.stream().filter(e -> e.toDay == null).forEach(e -> open.add(e.classId));
+        if (open.isEmpty() && !rows.isEmpty()) open.add(rows.get(rows.size() - 1).classId);
+        return open;
+    }
 }

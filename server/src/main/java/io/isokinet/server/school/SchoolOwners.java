@@ -26,7 +26,7 @@ class SchoolOwners {
     }
 
     @Bean
-    ClassOf classOfChild(Children children) {
+    ClassOf classOfChild(EnrolmentRows enrolments) {
         return new ClassOf() {
             @Override
             public Subject subject() {
@@ -35,7 +35,7 @@ class SchoolOwners {
 
             @Override
             public Set<UUID> classes(UUID id) {
-                return children.classes(id);
+                return enrolments.classesOf(id);
             }
         };
     }

@@ -16,7 +16,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Betters what the reading decided greedily: which cues a segment works on and which the teacher looks for, where a cue is
+ * Improves a plan in small steps. Building fills the slots one after the other and never looks back; this changes afterwards which cues a segment works on and which the teacher looks for, where a cue is
  * introduced, single minutes, and at last single activities with all else kept. Steps that help are taken until none is left or
  * the effort is spent; locks stay.
  */
