@@ -210,6 +210,8 @@ final class Application implements AutoCloseable {
     }
 
     private boolean answers() {
+        // Nobody but the browser of its test takes its certificate.
+        if (tls) return logged().contains("Started IsokinetServer");
         try {
             HttpRequest ask = HttpRequest.newBuilder(URI.create(address() + "/actuator/health/readiness"))
                     .build();
