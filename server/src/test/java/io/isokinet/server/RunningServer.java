@@ -42,13 +42,14 @@ public final class RunningServer implements BeforeAllCallback {
                 "--spring.main.banner-mode=off",
                 "--spring.profiles.active=test",
                 "--isokinet.clock-offset=" + TestClock.OFFSET,
-                "--isokinet.planning-effort=1500",
                 "--springdoc.writer-with-order-by-keys=true",
                 "--springdoc.default-produces-media-type=application/json",
                 "--springdoc.api-docs.path=/openapi",
                 "--springdoc.default-flat-param-object=true",
                 "--logging.level.org.springdoc.core.events.SpringDocAppInitializer=error",
                 "--logging.level.root=warn"));
+        if (more.stream().noneMatch(option -> option.startsWith("--isokinet.planning-effort=")))
+            arguments.add("--isokinet.planning-effort=1500");
         arguments.addAll(more);
         return SpringApplication.run(
                 new Class<?>[] {IsokinetServer.class, StatementCount.class, Contract.class},
