@@ -61,7 +61,11 @@ class StatementsTest {
             assertThat(five.get(i)).as(lists.get(i)).hasSameSizeAs(one.get(i)).isNotEmpty();
     }
 
-    /** The second time, when what is kept for everybody is there. @param units whose lessons have to stand in it */
+    /**
+     * The second time, when what is kept for everybody is there.
+     *
+     * @param units whose lessons have to stand in it
+     */
     private List<String> asked(String list, int units) {
         school.as.get(list);
         Caller.Answer answer = school.as.get(list);

@@ -84,7 +84,8 @@ final class LessonInWork {
     /**
      * What of the school a lesson is worked out with.
      *
-     * @param wet name of the place to go to when it rains; null if it needs none @param storage where things are kept, by item
+     * @param wet name of the place to go to when it rains; null if it needs none
+     * @param storage where things are kept, by item
      */
     record School(
             SpaceView space,
