@@ -68,5 +68,9 @@ export default defineConfig({
     environment: 'jsdom',
     setupFiles: ['src/test-setup.ts'],
     css: false,
+    // One page and one load of the client for all of them: what a test puts in a place, by spyOn or stubGlobal, goes with it.
+    isolate: false,
+    restoreMocks: true,
+    unstubGlobals: true,
   },
 })

@@ -1,8 +1,14 @@
+// First: Dexie looks for it as it is loaded.
+import 'fake-indexeddb/auto'
 import '@testing-library/jest-dom/vitest'
 import { cleanup } from '@testing-library/react'
 import { afterEach, vi } from 'vitest'
 
-afterEach(cleanup)
+afterEach(() => {
+  cleanup()
+  // A question that was asked outside the page closes in its own time.
+  document.body.replaceChildren()
+})
 
 // jsdom has neither; antd asks for both.
 window.matchMedia = vi.fn().mockReturnValue({

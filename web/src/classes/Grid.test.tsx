@@ -1,17 +1,19 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, type Mock, vi } from 'vitest'
 import type { Schemas } from '../api/client'
 import { cell, child, cue } from '../hall/testing'
 import { arranged } from './arrange'
 import { GridTable } from './GridTable'
 import { OverTime } from './OverTime'
-import { record } from './record'
+import * as recording from './record'
 import { TwoTrials } from './TwoTrials'
 
-vi.mock('./record', () => ({ record: vi.fn(async () => ['t1']) }))
-afterEach(() => vi.mocked(record).mockClear())
+let record: Mock
+beforeEach(() => {
+  record = vi.spyOn(recording, 'record').mockResolvedValue(['t1'])
+})
 
 const row = (name: string, cells: Record<string, Schemas['Cell']>): Schemas['Row'] => ({
   child: child(name),
@@ -95,14 +97,14 @@ describe('the grid by keyboard', () => {
     expect(document.activeElement).toHaveAccessibleName(/^Cleo/)
     fireEvent.keyDown(document.activeElement as Element, { key: 'x' })
     expect(await screen.findByText(/^Cleo, .*: not yet/)).toBeInTheDocument()
-    expect(vi.mocked(record).mock.calls[0][0].trials?.[0]).toMatchObject({
+    expect(record.mock.calls[0][0].trials?.[0]).toMatchObject({
       child: 'id-Cleo',
       cue: 'roll/foot',
       shown: false,
       kind: 'TEACHER',
     })
     fireEvent.keyDown(screen.getByRole('button', { name: /^Ada, .*secure so far/ }), { key: 'z' })
-    await vi.waitFor(() => expect(vi.mocked(record)).toHaveBeenLastCalledWith({ voids: ['t1'] }))
+    await vi.waitFor(() => expect(record).toHaveBeenLastCalledWith({ voids: ['t1'] }))
   })
 })
 
@@ -185,7 +187,7 @@ describe('a test with two trials', () => {
     expect(screen.getByText('1 trial missing')).toBeInTheDocument()
     fireEvent.click(screen.getByRole('button', { name: /^Ben, .*trial 2: shown$/ }))
     await vi.waitFor(() =>
-      expect(vi.mocked(record).mock.calls[0][0].trials?.[0]).toMatchObject({
+      expect(record.mock.calls[0][0].trials?.[0]).toMatchObject({
         child: 'b',
         sitting: 's1',
         formal: true,
@@ -193,7 +195,7 @@ describe('a test with two trials', () => {
       }),
     )
     fireEvent.click(await screen.findByRole('button', { name: 'Take back' }))
-    await vi.waitFor(() => expect(vi.mocked(record)).toHaveBeenLastCalledWith({ voids: ['t1'] }))
+    await vi.waitFor(() => expect(record).toHaveBeenLastCalledWith({ voids: ['t1'] }))
   })
 })
 

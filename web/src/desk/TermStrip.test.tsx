@@ -1,8 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
-import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { afterEach, beforeEach, expect, test } from 'vitest'
 import type { Schemas } from '../api/client'
+import { answering } from '../api/testing'
 import { ChangeNote } from '../changes/ChangeNote'
 import { putAway } from '../changes/changed'
 import { TermStrip } from './TermStrip'
@@ -79,24 +80,20 @@ interface Sent {
 let sent: Sent[]
 let answers: { status: number; body: unknown }[]
 
-// The client as the pages see it, answered from here.
-vi.mock('../api/client', async (actual) => ({
-  ...(await actual<typeof import('../api/client')>()),
-  api: {
-    GET: async (path: string) => ({ data: path === '/api/term' ? strip : [], response: { ok: true } }),
-    POST: async (path: string, init: Omit<Sent, 'path'>) => {
-      sent.push({ path, params: init.params, body: init.body })
-      const { status, body } = answers.shift() ?? { status: 200, body: change }
-      return status < 400
-        ? { data: body, response: { ok: true } }
-        : { error: body, response: { ok: false, status } }
-    },
-  },
-}))
-
 beforeEach(() => {
   sent = []
   answers = []
+  answering('GET').mockImplementation(async (path: string) => ({
+    data: path === '/api/term' ? strip : [],
+    response: { ok: true },
+  }))
+  answering('POST').mockImplementation(async (path: string, init: Omit<Sent, 'path'>) => {
+    sent.push({ path, params: init.params, body: init.body })
+    const { status, body } = answers.shift() ?? { status: 200, body: change }
+    return status < 400
+      ? { data: body, response: { ok: true } }
+      : { error: body, response: { ok: false, status } }
+  })
 })
 
 afterEach(() => {

@@ -1,5 +1,6 @@
 import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import * as marks from '../shared/Mark'
 import { HallScreen } from './HallScreen'
 import { type Outbox, passingOutbox } from './outbox'
 import { SendError } from './sender'
@@ -8,14 +9,7 @@ import { cell, hall, keepingServer, settle } from './testing'
 
 /** How many looks each tile that was drawn had, as it was drawn. */
 const drawn: number[] = []
-vi.mock('../shared/Mark', async (real) => {
-  const mark = await real<typeof import('../shared/Mark')>()
-  const Pips: typeof mark.Pips = (props) => {
-    drawn.push(props.pips.length)
-    return mark.Pips(props)
-  }
-  return { ...mark, Pips }
-})
+const { Pips } = marks
 
 const names = ['Ada', 'Ben', 'Cleo', 'Dov']
 
@@ -41,6 +35,10 @@ describe('the hall', () => {
   const saved = () => act(() => settle(() => store.get().sending.status === 'saved'))
 
   beforeEach(() => {
+    vi.spyOn(marks, 'Pips').mockImplementation((props) => {
+      drawn.push(props.pips.length)
+      return Pips(props)
+    })
     server = keepingServer()
     outbox = passingOutbox()
   })

@@ -2,12 +2,13 @@ import { act, fireEvent, render, screen } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { passingOutbox } from './outbox'
 import { Scoreboard } from './Scoreboard'
+import * as scores from './scores'
 import { gameOf, gamesWith, PINS, readStanding } from './scores'
 import { createHallStore, type HallStore } from './store'
 import { hall, keepingServer, settle } from './testing'
 
 /** Stands in for the core: the points of a side are the sum of its first numbers; undo and another side count. */
-const compute = vi.fn((_game: string, sides: string[], events: string[]) => {
+const compute = (_game: string, sides: string[], events: string[]) => {
   const words = events.map((e) => e.split(' '))
   const gone = new Set(words.filter((w) => w[0] === 'u').map((w) => w[2]))
   const points = sides.map(() => 0)
@@ -23,11 +24,7 @@ const compute = vi.fn((_game: string, sides: string[], events: string[]) => {
     'over\tfalse',
     ...(points.some((p) => p > 12) ? ['finding\tMore fell than stood.'] : []),
   ].join('\n')
-})
-vi.mock('./scores', async (original) => ({
-  ...(await original<typeof import('./scores')>()),
-  loadScores: async () => compute,
-}))
+}
 
 describe('the score desk', () => {
   let store: HallStore
@@ -48,6 +45,7 @@ describe('the score desk', () => {
 
   beforeEach(() => {
     localStorage.clear()
+    vi.spyOn(scores, 'loadScores').mockResolvedValue(compute)
     make()
   })
 

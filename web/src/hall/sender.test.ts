@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto'
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '../api/client'
 import { uuid7 } from '../shared/uuid7'

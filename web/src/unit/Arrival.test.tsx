@@ -1,25 +1,21 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, type Mock, vi } from 'vitest'
+import { answering, ok } from '../api/testing'
 import { Arrival } from './Arrival'
 import { lesson, segment, unit } from './testing'
 
-const { GET, POST, PUT } = vi.hoisted(() => ({ GET: vi.fn(), POST: vi.fn(), PUT: vi.fn() }))
-vi.mock('../api/client', async (original) => ({
-  ...(await original<typeof import('../api/client')>()),
-  api: { GET, POST, PUT },
-}))
-
-const ok = (data: unknown) => Promise.resolve({ data, response: new Response() })
 const dates = [
   { day: '2026-11-02', starts: '10:00', minutes: 30, spaceId: 'hall' },
   { day: '2026-11-09', starts: '10:00', minutes: 25, spaceId: 'yard' },
 ]
 
 describe('a unit for another class', () => {
+  let POST: Mock
+  let PUT: Mock
   beforeEach(() => {
-    GET.mockReset().mockImplementation((path: string) =>
+    answering('GET').mockImplementation((path: string) =>
       ok(
         path === '/api/classes'
           ? [{ id: 'c', name: 'Curlews', year: 'Year 3', children: 27 }]
@@ -28,8 +24,8 @@ describe('a unit for another class', () => {
             : dates,
       ),
     )
-    POST.mockReset()
-    PUT.mockReset()
+    POST = answering('POST')
+    PUT = answering('PUT')
   })
 
   const open = (from?: ReturnType<typeof unit>) =>

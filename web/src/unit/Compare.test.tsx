@@ -1,14 +1,15 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen, waitFor } from '@testing-library/react'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, type Mock, vi } from 'vitest'
 import type { Schemas } from '../api/client'
+import { answering, ok } from '../api/testing'
 import { Compare } from './Compare'
 
-const { GET, POST } = vi.hoisted(() => ({ GET: vi.fn(), POST: vi.fn() }))
-vi.mock('../api/client', async (original) => ({
-  ...(await original<typeof import('../api/client')>()),
-  api: { GET, POST },
-}))
+const queries = () => {
+  const client = new QueryClient()
+  client.setQueryData(['session'], { role: 'LEAD' })
+  return client
+}
 
 const part = (name: string, same: boolean): Schemas['ComparedPart'] => ({
   name,
@@ -41,20 +42,17 @@ const comparison: Schemas['Comparison'] = {
   lessons: [lesson(0, false, false), lesson(1, true, true), lesson(2, true, true)],
 }
 
-const ok = (data: unknown) => Promise.resolve({ data, response: new Response() })
-
-vi.mock('../session/useSession', () => ({ usePlans: () => true }))
-
 describe('two plans side by side', () => {
+  let POST: Mock
   beforeEach(() => {
-    GET.mockReset().mockReturnValue(ok(comparison))
-    POST.mockReset().mockReturnValue(ok({ head: 'h2' }))
+    answering('GET').mockReturnValue(ok(comparison))
+    POST = answering('POST').mockReturnValue(ok({ head: 'h2' }))
   })
 
   const open = async () => {
     const taken = vi.fn()
     render(
-      <QueryClientProvider client={new QueryClient()}>
+      <QueryClientProvider client={queries()}>
         <Compare
           unit={{ id: 'u', head: 'h' } as Schemas['UnitView']}
           version="v"

@@ -1,18 +1,16 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen } from '@testing-library/react'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, type Mock, vi } from 'vitest'
 import type { Schemas } from '../api/client'
+import { answering, ok } from '../api/testing'
 import { lesson, segment, unit } from './testing'
 import { Why } from './Why'
 
-const { GET } = vi.hoisted(() => ({ GET: vi.fn() }))
-vi.mock('../api/client', async (original) => ({
-  ...(await original<typeof import('../api/client')>()),
-  api: { GET },
-}))
-vi.mock('../session/useSession', () => ({ usePlans: () => true }))
-
-const ok = (data: unknown) => Promise.resolve({ data, response: new Response() })
+const queries = () => {
+  const client = new QueryClient()
+  client.setQueryData(['session'], { role: 'LEAD' })
+  return client
+}
 const alternative = (activity: string, name: string): Schemas['Alternative'] => ({
   activity,
   name,
@@ -26,9 +24,10 @@ const alternative = (activity: string, name: string): Schemas['Alternative'] => 
 
 describe('why a segment is there', () => {
   const swap = vi.fn()
+  let GET: Mock
   beforeEach(() => {
     swap.mockReset()
-    GET.mockReset().mockImplementation((_path, { params }) =>
+    GET = answering('GET').mockImplementation((_path, { params }) =>
       ok(params.query.beside ? [alternative('gate+wall', 'Wall Walk')] : [alternative('lane', 'Lane Roll')]),
     )
   })
@@ -36,7 +35,7 @@ describe('why a segment is there', () => {
   const open = (s: Schemas['SegmentView']) => {
     const here = lesson(0, 'PLANNED', [s])
     render(
-      <QueryClientProvider client={new QueryClient()}>
+      <QueryClientProvider client={queries()}>
         <Why
           unit={unit([here])}
           lesson={here}

@@ -1,16 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen } from '@testing-library/react'
 import { useState } from 'react'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { answering, ok } from '../api/testing'
 import { sent, usualWishes, type Wishes, WishesForm } from './WishesForm'
-
-const { GET } = vi.hoisted(() => ({ GET: vi.fn() }))
-vi.mock('../api/client', async (original) => ({
-  ...(await original<typeof import('../api/client')>()),
-  api: { GET },
-}))
-
-const ok = (data: unknown) => Promise.resolve({ data, response: new Response() })
 
 function Held({ told }: { told: (now: Wishes) => void }) {
   const [wishes, setWishes] = useState<Wishes>(usualWishes)
@@ -29,7 +22,7 @@ describe('wishes of a unit', () => {
   let now: Wishes = usualWishes
   beforeEach(() => {
     now = usualWishes
-    GET.mockReset().mockImplementation((path: string) =>
+    answering('GET').mockImplementation((path: string) =>
       ok(
         path === '/api/unit-rules'
           ? [

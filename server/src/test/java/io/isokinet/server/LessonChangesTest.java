@@ -11,14 +11,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** A unit of four Mondays at nine, and what happens to its lessons. */
 @ExtendWith(RunningServer.class)
-@Tag("calendar")
 class LessonChangesTest {
     private static final LocalDate MONDAY = TestClock.today().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
 
