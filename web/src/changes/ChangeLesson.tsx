@@ -57,23 +57,32 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
         label: `${c.schoolClass.name}, ${dayWords(b.onDate)}${b.starts ? ` ${timeWords(b.starts)}` : ''}`,
       })),
   )
+  /** Null while something is missing. */
+  const body = (): ChangeBody | null => {
+    switch (kind) {
+      case 'LOST':
+        return { kind, why, rest }
+      case 'MOVED':
+        return {
+          kind,
+          why,
+          onDate,
+          starts: starts ? `${starts}:00` : undefined,
+          spaceId: space,
+          anyway: false,
+        }
+      case 'SWAPPED':
+        return other === undefined ? null : { kind, why, with: other }
+      case 'SHORTENED':
+        return minutes === null ? null : { kind, why, minutes }
+      case 'INDOORS':
+        return { kind, why, spaceId: space, anyway: false }
+    }
+  }
+  const change = body()
   const save = async () => {
-    const bodies = {
-      LOST: { kind: 'LOST', why, rest },
-      MOVED: {
-        kind: 'MOVED',
-        why,
-        onDate,
-        starts: starts ? `${starts}:00` : undefined,
-        spaceId: space,
-        anyway: false,
-      },
-      SWAPPED: { kind: 'SWAPPED', why, with: other as string },
-      SHORTENED: { kind: 'SHORTENED', why, minutes: minutes as number },
-      INDOORS: { kind: 'INDOORS', why, spaceId: space, anyway: false },
-    } satisfies Record<Kind, ChangeBody>
-    const body = bodies[kind]
-    const done = await attempt(() => changeLesson(queries, of.lesson, body))
+    if (!change) return
+    const done = await attempt(() => changeLesson(queries, of.lesson, change))
     if (done) close()
   }
   const place = (label: string, only: (ceiling?: number) => boolean) => (
@@ -96,6 +105,7 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
       onCancel={close}
       onOk={save}
       okText="Change it"
+      okButtonProps={{ disabled: !change }}
       confirmLoading={busy}
     >
       <form

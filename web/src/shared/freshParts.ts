@@ -4,7 +4,8 @@ const PATIENCE = 60_000
 /**
  * After an update an open page may ask for parts that are gone: then it loads anew, once, and gets the new page.
  *
- * @param reload how @param now milliseconds
+ * @param reload loads the page anew
+ * @param now milliseconds
  */
 export function reloadWhenPartsAreGone(
   reload: () => void = () => window.location.reload(),

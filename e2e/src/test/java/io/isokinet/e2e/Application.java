@@ -34,6 +34,7 @@ final class Application implements AutoCloseable {
     private Process process;
     private final String database;
     private final boolean owner;
+    private boolean usual;
     final int port;
     final boolean tls;
     private final Path log;
@@ -47,19 +48,60 @@ final class Application implements AutoCloseable {
         this.log = log;
     }
 
+    /** One that a journey has done with, for the next: it keeps nothing but what is in its database. Null if there is none. */
+    private static Application idle;
+
+    static {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            if (idle != null) idle.end();
+        }));
+    }
+
+    /** True while what is in its database comes from {@link #any} alone. */
+    private static boolean common;
+
+    /** Running, with no more in the demo school than what others left that may find what others leave. */
+    static Application any() {
+        if (idle == null || !common) start().close();
+        common = true;
+        return idle;
+    }
+
     /** With the demo school, as it was made once for all of them. */
     static Application start(String... more) {
+        common = false;
+        if (more.length == 0 && idle != null) {
+            Application again = idle;
+            idle = null;
+            if (again.beginAnew()) return again;
+        }
         Application application = launch(copyOfTheDemo(), true, List.of(more));
+        application.usual = more.length == 0;
         application.await(application::answers);
         return application;
     }
 
+    /** @return false if it was killed meanwhile */
+    private boolean beginAnew() {
+        if (!process.isAlive()) return false;
+        admin("drop database if exists " + database + " with (force)");
+        admin("create database %s template %s".formatted(database, theDemoOnce()));
+        // Its pool looks at a connection before use only where that has rested for half a second.
+        Instant rested = Instant.now().plusMillis(600);
+        await(() -> Instant.now().isAfter(rested) && answers());
+        return true;
+    }
+
     private static String demo;
 
-    private static synchronized String copyOfTheDemo() {
+    private static synchronized String theDemoOnce() {
         if (demo == null) demo = theDemo();
+        return demo;
+    }
+
+    private static String copyOfTheDemo() {
         String copy = name();
-        admin("create database %s template %s".formatted(copy, demo));
+        admin("create database %s template %s".formatted(copy, theDemoOnce()));
         return copy;
     }
 
@@ -176,7 +218,8 @@ final class Application implements AutoCloseable {
                 "--isokinet.clock-offset=" + TestClock.OFFSET,
                 "--isokinet.planning-effort=1500",
                 "--spring.datasource.url=" + server() + database,
-                "--spring.datasource.hikari.maximum-pool-size=8"));
+                "--spring.datasource.hikari.maximum-pool-size=8",
+                "--spring.datasource.hikari.minimum-idle=2"));
         command.addAll(more);
         try {
             Path log = Files.createDirectories(Path.of("target")).resolve("application-" + port + ".log");
@@ -277,6 +320,11 @@ final class Application implements AutoCloseable {
 
     @Override
     public void close() {
+        if (usual && process.isAlive() && idle == null) idle = this;
+        else end();
+    }
+
+    private void end() {
         process.destroy();
         try {
             process.waitFor();

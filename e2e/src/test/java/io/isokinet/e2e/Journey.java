@@ -1,14 +1,8 @@
 package io.isokinet.e2e;
 
-/** One running application for all journeys; each has a browser of its own. */
+/** A journey that may find what others left; each has a browser of its own. */
 abstract class Journey {
-    private static Application shared;
-
-    static synchronized Application application() {
-        if (shared == null) {
-            shared = Application.start();
-            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
-        }
-        return shared;
+    static Application application() {
+        return Application.any();
     }
 }

@@ -58,7 +58,8 @@ final class Located {
 
     /** The tree alone, of a file that was checked before: its lines are not asked for. */
     static Located checked(String path, String text) {
-        return new Located(path, YAML.readTree(text));
+        Located sound = SoundFiles.get(path, text);
+        return sound != null ? sound : new Located(path, YAML.readTree(text));
     }
 
     /** "file:line" of the value at a JSON pointer, or of the nearest value around it. */

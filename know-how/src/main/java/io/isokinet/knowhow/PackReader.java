@@ -1,5 +1,6 @@
 package io.isokinet.knowhow;
 
+import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaLocation;
 import com.networknt.schema.SchemaRegistry;
@@ -140,15 +141,20 @@ public final class PackReader {
             add("too-large", path, "A file has at most %d characters; split it.".formatted(MOST_CHARACTERS));
             return;
         }
+        Located sound = SoundFiles.get(path, text);
+        if (sound != null) {
+            files.put(path, sound);
+            return;
+        }
         try {
             Located file = Located.read(path, text);
             findings.addAll(file.tricks);
             if (!file.tricks.isEmpty()) return;
             String def = kind(path).equals("skills") ? "skill" : kind(path);
             Schema schema = SCHEMAS.getSchema(SchemaLocation.of(SCHEMA_ID + "#/$defs/" + def));
-            schema.validate(file.tree)
-                    .forEach(e ->
-                            add("schema", file.where(e.getInstanceLocation().toString()), e.getMessage()));
+            List<Error> errors = schema.validate(file.tree);
+            errors.forEach(e -> add("schema", file.where(e.getInstanceLocation().toString()), e.getMessage()));
+            if (errors.isEmpty()) SoundFiles.keep(file, text);
             files.put(path, file);
         } catch (JacksonException e) {
             add(
