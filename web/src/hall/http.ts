@@ -26,3 +26,9 @@ export async function put(path: string, method: string, body: unknown): Promise<
     throw new SendError(0, 'The server was not reached.')
   }
 }
+
+/** What the server says of a failure, in its own words. */
+export async function reasonOf(response: Response): Promise<string> {
+  const problem = await response.json().catch(() => null)
+  return problem?.detail ?? 'The server did not take it.'
+}

@@ -136,6 +136,41 @@ describe('the sender', () => {
     expect(await s.outbox.all('me', 'l')).toHaveLength(1)
   })
 
+  it('never says saved of what was pressed while it looked', async () => {
+    const server = keepingServer()
+    const inner = passingOutbox()
+    let pressed = 0
+    const early: number[] = []
+    const made = createSender({
+      // A device that takes its time to answer what it was asked before.
+      outbox: {
+        ...inner,
+        all: async (person, lesson) => {
+          const then = await inner.all(person, lesson)
+          await new Promise((done) => setTimeout(done, 12))
+          return then
+        },
+      },
+      person: 'me',
+      lesson: 'l',
+      device: 'd',
+      send: server.send,
+      changed: (state) => {
+        if (state.status === 'saved' && server.trials().length < pressed) early.push(pressed)
+      },
+      received: () => {},
+      pauses: [5],
+    })
+    for (let i = 0; i < 40; i++) {
+      pressed++
+      void made.add(trial)
+      await new Promise((done) => setTimeout(done, 14 + 5 * (i % 3)))
+    }
+    await settle(() => server.trials().length === 40)
+    expect(server.trials()).toHaveLength(40)
+    expect(early).toEqual([])
+  })
+
   it('sends less at once when it was too much', async () => {
     const server = keepingServer()
     const s = sender(async (batch) => {
@@ -147,6 +182,29 @@ describe('the sender', () => {
     await s.flush()
     await settle(() => s.last()?.status === 'saved')
     expect(server.trials()).toHaveLength(30)
+  })
+
+  it.each([400, 500])('never lets one entry that is answered %i hold the others', async (status) => {
+    const server = keepingServer()
+    let poison = ''
+    const s = sender(async (batch) => {
+      poison ||= batch.trials[3].id
+      if (batch.trials.some((t) => t.id === poison)) throw new SendError(status, 'It holds a character.')
+      return server.send(batch)
+    })
+    for (let i = 0; i < 40; i++)
+      await s.outbox.put({ ...trial(i), person: 'me', lesson: 'l', order: i } as Entry)
+    await s.flush()
+    await settle(() => server.trials().length === 39)
+    expect(server.trials().map((t) => t.seq)).toEqual(expect.arrayContaining([0, 2, 4, 39]))
+    // What cannot be taken is kept apart with its reason; what stumbles is tried again.
+    const left = await s.outbox.all('me', 'l')
+    expect(left.map((e) => e.id)).toEqual([poison])
+    if (status === 400) {
+      await settle(() => s.last()?.status === 'failed')
+      expect(s.last()).toEqual({ status: 'failed', count: 1, why: 'It holds a character.' })
+    } else expect(left[0].refused).toBeUndefined()
+    s.stop()
   })
 
   it('keeps what the server refuses, says why, and sends the others', async () => {

@@ -25,6 +25,9 @@ export class SendError extends Error {
   }
 }
 
+/** The same in smaller parts, at once. */
+class Smaller extends SendError {}
+
 interface SenderOptions {
   outbox: Outbox
   person: string
@@ -38,6 +41,8 @@ interface SenderOptions {
 }
 
 const MOST = 100
+/** Tries of one entry alone, before the next ones get their turn. */
+const PATIENCE = 5
 const reasons: Record<number, string> = {
   0: 'no connection',
   401: 'signed out: sign in again in another tab',
@@ -65,12 +70,25 @@ export function createSender(options: SenderOptions) {
   let failures = 0
   let timer: ReturnType<typeof setTimeout> | undefined
   let most = MOST
+  // What passes on the way at most.
+  let ceiling = MOST
+  // What the server stumbled over alone, and how often the next one has been tried.
+  const later = new Set<string>()
+  let tries = 0
   // Pressed, but not in the outbox yet.
   let coming = 0
+  // Goes up with everything that enters or leaves the outbox.
+  let moves = 0
   let known = 0
 
   const tell = async (why?: string) => {
-    const all = await outbox.all(person, lesson)
+    let all: Entry[]
+    let seen: number
+    // What was read while something was pressed or went out is not so any more.
+    do {
+      seen = moves
+      all = await outbox.all(person, lesson)
+    } while (seen !== moves)
     const refused = all.filter((e) => e.refused)
     known = all.length - refused.length
     const waiting = known + coming
@@ -97,10 +115,8 @@ export function createSender(options: SenderOptions) {
     } catch (e) {
       const status = e instanceof SendError ? e.status : 0
       why = reasons[status] ?? 'the server has trouble'
-      const smaller = status === 413 && most > 1
-      if (smaller) most = Math.ceil(most / 2)
-      // A smaller batch need not wait: nothing is wrong but its size.
-      timer = setTimeout(flush, smaller ? 0 : pauses[Math.min(failures++, pauses.length - 1)])
+      // A smaller batch need not wait: nothing is wrong but what is in it.
+      timer = setTimeout(flush, e instanceof Smaller ? 0 : pauses[Math.min(failures++, pauses.length - 1)])
     }
     // Not running any more before the state is told: whoever adds meanwhile starts anew.
     running = false
@@ -108,27 +124,73 @@ export function createSender(options: SenderOptions) {
   }
 
   const sendSome = async () => {
-    const entries = (await outbox.all(person, lesson)).filter((e) => !e.refused).slice(0, most)
+    const due = (await outbox.all(person, lesson)).filter((e) => !e.refused)
+    let entries = due.filter((e) => !later.has(e.id)).slice(0, most)
+    // The others are through: those that were put off have another turn.
+    if (entries.length === 0) entries = due.slice(0, 1)
     if (entries.length === 0) return
-    const receipt = await send(batchOf(entries, device))
+    let receipt: HallReceipt
+    try {
+      receipt = await send(batchOf(entries, device))
+    } catch (e) {
+      await part(entries, e)
+      return
+    }
     const { kept, conflicts, refused } = receipt.receipt
     await outbox.remove([...kept, ...conflicts])
-    for (const r of refused) {
-      const entry = entries.find((e) => e.id === r.id)
-      if (entry) await outbox.put({ ...entry, refused: r.why })
-    }
+    moves++
+    for (const r of refused)
+      await refuse(
+        entries.find((e) => e.id === r.id),
+        r.why,
+      )
+    for (const e of entries) later.delete(e.id)
+    tries = 0
+    most = Math.min(ceiling, most * 2)
     received(receipt)
-    again ||= entries.length === most
+    again ||= due.length > entries.length
+  }
+
+  const refuse = async (entry: Entry | undefined, why: string) => {
+    if (entry) await outbox.put({ ...entry, refused: why })
+  }
+
+  /**
+   * What the server could not take is parted until the one is found that it stumbles over: that one is kept apart with the reason, or
+   * put off until the others are through, and never holds them. A server that is away or signs out is waited for.
+   */
+  const part = async (entries: Entry[], failure: unknown) => {
+    const status = failure instanceof SendError ? failure.status : 0
+    const itsOwn = [400, 409, 413, 422].includes(status)
+    if (!itsOwn && status !== 500) throw failure
+    if (entries.length > 1) {
+      most = Math.ceil(entries.length / 2)
+      if (status === 413) ceiling = most
+      if (itsOwn) throw new Smaller(status, '')
+      throw failure
+    }
+    if (itsOwn) {
+      await refuse(entries[0], failure instanceof SendError && failure.message ? failure.message : 'refused')
+      again = true
+      return
+    }
+    if (++tries >= PATIENCE) {
+      later.add(entries[0].id)
+      tries = 0
+    }
+    throw failure
   }
 
   return {
     /** Keeps an entry and starts to send it; resolves when it is kept. */
     add: async (make: (order: number) => Omit<Entry, 'person' | 'lesson' | 'order'>) => {
       coming++
+      moves++
       changed({ status: 'waiting', count: known + coming })
       const order = await outbox.nextOrder()
       await outbox.put({ ...make(order), person, lesson, order } as Entry)
       coming--
+      moves++
       void tell()
       void flush()
     },
