@@ -105,7 +105,10 @@ final class Application implements AutoCloseable {
         return copy;
     }
 
-    /** Made once for an application and a day, whoever of several processes comes first; what others were made for goes. */
+    /**
+     * Made once for an application and the day that the demo is about, whoever of several processes comes first; what others were
+     * made for goes.
+     */
     private static String theDemo() {
         try (FileChannel lock = FileChannel.open(
                         jar().resolveSibling("demo.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
@@ -113,7 +116,7 @@ final class Application implements AutoCloseable {
             String database = "isokinet_demo_%s_%s"
                     .formatted(
                             Long.toString(Files.getLastModifiedTime(jar()).toMillis(), 36),
-                            TestClock.today().toString().replace("-", ""));
+                            TestClock.demoDay().toString().replace("-", ""));
             if (exists(database)) return database;
             others(database).forEach(d -> admin("drop database if exists " + d + " with (force)"));
             makeTheDemo(database + "_raw");
