@@ -119,14 +119,16 @@ class CalendarTest {
                 .startsWith("starts: must lie between 05:00 and 22:00");
         assertThat(slot(terns, "MONDAY", "21:30", 45).status()).isEqualTo(400);
         assertThat(slot(terns, "MOONDAY", "09:00", 45).status()).isEqualTo(400);
-        assertThat(closure("Never", MONDAY, LocalDate.MAX.withYear(9999)).status())
+        assertThat(closure("Never", MONDAY, LocalDate.of(2200, 12, 31)).status())
                 .isEqualTo(200);
+        assertThat(closure("Never", MONDAY, LocalDate.of(9999, 12, 31)).findings())
+                .containsExactly("last: must be a day of the calendar between 1900 and 2200, such as 2027-01-31.");
         assertThat(school.as
                         .put(
                                 "/api/calendar/closures/" + UUID.randomUUID(),
                                 Map.of("name", "x", "first", "2026-02-30", "last", "2026-03-01"))
                         .findings())
-                .containsExactly("first: must be a day of the calendar, such as 2027-01-31.");
+                .containsExactly("first: must be a day of the calendar between 1900 and 2200, such as 2027-01-31.");
         assertThat(school.as.get("/api/calendar").json().get("slots")).isEmpty();
     }
 
@@ -253,6 +255,65 @@ class CalendarTest {
                         .status())
                 .isEqualTo(400);
         assertThat(school.as.get("/api/calendar").json().get("bookings")).isEmpty();
+    }
+
+    /** Every second of a day by three lists; a second rule; days without end from the year one: each once took the heap or minutes. */
+    @Test
+    void whatWouldBeTimesWithoutEndIsRefusedBeforeItIsFollowed() {
+        String starts = "DTSTART:" + basic(MONDAY) + "T000000Z";
+        String list = String.join(
+                ",",
+                java.util.stream.IntStream.range(0, 60)
+                        .mapToObj(String::valueOf)
+                        .toList());
+        String often = "It repeats several times a day.";
+        assertThat(bookings(
+                                ics(event(
+                                        starts,
+                                        "DURATION:PT1S",
+                                        "RRULE:FREQ=DAILY;BYHOUR=0,1,2,3,4,5;BYMINUTE=" + list + ";BYSECOND=" + list)),
+                                true)
+                        .findings()
+                        .get(0))
+                .contains(often);
+        assertThat(bookings(ics(event(starts, "DURATION:PT1S", "RRULE:FREQ=DAILY", "RRULE:FREQ=SECONDLY")), true)
+                        .findings()
+                        .get(0))
+                .contains(often);
+        assertThat(bookings(ics(event("DTSTART:00010101T090000Z", "DURATION:PT1H", "RRULE:FREQ=DAILY")), true)
+                        .findings()
+                        .get(0))
+                .contains("It began in another century");
+        String[] many = new String[2000];
+        java.util.Arrays.setAll(
+                many,
+                i -> event("DTSTART:19900101T090000Z", "DURATION:PT1H", "RRULE:FREQ=DAILY;UNTIL=19900201T090000Z"));
+        assertThat(bookings(ics(many), true).findings().get(0)).contains("more single days than can be followed");
+    }
+
+    /** As offices' calendars are: one occurrence moved, one called off, one entered as free, and an empty line. */
+    @Test
+    void aMovedOccurrenceIsBookedOnceAndWhatIsCalledOffOrFreeNotAtAll() {
+        slot(terns, "MONDAY", "09:00", 45);
+        String zone = ";TZID=Europe/London:";
+        String series = "BEGIN:VEVENT\r\nUID:series\r\nDTSTAMP:20260901T000000Z\r\nSUMMARY:Assembly\r\n";
+        String weekly = series + "DTSTART" + zone + basic(MONDAY)
+                + "T090000\r\nDURATION:PT1H\r\nRRULE:FREQ=WEEKLY;COUNT=4\r\n" + "END:VEVENT\r\n";
+        String moved = series + "RECURRENCE-ID" + zone + basic(MONDAY.plusWeeks(1)) + "T090000\r\nDTSTART" + zone
+                + basic(MONDAY.plusWeeks(1)) + "T140000\r\nDURATION:PT1H\r\nEND:VEVENT\r\n";
+        String off = series + "RECURRENCE-ID" + zone + basic(MONDAY.plusWeeks(2)) + "T090000\r\nDTSTART" + zone
+                + basic(MONDAY.plusWeeks(2)) + "T090000\r\nDURATION:PT1H\r\nSTATUS:CANCELLED\r\nEND:VEVENT\r\n";
+        String free =
+                event("DTSTART" + zone + basic(MONDAY.plusWeeks(4)) + "T090000", "DURATION:PT1H", "TRANSP:TRANSPARENT");
+        Caller.Answer taken = bookings(ics(weekly, "\r\n", moved, off, free), true);
+        assertThat(taken.status()).isEqualTo(200);
+        assertThat(taken.json().get("events")).hasSize(3);
+        // Free again at nine: the moved one, the one called off, and the one entered as free.
+        assertThat(dates(terns, 3))
+                .containsExactly(
+                        MONDAY.plusWeeks(1).toString(),
+                        MONDAY.plusWeeks(2).toString(),
+                        MONDAY.plusWeeks(4).toString());
     }
 
     /** Ten megabytes of events are refused by their number before they are read; more than ten by the limit of all uploads. */

@@ -97,6 +97,10 @@ class SpreadTest {
                 .count();
         assertThat(lines.inBand()).isGreaterThan(one);
         assertThat(lines.reason()).contains(lines.inBand() + " of 27 children");
+        for (double[] ends : new double[][] {{1, 1e9}, {-1, 8}, {Double.NaN, 8}, {1, Double.POSITIVE_INFINITY}})
+            assertThatThrownBy(() -> StartLines.of(spreads, 0.5, ends[0], ends[1], Band.USUAL))
+                    .hasMessageStartingWith("Lines stand between 0 and 100 m");
+        assertThat(StartLines.of(spreads, 0.5, 0, 100, Band.USUAL).metres()).hasSize(3);
         assertThatThrownBy(() -> StartLines.of(spreads, 0.5, 3, 3.5, Band.USUAL))
                 .hasMessageContaining("three lines");
     }
