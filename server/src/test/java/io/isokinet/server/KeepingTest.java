@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -91,6 +92,49 @@ class KeepingTest {
         assertThat(broken.status).isNotZero();
         assertThat(broken.output).contains("it is damaged or cut off");
         assertThat(db("verify", folder.resolve("none").toString()).output).contains("there is no file");
+    }
+
+    /** A restore looks at the file before it touches what is there; what was there before a whole one is kept. */
+    @Test
+    void aFileThatCannotBeRestoredLeavesTheLiveDataAsItIs() throws Exception {
+        TestDatabase live = restored(DUMPS.resolve("9.sql"));
+        try {
+            String[] here = {"--name", "test", "--database", live.name()};
+            String file = folder.resolve("live.dump").toString();
+            assertThat(db(with(here, "backup", file)).status).isZero();
+            assertThat(Files.getPosixFilePermissions(Path.of(file))).hasToString("[OWNER_READ, OWNER_WRITE]");
+            change(live, "delete from trial");
+
+            byte[] whole = Files.readAllBytes(Path.of(file));
+            Path cut = Files.write(folder.resolve("half.dump"), java.util.Arrays.copyOf(whole, whole.length / 2));
+            Path wrong = Files.writeString(folder.resolve("letter.dump"), "Dear parents");
+            for (Path bad : List.of(cut, wrong)) {
+                Ran refused = db(with(here, "restore", bad.toString()));
+                assertThat(refused.status).isNotZero();
+                assertThat(refused.output).contains("is as it was");
+                assertThat(count(live, "trial")).isZero();
+                assertThat(count(live, "school")).isEqualTo(1);
+            }
+            Ran restored = db(with(here, "restore", file));
+            assertThat(restored.status).as(restored.output).isZero();
+            assertThat(count(live, "trial")).isGreaterThan(100);
+            TestDatabase before = new TestDatabase(restored.output.replaceFirst("(?s).*database '(.*?)'.*", "$1"));
+            assertThat(count(before, "trial")).isZero();
+            before.drop();
+        } finally {
+            live.drop();
+        }
+    }
+
+    private static String[] with(String[] first, String... more) {
+        return Stream.concat(Stream.of(first), Stream.of(more)).toArray(String[]::new);
+    }
+
+    private static void change(TestDatabase database, String sql) throws SQLException {
+        try (Connection connection = database.connect();
+                Statement statement = connection.createStatement()) {
+            statement.execute(sql);
+        }
     }
 
     static Stream<Path> dumps() throws IOException {
