@@ -24,3 +24,11 @@ alter table unit_revision
     alter column reason drop default,
     add check (kind in ('PLANNED', 'REPLANNED', 'EDITED', 'ARRIVED', 'LESSON_CHANGED', 'TAKEN', 'TAKEN_BACK', 'PROPOSED')),
     drop column merged;
+
+-- A browser that somebody signed in with before: it waits for its own wrong tries alone.
+create table known_device (
+    person_id uuid not null references person,
+    secret_sha256 text not null check (length(secret_sha256) = 64),
+    since timestamptz not null,
+    primary key (person_id, secret_sha256)
+);

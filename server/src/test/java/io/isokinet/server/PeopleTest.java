@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
@@ -73,6 +75,82 @@ class PeopleTest {
                 .asString();
         assertThat(school.as.delete("/api/invitations/" + id).status()).isEqualTo(204);
         assertThat(new Caller().get("/api/links/" + other).status()).isEqualTo(404);
+    }
+
+    private String reset(UUID person) {
+        return school.as
+                .post("/api/people/" + person + "/reset", Map.of())
+                .json()
+                .get("secret")
+                .asString();
+    }
+
+    /** A new password is chosen because the old one is known to somebody: whoever came in by it is out. */
+    @Test
+    void aResetEndsEverySessionAndEveryOtherLink() {
+        Member jo = school.member(Role.TEACHER, terns);
+        String first = reset(jo.id());
+        String second = reset(jo.id());
+        assertThat(jo.as().get("/api/classes").status()).isEqualTo(200);
+        assertThat(new Caller()
+                        .post("/api/links/" + first, Map.of("password", NEW_PASSWORD))
+                        .status())
+                .isEqualTo(200);
+        assertThat(jo.as().get("/api/classes").status()).isEqualTo(401);
+        assertThat(new Caller().get("/api/links/" + second).status()).isEqualTo(404);
+    }
+
+    @Test
+    void anOwnChangeClosesTheLinksMadeBeforeIt() {
+        Member jo = school.member(Role.TEACHER, terns);
+        String link = reset(jo.id());
+        assertThat(jo.as()
+                        .put("/api/me/password", Map.of("now", TestSchool.PASSWORD, "password", NEW_PASSWORD))
+                        .status())
+                .isEqualTo(204);
+        assertThat(new Caller().get("/api/links/" + link).status()).isEqualTo(404);
+    }
+
+    /** An invitation is as good as who made it. */
+    @Test
+    void invitationsGoWithALeadWhoGoes() {
+        Member other = school.member(Role.LEAD);
+        String secret = other.as()
+                .post("/api/invitations", Map.of("name", "Back Door", "role", "LEAD", "classes", List.of()))
+                .json()
+                .get("secret")
+                .asString();
+        assertThat(school.as.delete("/api/people/" + other.id()).status()).isEqualTo(204);
+        assertThat(new Caller().get("/api/links/" + secret).status()).isEqualTo(404);
+    }
+
+    @Test
+    void onesOwnPasswordCannotBeTriedOutFromAnOpenSession() {
+        Member jo = school.member(Role.TEACHER, terns);
+        for (int i = 0; i < 8; i++)
+            jo.as().put("/api/me/password", Map.of("now", "guess " + i, "password", NEW_PASSWORD));
+        assertThat(jo.as()
+                        .put("/api/me/password", Map.of("now", TestSchool.PASSWORD, "password", NEW_PASSWORD))
+                        .findings())
+                .containsExactly("now: was wrong too often; wait five minutes, then try again.");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"password123", "qwertyuiop", "jo.tern.2026", "aaaaaaaaaaaa", "iloveyou1234"})
+    void whatIsTriedFirstIsNoPassword(String password) {
+        String secret = invite("VIEWER", List.of());
+        assertThat(new Caller()
+                        .post("/api/links/" + secret, Map.of("signIn", "jo.tern.2026", "password", password))
+                        .findings()
+                        .get(0))
+                .startsWith("password: would be guessed soon");
+    }
+
+    @Test
+    void signInsAndWrongPasswordsAreInTheLog() {
+        Member jo = school.member(Role.TEACHER, terns);
+        new Caller().post("/api/session", Map.of("signIn", jo.signIn(), "password", "not this one"));
+        assertThat(log()).contains("signed in", "tried a wrong password for A teacher");
     }
 
     /** The database holds no secret of a link, only its hash. */

@@ -2,11 +2,14 @@ package io.isokinet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 @ExtendWith(RunningServer.class)
 class SessionTest {
@@ -70,6 +73,66 @@ class SessionTest {
                 "/api/session", Map.of("signIn", school.signIn.toUpperCase(), "password", TestSchool.PASSWORD));
         assertThat(slowed.status()).isEqualTo(429);
         assertThat(slowed.header("Retry-After")).isEqualTo("300");
+    }
+
+    /** Forty at once are no way around the eight that are checked. */
+    @Test
+    void guessesSideBySideAreCountedBeforeTheyAreChecked() {
+        TestSchool school = TestSchool.make();
+        Caller caller = new Caller();
+        List<Integer> answers = IntStream.range(0, 40)
+                .parallel()
+                .mapToObj(i -> caller.post("/api/session", Map.of("signIn", school.signIn, "password", "guess " + i))
+                        .status())
+                .toList();
+        assertThat(answers).containsOnly(401, 429);
+        assertThat(answers.stream().filter(a -> a == 401).count()).isBetween(1L, 8L);
+    }
+
+    /** What somebody tries elsewhere does not keep a teacher out of a browser that she has signed in with before. */
+    @Test
+    void aTeacherIsNotShutOutOfHerOwnBrowser() {
+        TestSchool school = TestSchool.make();
+        Caller stranger = new Caller();
+        Map<String, String> right = Map.of("signIn", school.signIn, "password", TestSchool.PASSWORD);
+        for (int i = 0; i < 20; i++)
+            stranger.post("/api/session", Map.of("signIn", school.signIn, "password", "guess " + i));
+        assertThat(stranger.post("/api/session", right).status()).isEqualTo(429);
+        school.as.delete("/api/session");
+        assertThat(school.as.post("/api/session", right).status()).isEqualTo(200);
+        // Her browser has a count of its own.
+        school.as.delete("/api/session");
+        for (int i = 0; i < 8; i++)
+            school.as.post("/api/session", Map.of("signIn", school.signIn, "password", "guess " + i));
+        assertThat(school.as.post("/api/session", right).status()).isEqualTo(429);
+    }
+
+    /** Nobody named a proxy, so nobody is believed to speak for another address. */
+    @Test
+    void aRequestDoesNotSayWhereItComesFrom() {
+        TestSchool school = TestSchool.make();
+        Caller caller = new Caller();
+        // Of the range kept for documents (RFC 5737): no machine has it.
+        String address = "203.0.113.77";
+        caller.post("/api/session", Map.of("signIn", school.signIn, "password", "guess"), "X-Forwarded-For", address);
+        assertThat(RunningServer.bean(JdbcClient.class)
+                        .sql("select count(*) from sign_in_failure where address = ?")
+                        .param(address)
+                        .query(Long.class)
+                        .single())
+                .isZero();
+    }
+
+    @Test
+    void aSessionEndsAfterAWeekHoweverMuchItIsUsed() {
+        TestSchool school = TestSchool.make();
+        RunningServer.bean(JdbcClient.class)
+                .sql(
+                        "update spring_session set creation_time = creation_time - 8 * 86400000::bigint where principal_name ="
+                                + " (select id::text from person where sign_in = ?)")
+                .param(school.signIn)
+                .update();
+        assertThat(school.as.get("/api/classes").status()).isEqualTo(401);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package io.isokinet.server.account;
 
+import com.nulabinc.zxcvbn.Zxcvbn;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.NotFoundException;
@@ -18,20 +19,32 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Accounts {
     private static final int SHORTEST_PASSWORD = 10;
+    private static final int LONGEST_PASSWORD = 200;
+    /** Of 0 to 4: more than a million guesses. */
+    private static final int LEAST_SCORE = 2;
+
+    private static final Zxcvbn GUESSING = new Zxcvbn();
 
     private final Persons persons;
     private final Memberships memberships;
     private final PasswordEncoder passwords;
     private final SignInThrottle throttle;
+    private final KnownDevices devices;
     private final Clock clock;
     private final String dummyHash;
 
     Accounts(
-            Persons persons, Memberships memberships, PasswordEncoder passwords, SignInThrottle throttle, Clock clock) {
+            Persons persons,
+            Memberships memberships,
+            PasswordEncoder passwords,
+            SignInThrottle throttle,
+            KnownDevices devices,
+            Clock clock) {
         this.persons = persons;
         this.memberships = memberships;
         this.passwords = passwords;
         this.throttle = throttle;
+        this.devices = devices;
         this.clock = clock;
         this.dummyHash = passwords.encode("no one has this password");
     }
@@ -46,7 +59,7 @@ public class Accounts {
     /** Adds a person to a school; the password has at least ten characters. */
     @Transactional
     public UUID add(UUID school, String signIn, String name, String password, Role role) {
-        checkPassword(new Fields(), password)
+        checkPassword(new Fields(), password, signIn, name)
                 .check(key(signIn).length() >= 3 && key(signIn).length() <= 120, "signIn", "needs 3 to 120 characters.")
                 .check(persons.findBySignIn(key(signIn)).isEmpty(), "signIn", "is taken; choose another.")
                 .done();
@@ -64,10 +77,26 @@ public class Accounts {
         boolean right =
                 passwords.matches(password, person.map(p -> p.passwordHash).orElse(dummyHash));
         if (!right || person.isEmpty()) return Optional.empty();
-        return memberships.findByPersonIdOrderById(person.get().id).stream()
+        return membershipOf(person.get());
+    }
+
+    /** Whose sign-in it is, whether or not anybody may come in by it. */
+    @Transactional(readOnly = true)
+    Optional<UUID> whose(String signIn) {
+        return persons.findBySignIn(key(signIn)).map(p -> p.id);
+    }
+
+    /** What a person is, in the school they came to first; empty if they have left. */
+    @Transactional(readOnly = true)
+    Optional<SignedIn> membershipOf(UUID person) {
+        return persons.findById(person).flatMap(this::membershipOf);
+    }
+
+    private Optional<SignedIn> membershipOf(Person person) {
+        return memberships.findByPersonIdOrderById(person.id).stream()
                 .filter(m -> m.endedAt == null)
                 .findFirst()
-                .map(m -> new SignedIn(person.get().id, m.schoolId, person.get().name, m.role));
+                .map(m -> new SignedIn(person.id, m.schoolId, person.name, m.role));
     }
 
     /** Everyone in the school, by name. */
@@ -106,11 +135,12 @@ public class Accounts {
     /** Sets a password, and forgets the failed tries before it. */
     @Transactional
     void setPassword(UUID id, String password) {
-        checkPassword(new Fields(), password).done();
         Person person = persons.findById(id).orElseThrow();
+        checkPassword(new Fields(), password, person.signIn, person.name).done();
         person.passwordHash = passwords.encode(password);
         persons.flush();
         throttle.forget(person.signIn);
+        devices.forget(id);
     }
 
     /** True if it is the person's password. */
@@ -144,11 +174,22 @@ public class Accounts {
         return new PersonView(person.id, person.signIn, person.name, membership.role, throttle.isLocked(person.signIn));
     }
 
-    private static Fields checkPassword(Fields fields, String password) {
+    /**
+     * Long enough, and not among what is tried first: words and passwords that are known to be common, and one's own names.
+     * How many guesses it withstands is estimated by zxcvbn (Wheeler, USENIX Security 2016).
+     */
+    private static Fields checkPassword(Fields fields, String password, String signIn, String name) {
         return fields.check(
-                password.length() >= SHORTEST_PASSWORD,
-                "password",
-                "needs at least %d characters.".formatted(SHORTEST_PASSWORD));
+                        password.length() >= SHORTEST_PASSWORD && password.length() <= LONGEST_PASSWORD,
+                        "password",
+                        "needs %d to %d characters.".formatted(SHORTEST_PASSWORD, LONGEST_PASSWORD))
+                .check(
+                        password.length() > LONGEST_PASSWORD
+                                || GUESSING.measure(password, List.of(signIn, name, "isokinet"))
+                                                .getScore()
+                                        >= LEAST_SCORE,
+                        "password",
+                        "would be guessed soon; take three or four words that do not belong together, and not your name.");
     }
 
     static String key(String signIn) {

@@ -3,6 +3,7 @@ package io.isokinet.server.account;
 import io.isokinet.server.account.Links.LinkView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,7 +22,9 @@ class LinkController {
         this.links = links;
     }
 
-    record UseForm(@Nullable String signIn, @NotBlank String password) {}
+    record UseForm(
+            @Nullable @Size(max = 120) String signIn,
+            @NotBlank @Size(max = 200) String password) {}
 
     /** @param signIn to sign in with */
     record Used(String signIn) {}

@@ -42,17 +42,24 @@ class Links {
     private static final String WITHDRAW =
             "delete from one_time_link where school_id = :school and id = :id and used_at is null";
 
+    private static final String CLOSE =
+            "update one_time_link set used_at = :now where school_id = :school and person_id = :person and used_at is null";
+    private static final String DROP_MADE_BY =
+            "delete from one_time_link where school_id = :school and made_by = :person and used_at is null";
+
     private final JdbcClient jdbc;
     private final Clock clock;
     private final Accounts accounts;
     private final Teams teams;
+    private final Sessions sessions;
     private final Audit audit;
 
-    Links(JdbcClient jdbc, Clock clock, Accounts accounts, Teams teams, Audit audit) {
+    Links(JdbcClient jdbc, Clock clock, Accounts accounts, Teams teams, Sessions sessions, Audit audit) {
         this.jdbc = jdbc;
         this.clock = clock;
         this.accounts = accounts;
         this.teams = teams;
+        this.sessions = sessions;
         this.audit = audit;
     }
 
@@ -160,6 +167,8 @@ class Links {
             if (!first) throw gone();
             if (link.person != null) {
                 accounts.setPassword(link.person, password);
+                close(link.person);
+                sessions.endAll(link.person, null);
                 audit.add(link.person, link.name, Act.DID, "chose a new password", "", link.person);
                 return accounts.signIn(link.person);
             }
@@ -171,6 +180,25 @@ class Links {
             audit.add(person, link.name, Act.DID, "joined the school", "as " + role.label(), person);
             return Accounts.key(chosen);
         }
+    }
+
+    /** Closes every link for a new password of a person: a password that was chosen meanwhile is theirs. */
+    @Transactional
+    void close(UUID person) {
+        jdbc.sql(CLOSE)
+                .param("now", Timestamp.from(clock.instant()))
+                .param("school", SchoolScope.current())
+                .param("person", person)
+                .update();
+    }
+
+    /** What somebody invited who no longer may goes with them. */
+    @Transactional
+    void dropMadeBy(UUID person) {
+        jdbc.sql(DROP_MADE_BY)
+                .param("school", SchoolScope.current())
+                .param("person", person)
+                .update();
     }
 
     @Transactional(readOnly = true)

@@ -102,6 +102,7 @@ public class PeopleController {
                                 form.classes().size()),
                 id);
         if (before.role() != form.role()) sessions.endAll(id, null);
+        if (form.role() != Role.LEAD) links.dropMadeBy(id);
         return people();
     }
 
@@ -112,6 +113,8 @@ public class PeopleController {
         String name = accounts.person(id).name();
         accounts.end(id);
         teams.set(id, List.of());
+        links.close(id);
+        links.dropMadeBy(id);
         audit.add(Act.REMOVED, "person " + name, "", id);
         sessions.endAll(id, null);
         return ResponseEntity.noContent().build();

@@ -29,6 +29,9 @@ class QuietSessions {
     private static final Duration TO = Duration.ofMinutes(1);
 
     /** The session of the request that this thread works on: asked for again once the answer is on its way. */
+    /** However much it is used: a browser left signed in is not so for ever. */
+    private static final Duration LONGEST = Duration.ofDays(7);
+
     private static final ThreadLocal<QuietSession<?>> HERE = new ThreadLocal<>();
 
     /** Around everything that asks for the session. */
@@ -82,6 +85,10 @@ class QuietSessions {
             if (here != null && here.getId().equals(id)) return (QuietSession<S>) here;
             S found = kept.findById(id);
             if (found == null) return null;
+            if (found.getCreationTime().plus(LONGEST).isBefore(Instant.now())) {
+                kept.deleteById(id);
+                return null;
+            }
             QuietSession<S> session = new QuietSession<>(found, false);
             HERE.set(session);
             return session;

@@ -9,6 +9,9 @@ import java.util.HexFormat;
 
 /** Secrets in links: 192 random bits, shown once, kept as SHA-256. So long a secret needs no slow hash. */
 public final class Secrets {
+    /** Characters of one. */
+    static final int LENGTH = 32;
+
     private static final int BYTES = 24;
     private static final SecureRandom RANDOM = new SecureRandom();
 

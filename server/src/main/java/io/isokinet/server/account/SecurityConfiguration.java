@@ -1,5 +1,6 @@
 package io.isokinet.server.account;
 
+import io.isokinet.server.http.Refusal;
 import io.isokinet.server.tenancy.SchoolScope;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -10,7 +11,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -77,11 +77,7 @@ class SecurityConfiguration {
 
     private static void refuse(HttpServletResponse response, HttpStatus status, String title, String detail)
             throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.setCharacterEncoding("UTF-8");
-        response.getWriter()
-                .write("{\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}".formatted(title, status.value(), detail));
+        Refusal.write(response, status.value(), title, detail);
     }
 
     /** Puts the school of whoever is signed in into scope for the request. */

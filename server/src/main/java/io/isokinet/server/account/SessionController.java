@@ -7,6 +7,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpHeaders;
@@ -32,16 +34,22 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
     private final Accounts accounts;
     private final SignInThrottle throttle;
+    private final KnownDevices devices;
+    private final SignInLog log;
     private final SecurityContextRepository contexts;
     private final String version;
 
     SessionController(
             Accounts accounts,
             SignInThrottle throttle,
+            KnownDevices devices,
+            SignInLog log,
             SecurityContextRepository contexts,
             @Value("${isokinet.version}") String version) {
         this.accounts = accounts;
         this.throttle = throttle;
+        this.devices = devices;
+        this.log = log;
         this.contexts = contexts;
         this.version = version;
     }
@@ -61,19 +69,28 @@ class SessionController {
     @PostMapping
     @Anybody
     SessionView signIn(@Valid @RequestBody SignIn form, HttpServletRequest request, HttpServletResponse response) {
-        String address = request.getRemoteAddr();
-        if (throttle.mustWait(form.signIn(), address)) {
+        UUID wanted = accounts.whose(form.signIn()).orElse(null);
+        Optional<String> known = devices.count(wanted, request);
+        // A browser that was signed in with before waits for its own wrong tries, not for what others try elsewhere.
+        String secret = known.orElse(form.signIn());
+        OptionalLong attempt = throttle.begin(secret, known.isPresent() ? "" : request.getRemoteAddr());
+        if (attempt.isEmpty()) {
             response.setHeader("Retry-After", String.valueOf(SignInThrottle.WAIT_SECONDS));
-            throw refused(HttpStatus.TOO_MANY_REQUESTS, "Too many tries. Wait five minutes, then try again.");
+            throw refused(
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "Too many tries. Wait five minutes, use a device that you have signed in with before, or ask the lead for a new password.");
         }
         SignedIn signedIn = accounts.verify(form.signIn(), form.password()).orElse(null);
         if (signedIn == null) {
-            throttle.failed(form.signIn(), address);
+            if (wanted != null) log.failed(wanted);
             throw refused(
                     HttpStatus.UNAUTHORIZED,
                     "This name and password do not belong together. Check both and try again.");
         }
-        throttle.succeeded(form.signIn());
+        throttle.takeOff(attempt.getAsLong());
+        throttle.succeeded(secret);
+        devices.remember(signedIn.person(), request, response);
+        log.signedIn(signedIn, Sessions.words(request.getHeader(HttpHeaders.USER_AGENT)));
         HttpSession session = request.getSession(true);
         if (!session.isNew()) request.changeSessionId();
         session.setAttribute(Sessions.DEVICE, Sessions.words(request.getHeader(HttpHeaders.USER_AGENT)));

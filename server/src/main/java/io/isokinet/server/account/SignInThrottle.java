@@ -1,24 +1,30 @@
 package io.isokinet.server.account;
 
+import java.util.OptionalLong;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Slows down guessing: so many failures for a sign-in or from an address, and it has to wait. Kept in the database for every copy. */
+/**
+ * Slows down guessing: so many failures for a secret or from an address, and it has to wait. Kept in the database for every copy.
+ * A try is counted before it is checked, so that tries side by side are no way around it; one that was right is taken off again.
+ */
 @Component
 class SignInThrottle {
-    static final int FAILURES_A_SIGN_IN = 8;
+    static final int FAILURES_A_SECRET = 8;
     static final int FAILURES_AN_ADDRESS = 60;
     static final int WAIT_SECONDS = 300;
 
     private static final String RECENT = """
-            select count(*) filter (where sign_in = :signIn) >= :ofSignIn or count(*) filter (where address = :address) >= :ofAddress
+            select count(*) filter (where sign_in = :secret) > :ofSecret or count(*) filter (where address = :address) > :ofAddress
             from sign_in_failure
-            where at > now() - make_interval(secs => :seconds) and (sign_in = :signIn or address = :address)""";
-    private static final String ADD = "insert into sign_in_failure (sign_in, address) values (:signIn, :address)";
+            where at > now() - make_interval(secs => :seconds) and (sign_in = :secret or address = :address)""";
+    private static final String ADD =
+            "insert into sign_in_failure (sign_in, address) values (:secret, :address) returning id";
+    private static final String TAKE_OFF = "delete from sign_in_failure where id = :id";
     private static final String FORGET =
-            "delete from sign_in_failure where sign_in = :signIn or at < now() - interval '1 day'";
+            "delete from sign_in_failure where sign_in = :secret or at < now() - interval '1 day'";
 
     private final JdbcClient jdbc;
 
@@ -26,37 +32,60 @@ class SignInThrottle {
         this.jdbc = jdbc;
     }
 
-    boolean mustWait(String signIn, String address) {
-        return jdbc.sql(RECENT)
-                .param("signIn", Accounts.key(signIn))
+    /**
+     * Counts a try.
+     *
+     * @param secret what is guessed at: a sign-in, or another name for it
+     * @param address where it comes from; empty if that does not count
+     * @return to take off if it was right; empty if it has to wait and must not be checked
+     */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    OptionalLong begin(String secret, String address) {
+        long id = jdbc.sql(ADD)
+                .param("secret", Accounts.key(secret))
                 .param("address", address)
-                .param("ofSignIn", FAILURES_A_SIGN_IN)
-                .param("ofAddress", FAILURES_AN_ADDRESS)
+                .query(Long.class)
+                .single();
+        if (!isOver(secret, address)) return OptionalLong.of(id);
+        // Waiting is not made longer by who goes on trying.
+        takeOff(id);
+        return OptionalLong.empty();
+    }
+
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    void takeOff(long attempt) {
+        jdbc.sql(TAKE_OFF).param("id", attempt).update();
+    }
+
+    private boolean isOver(String secret, String address) {
+        return jdbc.sql(RECENT)
+                .param("secret", Accounts.key(secret))
+                .param("address", address)
+                .param("ofSecret", FAILURES_A_SECRET)
+                .param("ofAddress", address.isEmpty() ? Integer.MAX_VALUE : FAILURES_AN_ADDRESS)
                 .param("seconds", WAIT_SECONDS)
                 .query(Boolean.class)
                 .single();
     }
 
     @Transactional(propagation = Propagation.REQUIRES_NEW)
-    void failed(String signIn, String address) {
-        jdbc.sql(ADD)
-                .param("signIn", Accounts.key(signIn))
-                .param("address", address)
-                .update();
+    void succeeded(String secret) {
+        forget(secret);
     }
 
-    @Transactional(propagation = Propagation.REQUIRES_NEW)
-    void succeeded(String signIn) {
-        forget(signIn);
+    /** Forgets the failures of a secret, so that it need not wait. */
+    void forget(String secret) {
+        jdbc.sql(FORGET).param("secret", Accounts.key(secret)).update();
     }
 
-    /** Forgets the failures of a sign-in, so that it need not wait. */
-    void forget(String signIn) {
-        jdbc.sql(FORGET).param("signIn", Accounts.key(signIn)).update();
-    }
-
-    /** True while a sign-in has to wait, from wherever it is tried. */
+    /** True while a sign-in has to wait, from wherever it is tried that has not signed in with it before. */
     boolean isLocked(String signIn) {
-        return mustWait(signIn, "");
+        return jdbc.sql("select count(*) >= :most from sign_in_failure where sign_in = :secret"
+                        + " and at > now() - make_interval(secs => :seconds)")
+                .param("most", FAILURES_A_SECRET)
+                .param("secret", Accounts.key(signIn))
+                .param("seconds", WAIT_SECONDS)
+                .query(Boolean.class)
+                .single();
     }
 }
