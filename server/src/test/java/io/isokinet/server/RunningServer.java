@@ -45,6 +45,7 @@ public final class RunningServer implements BeforeAllCallback {
                 "--springdoc.writer-with-order-by-keys=true",
                 "--springdoc.default-produces-media-type=application/json",
                 "--springdoc.api-docs.path=/openapi",
+                "--springdoc.paths-to-match=/api/**",
                 "--springdoc.default-flat-param-object=true",
                 "--logging.level.org.springdoc.core.events.SpringDocAppInitializer=error",
                 "--logging.level.root=warn"));

@@ -2,6 +2,8 @@ package io.isokinet.server.http;
 
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.FoundException;
+import java.sql.SQLException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -10,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -63,6 +66,23 @@ class Problems extends ResponseEntityExceptionHandler {
                 ? e.getMessage()
                 : "It was changed by someone else since you opened it. Reload it and save again.";
         return problem(HttpStatus.PRECONDITION_FAILED, "Changed meanwhile", detail);
+    }
+
+    /** Two at once, on something that has no version; or what it refers to has gone, or was never of this school. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    ProblemDetail clash(DataIntegrityViolationException e) {
+        LOG.warn("Refused by the database: {}", state(e));
+        return problem(
+                HttpStatus.CONFLICT,
+                "Changed meanwhile",
+                "Somebody else did this at the same moment, or what it refers to is not there any more. Reload it and try again.");
+    }
+
+    /** What kind of rule was broken (SQLSTATE), without any value. */
+    private static String state(Throwable failure) {
+        for (Throwable t = failure; t != null; t = t.getCause())
+            if (t instanceof SQLException sql) return String.valueOf(sql.getSQLState());
+        return "unknown";
     }
 
     @ExceptionHandler(VersionMissingException.class)
@@ -139,8 +159,11 @@ class Problems extends ResponseEntityExceptionHandler {
     /** What should have stood there. */
     private static String shape(@Nullable DatabindException cause) {
         Class<?> wanted = cause instanceof InvalidFormatException format ? format.getTargetType() : Object.class;
+        if (wanted == String.class && cause != null) return cause.getOriginalMessage();
+        if (wanted == Instant.class) return "must be a moment between 1900 and 2200, such as 2027-01-31T09:15:00Z.";
         if (wanted == LocalTime.class) return "must be a time of the day, 00:00 to 23:59, such as 09:15.";
-        if (wanted == LocalDate.class) return "must be a day of the calendar, such as 2027-01-31.";
+        if (wanted == LocalDate.class)
+            return "must be a day of the calendar between 1900 and 2200, such as 2027-01-31.";
         return "cannot be read; web/openapi.json says what belongs there.";
     }
 

@@ -10,7 +10,7 @@ public final class Uploads {
 
     /** As the sender calls it; "null" if it has no name. */
     public static String name(MultipartFile file) {
-        return String.valueOf(file.getOriginalFilename());
+        return PlainText.cleaned(String.valueOf(file.getOriginalFilename()));
     }
 
     /** @throws UncheckedIOException if what was received cannot be read back */
