@@ -2,6 +2,7 @@ package io.isokinet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.server.account.Role;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -44,6 +45,118 @@ class BatchTest {
         }
         assertThat(count("trial")).isEqualTo(2);
         assertThat(count("batch")).isEqualTo(1);
+    }
+
+    private JsonNode sent(Caller as, String kind, Map<String, Object> entry) {
+        Map<String, Object> batch = new HashMap<>(school.batch(List.of()));
+        batch.put(kind, List.of(entry));
+        return as.post("/api/batches", batch).json();
+    }
+
+    /** Everybody writes for the classes given to them: of others neither notes, nor the register, nor what was seen. */
+    @Test
+    void entriesAboutAnotherClassAreRefusedOneByOne() {
+        UUID terns = school.schoolClass("Terns", 7, "Cleo Reed", "Dov Sole");
+        UUID cleo = school.children(terns).get("Cleo");
+        Caller assistant = school.member(Role.ASSISTANT, curlews).as();
+        UUID own = lesson(curlews);
+        UUID other = lesson(terns);
+        String now = TestClock.now().toString();
+
+        Map<String, Object> note = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID(),
+                "lesson",
+                own,
+                "kind",
+                "NOTE",
+                "seq",
+                1,
+                "at",
+                now,
+                "body",
+                Map.of("text", "cries easily", "child", cleo)));
+        assertThat(sent(assistant, "events", note).get("refused")).hasSize(1);
+        note.put("body", Map.of("text", "left foot forward", "child", ada));
+        assertThat(sent(assistant, "events", note).get("kept")).hasSize(1);
+
+        Map<String, Object> elsewhere = school.trial(ada, CUE, true);
+        elsewhere.put("lesson", other);
+        assertThat(sent(assistant, "trials", elsewhere).get("refused")).hasSize(1);
+        elsewhere.put("lesson", own);
+        assertThat(sent(assistant, "trials", elsewhere).get("kept")).hasSize(1);
+        // A lead has every class, and still no child in another's lesson.
+        Map<String, Object> mixed = school.trial(cleo, CUE, true);
+        mixed.put("lesson", own);
+        assertThat(sent(school.as, "trials", mixed).get("refused")).hasSize(1);
+
+        Map<String, Object> present = new HashMap<>(
+                Map.of("id", UUID.randomUUID(), "lesson", other, "child", ada, "present", false, "at", now));
+        assertThat(sent(assistant, "register", present).get("refused")).hasSize(1);
+        present.put("lesson", own);
+        assertThat(sent(assistant, "register", present).get("kept")).hasSize(1);
+
+        Map<String, Object> theirs = school.trial(cleo, CUE, true);
+        school.record(List.of(theirs));
+        Map<String, Object> takenBack = Map.of("id", UUID.randomUUID(), "trial", theirs.get("id"), "at", now);
+        assertThat(sent(assistant, "voids", takenBack)
+                        .get("refused")
+                        .get(0)
+                        .get("why")
+                        .asString())
+                .isEqualTo("What is to be taken back is not of a class given to you.");
+        assertThat(sent(school.as, "voids", takenBack).get("kept")).hasSize(1);
+    }
+
+    private UUID lesson(UUID schoolClass) {
+        UUID unit = school.unit(schoolClass, 1, 30);
+        return UUID.fromString(school.as
+                .get("/api/units/" + unit)
+                .json()
+                .get("lessons")
+                .get(0)
+                .get("id")
+                .asString());
+    }
+
+    /** What the door refuses is said in words and by its field; what it takes is one name, however it was typed. */
+    @Test
+    void textComesInThroughOneDoor() {
+        Map<String, Object> trial = school.trial(ada, CUE, false);
+        trial.put("fault", "stiff\u0000arm");
+        Caller.Answer refused = school.as.post("/api/batches", school.batch(List.of(trial)));
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.findings())
+                .containsExactly("trials.[0].fault: holds a character that cannot be shown (U+0000)."
+                        + " Type the text anew; copied text may bring such along.");
+        Map<String, Object> hole = new HashMap<>(school.batch(List.of()));
+        hole.put("trials", java.util.Arrays.asList((Object) null));
+        assertThat(school.as.post("/api/batches", hole).status()).isEqualTo(400);
+        hole = new HashMap<>(school.batch(List.of()));
+        hole.put("clock", "+999999999-12-31T00:00:00Z");
+        assertThat(school.as.post("/api/batches", hole).findings())
+                .containsExactly("clock: must be a moment between 1900 and 2200, such as 2027-01-31T09:15:00Z.");
+        assertThat(school.as.get("/api/term?on=+999999999-12-31").status()).isIn(200, 400);
+        assertThat(school.as.get("/api/children/" + ada + "/trials?cue=a%00b").status())
+                .isEqualTo(400);
+        UUID composed = school.schoolClass("Knots", 7, "Zoe\u0308 Moss");
+        assertThat(school.children(composed)).containsOnlyKeys("Zo\u00eb");
+    }
+
+    /** Failures below the controllers are said in the same way, and none as a page. */
+    @Test
+    void failuresBelowTheControllersAreProblemsToo() throws Exception {
+        for (String line : List.of("GET /api/classes?a=|^ HTTP/1.1", "GET /api/%zz HTTP/1.1", "NONSENSE"))
+            try (java.net.Socket socket = new java.net.Socket(
+                    "127.0.0.1", java.net.URI.create(RunningServer.address()).getPort())) {
+                socket.getOutputStream().write((line + "\r\nHost: localhost\r\nConnection: close\r\n\r\n").getBytes());
+                String answer = new String(socket.getInputStream().readAllBytes());
+                assertThat(answer)
+                        .as(line)
+                        .startsWith("HTTP/1.1 400")
+                        .contains("application/problem+json", "\"status\":400");
+                assertThat(answer).doesNotContain("<html", "java.", "org.apache");
+            }
     }
 
     @Test
@@ -118,7 +231,7 @@ class BatchTest {
                 .containsExactly(
                         "There is no cue with the key (underarm-roll/moonwalk).",
                         "There is no such child in this school, or not in the classes given to you.",
-                        "There is no such lesson in this school.");
+                        "There is no such lesson of this child's class in the classes given to you.");
     }
 
     @Test

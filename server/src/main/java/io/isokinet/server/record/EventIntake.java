@@ -9,6 +9,7 @@ import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.school.Classes;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -93,16 +94,22 @@ class EventIntake {
         }
     }
 
-    /** Whether a count or a side speaks of children given to whoever records. */
+    /** Whether the children it speaks of are given to whoever records, and it says what its kind has to. */
     private boolean theirs(Intake intake, Batch.EventEntry entry) {
-        if (entry.kind() == Batch.EventKind.SIDE)
-            return theirs(intake, List.of(entry.body().getOrDefault("child", "")))
-                    && one(Action.values(), entry.body().get("action"))
-                    && one(Side.values(), entry.body().get("side"));
-        if (entry.kind() == Batch.EventKind.SHOWED)
-            return theirs(intake, List.of(entry.body().getOrDefault("child", "")));
-        return entry.kind() != Batch.EventKind.COUNT
-                || entry.body().get("children") instanceof List<?> ids && !ids.isEmpty() && theirs(intake, ids);
+        Map<String, Object> body = entry.body();
+        List<Object> named = new ArrayList<>();
+        if (body.get("child") != null) named.add(body.get("child"));
+        if (body.get("children") instanceof List<?> ids) named.addAll(ids);
+        if (!theirs(intake, named)) return false;
+        return switch (entry.kind()) {
+            case SIDE ->
+                body.containsKey("child")
+                        && one(Action.values(), body.get("action"))
+                        && one(Side.values(), body.get("side"));
+            case SHOWED -> body.containsKey("child");
+            case COUNT -> body.get("children") instanceof List<?> ids && !ids.isEmpty();
+            default -> true;
+        };
     }
 
     private boolean theirs(Intake intake, List<?> ids) {
@@ -134,7 +141,6 @@ class EventIntake {
 
     void takeHits(Intake intake) {
         if (intake.batch.hits().isEmpty()) return;
-        Set<UUID> theirs = givenLessons(intake, Intake.named(intake.batch.hits(), Batch.HitEntry::lesson));
         KnowHow knowHow = knowHows.current();
         for (Batch.HitEntry h : intake.batch.hits()) {
             boolean home = h.kind() == Kind.HOME;
@@ -142,7 +148,7 @@ class EventIntake {
                 intake.refuse(
                         h.id(), "A set of tries is the teacher's or from home; %s was given.".formatted(h.kind()));
             else if (h.lesson() == null && !home
-                    || h.lesson() != null && !theirs.contains(h.lesson())
+                    || h.lesson() != null && !intake.isThere(h.child(), h.lesson())
                     || !intake.children.contains(h.child()))
                 intake.refuse(
                         h.id(), "There is no such lesson or child in this school, or not of the classes given to you.");

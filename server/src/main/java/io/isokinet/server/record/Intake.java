@@ -5,8 +5,10 @@ import io.isokinet.server.record.Receipt.Refusal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
@@ -24,8 +26,11 @@ final class Intake {
     /** Children that are, or were, in a class given to whoever records, of those that the batch names. */
     final Set<UUID> children = new HashSet<>();
 
-    /** Lessons that there are, of those that the batch names. */
+    /** Lessons of classes given to whoever records, of those that the batch names. */
     final Set<UUID> lessons = new HashSet<>();
+
+    /** Children that are, or were, in the class of a lesson, by the lesson. */
+    private final Map<UUID, Set<UUID>> there = new HashMap<>();
 
     private final Duration offset;
     private final List<UUID> kept = new ArrayList<>();
@@ -39,6 +44,22 @@ final class Intake {
         this.school = school;
         this.received = received;
         this.offset = offset;
+    }
+
+    /** @param what "child", "lesson", or "there" for a child of a lesson's class */
+    boolean knows(String what, UUID id, @Nullable UUID child) {
+        return switch (what) {
+            case "child" -> children.add(id);
+            case "lesson" -> lessons.add(id);
+            default -> there.computeIfAbsent(id, l -> new HashSet<>()).add(Objects.requireNonNull(child));
+        };
+    }
+
+    /** True if both are given to whoever records, and the child is or was in the lesson's class. */
+    boolean isThere(UUID child, UUID lesson) {
+        return children.contains(child)
+                && lessons.contains(lesson)
+                && there.getOrDefault(lesson, Set.of()).contains(child);
     }
 
     void keep(UUID id) {

@@ -13,7 +13,9 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -37,14 +39,43 @@ public class Recorder {
             batch as (
                 insert into batch (id, school_id, device_id, device_clock, received_at, offset_ms)
                 values (:id, :school, :device, :clock, :received, :offset) on conflict do nothing)
-            select c.id, true as child from child c
+            select 'child' as what, c.id, null::uuid as child from child c
             where c.school_id = :school and c.id = any(cast(:children as uuid[])) and %s
             union all
-            select l.id, false from lesson l where l.school_id = :school and l.id = any(cast(:lessons as uuid[]))""".formatted(GIVEN);
+            select 'lesson', l.id, null from lesson l join unit u on u.school_id = l.school_id and u.id = l.unit_id
+            where l.school_id = :school and l.id = any(cast(:lessons as uuid[]))
+              and (:lead or exists (
+                  select 1 from class_person p
+                  where p.school_id = u.school_id and p.class_id = u.class_id and p.person_id = :person))
+            union all
+            select distinct 'there', l.id, e.child_id from lesson l
+            join unit u on u.school_id = l.school_id and u.id = l.unit_id
+            join enrolment e on e.school_id = u.school_id and e.class_id = u.class_id
+            where l.school_id = :school and l.id = any(cast(:lessons as uuid[])) and e.child_id = any(cast(:children as uuid[]))""".formatted(GIVEN);
 
     private static final String VOID = """
             insert into trial_void (id, school_id, trial_id, by_person, at, received_at)
             values (:id, :school, :trial, :person, :at, :received) on conflict do nothing""";
+    /** What is known of them, and whether whoever records may take it back: what they put in, or what is of a class given to them. */
+    private static final String TAKEN_BACK = """
+            select 'trial' as what, t.id, t.observer = :person or :lead or exists (
+                select 1 from enrolment e
+                join class_person p on p.school_id = e.school_id and p.class_id = e.class_id and p.person_id = :person
+                where e.school_id = t.school_id and e.child_id = t.child_id) as theirs
+            from trial t where t.school_id = :school and t.id in (:ids)
+            union all
+            select 'hits', h.id, h.observer = :person or :lead or exists (
+                select 1 from enrolment e
+                join class_person p on p.school_id = e.school_id and p.class_id = e.class_id and p.person_id = :person
+                where e.school_id = h.school_id and e.child_id = h.child_id)
+            from hit_set h where h.school_id = :school and h.id in (:ids)
+            union all
+            select 'event', v.id, v.by_person = :person or :lead or exists (
+                select 1 from lesson l join unit u on u.school_id = l.school_id and u.id = l.unit_id
+                join class_person p on p.school_id = u.school_id and p.class_id = u.class_id and p.person_id = :person
+                where l.school_id = v.school_id and l.id = v.lesson_id)
+            from lesson_event v where v.school_id = :school and v.id in (:ids)""";
+
     private static final String REGISTER = """
             insert into register_event
                 (id, school_id, lesson_id, child_id, present, sits_out, by_person, at, received_at)
@@ -116,6 +147,7 @@ public class Recorder {
         wanted.addAll(Intake.named(intake.batch.hits(), Batch.HitEntry::child));
         wanted.addAll(Intake.named(intake.batch.register(), Batch.RegisterEntry::child));
         Set<UUID> named = Intake.named(intake.batch.trials(), TrialEntry::lesson);
+        named.addAll(Intake.named(intake.batch.hits(), Batch.HitEntry::lesson));
         named.addAll(Intake.named(intake.batch.register(), Batch.RegisterEntry::lesson));
         named.addAll(Intake.named(intake.batch.taught(), Batch.TaughtEntry::lesson));
         jdbc.sql(BATCH)
@@ -129,8 +161,8 @@ public class Recorder {
                 .param("children", array(wanted))
                 .param("lessons", array(named))
                 .param("lead", intake.observer.role() == Role.LEAD)
-                .query((row, n) -> (row.getBoolean("child") ? intake.children : intake.lessons)
-                        .add(row.getObject("id", UUID.class)))
+                .query((row, n) -> intake.knows(
+                        row.getString("what"), row.getObject("id", UUID.class), row.getObject("child", UUID.class)))
                 .list();
     }
 
@@ -140,15 +172,30 @@ public class Recorder {
 
     private void voids(Intake intake) {
         Set<UUID> ids = Intake.named(intake.batch.voids(), Batch.VoidEntry::trial);
-        Set<UUID> trials = known(intake, "trial", ids);
-        Set<UUID> others = trials.containsAll(ids) ? Set.of() : known(intake, "lesson_event", ids);
-        if (!trials.containsAll(ids)) others.addAll(known(intake, "hit_set", ids));
+        if (ids.isEmpty()) return;
+        Map<UUID, String> theirs = new HashMap<>();
+        Set<UUID> known = new HashSet<>();
+        jdbc.sql(TAKEN_BACK)
+                .param("school", intake.school)
+                .param("ids", ids)
+                .param("person", intake.observer.person())
+                .param("lead", intake.observer.role() == Role.LEAD)
+                .query((row, n) -> {
+                    UUID id = row.getObject("id", UUID.class);
+                    if (row.getBoolean("theirs")) theirs.put(id, row.getString("what"));
+                    return known.add(id);
+                })
+                .list();
         for (Batch.VoidEntry entry : intake.batch.voids()) {
-            if (!trials.contains(entry.trial()) && !others.contains(entry.trial())) {
-                intake.refuse(entry.id(), "What is to be taken back has not arrived yet.");
+            if (!theirs.containsKey(entry.trial())) {
+                intake.refuse(
+                        entry.id(),
+                        known.contains(entry.trial())
+                                ? "What is to be taken back is not of a class given to you."
+                                : "What is to be taken back has not arrived yet.");
                 continue;
             }
-            event(intake, trials.contains(entry.trial()) ? VOID : EVENT_VOID, entry.id(), entry.at())
+            event(intake, "trial".equals(theirs.get(entry.trial())) ? VOID : EVENT_VOID, entry.id(), entry.at())
                     .param("trial", entry.trial())
                     .update();
             intake.keep(entry.id());
@@ -157,8 +204,8 @@ public class Recorder {
 
     private void register(Intake intake) {
         for (Batch.RegisterEntry entry : intake.batch.register()) {
-            if (!intake.children.contains(entry.child()) || !intake.lessons.contains(entry.lesson())) {
-                intake.refuse(entry.id(), "There is no such child or lesson in this school.");
+            if (!intake.isThere(entry.child(), entry.lesson())) {
+                intake.refuse(entry.id(), "There is no such child in a lesson of the classes given to you.");
                 continue;
             }
             event(intake, REGISTER, entry.id(), entry.at())

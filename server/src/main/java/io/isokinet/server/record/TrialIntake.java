@@ -89,8 +89,8 @@ class TrialIntake {
                 intake.refuse(trial.id(), "There is no such child in this school, or not in the classes given to you.");
             else if (Boolean.TRUE.equals(trial.formal()) && trial.sitting() == null)
                 intake.refuse(trial.id(), "A trial of a test names its sitting; give one id to all trials of a child.");
-            else if (trial.lesson() != null && !intake.lessons.contains(trial.lesson()))
-                intake.refuse(trial.id(), "There is no such lesson in this school.");
+            else if (trial.lesson() != null && !intake.isThere(trial.child(), trial.lesson()))
+                intake.refuse(trial.id(), "There is no such lesson of this child's class in the classes given to you.");
             else if (!cues.contains(trial.cue()))
                 intake.refuse(trial.id(), "There is no cue with the key (%s).".formatted(trial.cue()));
             else takeable.add(trial);
