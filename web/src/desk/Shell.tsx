@@ -4,7 +4,7 @@ import { NavLink, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
 import { ChangeNote } from '../changes/ChangeNote'
 import { FirstRun } from '../firstrun/FirstRun'
-import { forgetNames } from '../hall/offline'
+import { signOut } from '../hall/offline'
 import { JoinPage } from '../session/JoinPage'
 import { SignIn } from '../session/SignIn'
 import { sessionQuery } from '../session/useSession'
@@ -69,9 +69,8 @@ function SignedInShell({ session, children }: { session: Schemas['SessionView'];
   const [help, setHelp] = useState(false)
   const [go, setGo] = useState(false)
   const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
-  const signOut = async () => {
-    await take(api.DELETE('/api/session'))
-    await forgetNames()
+  const leave = async () => {
+    await signOut()
     // A new page: nothing of this person stays in memory.
     window.location.assign('/')
   }
@@ -110,7 +109,7 @@ function SignedInShell({ session, children }: { session: Schemas['SessionView'];
               <button type="button" className={styles.plain} onClick={() => setHelp(true)}>
                 Keys
               </button>
-              <button type="button" className={styles.plain} onClick={signOut}>
+              <button type="button" className={styles.plain} onClick={leave}>
                 Sign out
               </button>
             </span>

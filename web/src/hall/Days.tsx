@@ -3,7 +3,7 @@ import { Problem, type Schemas } from '../api/client'
 import { longDayWords, todayHere } from '../shared/dates'
 import styles from './Hall.module.css'
 import { get } from './http'
-import { install, keepStorage, namesBelongTo } from './offline'
+import { afterSignOut, install, keepStorage, namesBelongTo } from './offline'
 import { lastingOutbox } from './outbox'
 import { readRescue } from './rescue'
 
@@ -30,6 +30,7 @@ export function Days() {
       const can = await install(true)
       setInstalled(can)
       setKept(!can || (await keepStorage()))
+      await afterSignOut()
       const session = await get<Schemas['SessionView']>('/api/session')
       await namesBelongTo(session.person)
       const coming = await get<Lesson[]>('/api/hall')

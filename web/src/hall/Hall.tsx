@@ -3,8 +3,8 @@ import { Problem, type Schemas, toProblem } from '../api/client'
 import { uuid7 } from '../shared/uuid7'
 import styles from './Hall.module.css'
 import { HallScreen } from './HallScreen'
-import { get, put } from './http'
-import { install, namesBelongTo } from './offline'
+import { get, put, reasonOf } from './http'
+import { afterSignOut, install, namesBelongTo } from './offline'
 import { lastingOutbox, passingOutbox } from './outbox'
 import { stayAwake } from './screen'
 import { SendError } from './sender'
@@ -34,6 +34,7 @@ export function Hall({ lesson }: { lesson: string }) {
     // A new version waits: nobody is surprised in the middle of a lesson.
     void install(false)
     try {
+      await afterSignOut()
       const [session, hall] = await Promise.all([
         get<Schemas['SessionView']>('/api/session'),
         get<HallView>(`/api/hall/${lesson}`),
@@ -48,7 +49,7 @@ export function Hall({ lesson }: { lesson: string }) {
           outbox: lasting ? lastingOutbox() : passingOutbox(),
           send: async (batch) => {
             const response = await put(`/api/hall/${lesson}/batches`, 'POST', batch)
-            if (!response.ok) throw new SendError(response.status, 'The server did not take it.')
+            if (!response.ok) throw new SendError(response.status, await reasonOf(response))
             return response.json()
           },
         })

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { forgetNames, install, NAMES, namesBelongTo } from './offline'
+import { NAMES } from './names'
+import { afterSignOut, finishSignOut, forgetNames, install, namesBelongTo, signOut } from './offline'
 
 describe('names on the device', () => {
   const gone = vi.fn(async () => true)
@@ -24,6 +25,23 @@ describe('names on the device', () => {
     expect(gone).toHaveBeenCalledWith(NAMES)
     await namesBelongTo('you')
     expect(gone).toHaveBeenCalledTimes(1)
+  })
+
+  it('go first where the server is not reached, which is told later', async () => {
+    await namesBelongTo('me')
+    const fetched = vi.fn(async (_path: string, _init: RequestInit): Promise<Response> => {
+      throw new TypeError('no network')
+    })
+    vi.stubGlobal('fetch', fetched)
+    await signOut()
+    expect(gone).toHaveBeenCalledWith(NAMES)
+    await expect(afterSignOut()).rejects.toThrow('Somebody signed out on this device')
+    fetched.mockResolvedValue(new Response(null, { status: 204 }))
+    expect(await finishSignOut()).toBe(true)
+    expect(fetched.mock.lastCall?.[1]).toMatchObject({ method: 'DELETE' })
+    const calls = fetched.mock.calls.length
+    await afterSignOut()
+    expect(fetched).toHaveBeenCalledTimes(calls)
   })
 
   it('are not kept where the browser does not allow it', async () => {

@@ -1,8 +1,5 @@
-/** Where names are kept on the device: they belong to who is signed in, and go when that person signs out. */
-export const NAMES = 'isokinet-names'
-
-/** Tells a waiting version of the hall to take over. */
-export const TAKE_OVER = 'take over'
+import { csrf, Problem } from '../api/client'
+import { NAMES, TAKE_OVER } from './names'
 
 /** Whose names are on the device. */
 const WHOSE = 'isokinet.names of'
@@ -18,6 +15,46 @@ export async function namesBelongTo(person: string) {
   const before = localStorage.getItem(WHOSE)
   if (before && before !== person) await forgetNames()
   localStorage.setItem(WHOSE, person)
+}
+
+/** Set while the server has not been told of a sign-out yet. */
+const OWED = 'isokinet.sign-out owed'
+
+/** Forgets first and tells the server then: a shared tablet without a network shows nobody's names to who takes it next. */
+export async function signOut(): Promise<void> {
+  await forgetNames()
+  localStorage.setItem(OWED, '1')
+  await finishSignOut()
+}
+
+/**
+ * Tells the server of a sign-out that it could not be told of before.
+ *
+ * @returns false if it still could not: then nobody is signed in here, whatever the server thinks
+ */
+export async function finishSignOut(): Promise<boolean> {
+  if (!localStorage.getItem(OWED)) return true
+  try {
+    const answer = await fetch('/api/session', { method: 'DELETE', headers: csrf() })
+    if (!answer.ok && answer.status !== 401) return false
+    signedIn()
+    return true
+  } catch {
+    return false
+  }
+}
+
+/** Somebody is signed in anew: nothing is owed. */
+export const signedIn = () => localStorage.removeItem(OWED)
+
+/** @throws Problem if somebody signed out here and the server was not reached since */
+export async function afterSignOut(): Promise<void> {
+  if (!(await finishSignOut()))
+    throw new Problem(
+      401,
+      'Signed out',
+      'Somebody signed out on this device. Connect it, then sign in again.',
+    )
 }
 
 /**

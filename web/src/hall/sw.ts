@@ -3,7 +3,7 @@ import { clientsClaim } from 'workbox-core'
 import { createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
 import { NetworkFirst } from 'workbox-strategies'
-import { NAMES, TAKE_OVER } from './offline'
+import { NAMES, TAKE_OVER } from './names'
 
 declare const self: ServiceWorkerGlobalScope
 
@@ -30,6 +30,15 @@ registerRoute(
   new NetworkFirst({
     cacheName: NAMES,
     networkTimeoutSeconds: 5,
-    plugins: [{ cacheWillUpdate: async ({ response }) => (response.status === 200 ? response : null) }],
+    plugins: [
+      {
+        cacheWillUpdate: async ({ response }) => (response.status === 200 ? response : null),
+        // A session that ended takes its names along.
+        fetchDidSucceed: async ({ response }) => {
+          if (response.status === 401) await caches.delete(NAMES)
+          return response
+        },
+      },
+    ],
   }),
 )

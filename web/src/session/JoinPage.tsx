@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Form, Input } from 'antd'
 import { useNavigate, useParams } from 'react-router'
 import { api, take } from '../api/client'
+import { signedIn } from '../hall/offline'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './SignIn.module.css'
@@ -23,6 +24,7 @@ export function JoinPage() {
       const session = await take(
         api.POST('/api/session', { body: { signIn: used.signIn, password: f.password } }),
       )
+      signedIn()
       navigate('/', { replace: true })
       queries.setQueryData(['session'], session)
     })

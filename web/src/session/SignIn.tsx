@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { Button, Form, Input } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
+import { signedIn } from '../hall/offline'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './SignIn.module.css'
 
@@ -15,6 +16,7 @@ export function SignIn() {
     setError(null)
     try {
       queries.setQueryData(['session'], await take(api.POST('/api/session', { body })))
+      signedIn()
     } catch (e) {
       setError(e)
     } finally {

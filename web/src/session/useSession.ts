@@ -1,9 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, type Schemas, take } from '../api/client'
+import { afterSignOut } from '../hall/offline'
 
 export const sessionQuery = {
   queryKey: ['session'],
-  queryFn: () => take(api.GET('/api/session')),
+  queryFn: async () => {
+    await afterSignOut()
+    return take(api.GET('/api/session'))
+  },
   retry: false,
   staleTime: Number.POSITIVE_INFINITY,
 }

@@ -1,0 +1,5 @@
+/** Where names are kept on the device: they belong to who is signed in, and go when that person signs out. */
+export const NAMES = 'isokinet-names'
+
+/** Tells a waiting version of the hall to take over. */
+export const TAKE_OVER = 'take over'
