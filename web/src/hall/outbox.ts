@@ -22,12 +22,12 @@ export type Entry = { id: string; person: string; lesson: string; order: number;
 export interface Outbox {
   /** true if entries outlive the page */
   readonly lasting: boolean
+  /** puts in a new entry, made with the device's next running number: both or neither */
+  add(make: (order: number) => Entry): Promise<void>
   put(entry: Entry): Promise<void>
   remove(ids: readonly string[]): Promise<void>
   /** a person's entries for a lesson, in the order they were pressed */
   all(person: string, lesson: string): Promise<Entry[]>
-  /** the device's next running number */
-  nextOrder(): Promise<number>
 }
 
 class HallDatabase extends Dexie {
@@ -45,18 +45,19 @@ export function lastingOutbox(name = 'isokinet-hall'): Outbox {
   const db = new HallDatabase(name)
   return {
     lasting: true,
+    // In one go: a page that is closed after a press has it, or never gave its number away.
+    add: (make) =>
+      db.transaction('rw', db.entries, db.counters, async () => {
+        const order = ((await db.counters.get('order'))?.value ?? 0) + 1
+        await db.counters.put({ name: 'order', value: order })
+        await db.entries.put(make(order))
+      }),
     put: async (entry) => void (await db.entries.put(entry)),
     remove: (ids) => db.entries.bulkDelete([...ids]),
     all: async (person, lesson) => {
       const mine = await db.entries.where('[person+lesson]').equals([person, lesson]).toArray()
       return mine.sort((a, b) => a.order - b.order)
     },
-    nextOrder: () =>
-      db.transaction('rw', db.counters, async () => {
-        const value = ((await db.counters.get('order'))?.value ?? 0) + 1
-        await db.counters.put({ name: 'order', value })
-        return value
-      }),
   }
 }
 
@@ -67,6 +68,10 @@ export function passingOutbox(): Outbox {
   let order = Date.now() * 1000
   return {
     lasting: false,
+    add: async (make) => {
+      const entry = make(++order)
+      entries.set(entry.id, entry)
+    },
     put: async (entry) => void entries.set(entry.id, entry),
     remove: async (ids) => {
       for (const id of ids) entries.delete(id)
@@ -75,6 +80,5 @@ export function passingOutbox(): Outbox {
       [...entries.values()]
         .filter((e) => e.person === person && e.lesson === lesson)
         .sort((a, b) => a.order - b.order),
-    nextOrder: async () => ++order,
   }
 }

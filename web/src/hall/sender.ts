@@ -77,11 +77,17 @@ export function createSender(options: SenderOptions) {
   let tries = 0
   // Pressed, but not in the outbox yet.
   let coming = 0
+  // Why it waits; nothing while all goes well.
+  let why: string | undefined
+  let telling = false
   // Goes up with everything that enters or leaves the outbox.
   let moves = 0
   let known = 0
 
-  const tell = async (why?: string) => {
+  /** Says how things stand. Asked for many times while it looks, it looks once more: a device is busy enough with what is pressed. */
+  const tell = async () => {
+    if (telling) return
+    telling = true
     let all: Entry[]
     let seen: number
     // What was read while something was pressed or went out is not so any more.
@@ -89,6 +95,7 @@ export function createSender(options: SenderOptions) {
       seen = moves
       all = await outbox.all(person, lesson)
     } while (seen !== moves)
+    telling = false
     const refused = all.filter((e) => e.refused)
     known = all.length - refused.length
     const waiting = known + coming
@@ -105,13 +112,13 @@ export function createSender(options: SenderOptions) {
     }
     running = true
     clearTimeout(timer)
-    let why: string | undefined
     try {
       do {
         again = false
         await sendSome()
       } while (again)
       failures = 0
+      why = undefined
     } catch (e) {
       const status = e instanceof SendError ? e.status : 0
       why = reasons[status] ?? 'the server has trouble'
@@ -120,7 +127,7 @@ export function createSender(options: SenderOptions) {
     }
     // Not running any more before the state is told: whoever adds meanwhile starts anew.
     running = false
-    await tell(why)
+    await tell()
   }
 
   const sendSome = async () => {
@@ -138,6 +145,7 @@ export function createSender(options: SenderOptions) {
     }
     const { kept, conflicts, refused } = receipt.receipt
     await outbox.remove([...kept, ...conflicts])
+    known = Math.max(0, known - kept.length - conflicts.length)
     moves++
     for (const r of refused)
       await refuse(
@@ -187,9 +195,9 @@ export function createSender(options: SenderOptions) {
       coming++
       moves++
       changed({ status: 'waiting', count: known + coming })
-      const order = await outbox.nextOrder()
-      await outbox.put({ ...make(order), person, lesson, order } as Entry)
+      await outbox.add((order) => ({ ...make(order), person, lesson, order }) as Entry)
       coming--
+      known++
       moves++
       void tell()
       void flush()

@@ -62,6 +62,21 @@ class EveryTapTest extends Journey {
                 }""", many);
     }
 
+    /** Waits until so many taps are on the device: that is a few milliseconds after each. */
+    private static void onTheDevice(Page page, int many) {
+        page.waitForFunction("""
+                (many) => new Promise((done) => {
+                  const open = indexedDB.open('isokinet-hall')
+                  open.onsuccess = () => {
+                    const count = open.result.transaction('entries').objectStore('entries').count()
+                    count.onsuccess = () => {
+                      open.result.close()
+                      done(count.result >= many)
+                    }
+                  }
+                })""", many);
+    }
+
     private static long trials() {
         return application().count("select count(*) from trial");
     }
@@ -102,6 +117,7 @@ class EveryTapTest extends Journey {
             press(desk.page, 100);
             desk.page.waitForCondition(() -> trials() - before > 400);
             // A tab that is killed while all of that still waits.
+            onTheDevice(desk.page, 100);
             desk.page.close();
             Page second = desk.context.newPage();
             second.navigate(lesson);
@@ -187,18 +203,7 @@ class EveryTapTest extends Journey {
         page.route("**/api/hall/*/batches", Route::abort);
         press(page, 60);
         assertThat(page.getByText(Pattern.compile("6[0-9] waiting"))).isVisible();
-        // A tap is on the device a few milliseconds after it.
-        page.waitForFunction("""
-                () => new Promise((done) => {
-                  const open = indexedDB.open('isokinet-hall')
-                  open.onsuccess = () => {
-                    const count = open.result.transaction('entries').objectStore('entries').count()
-                    count.onsuccess = () => {
-                      open.result.close()
-                      done(count.result >= 60)
-                    }
-                  }
-                })""");
+        onTheDevice(page, 60);
         ProcessHandle.allProcesses()
                 .filter(p -> p.info().commandLine().orElse("").contains(device.toString()))
                 .forEach(ProcessHandle::destroyForcibly);
