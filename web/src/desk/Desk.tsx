@@ -54,7 +54,7 @@ const theme = {
     fontSize: 14,
     controlHeight: 32,
     wireframe: false,
-    // Motion that is only made very short leaves menus where they began; without any they open in their place.
+    // The rest of less motion is in base.css.
     motion: !window.matchMedia('(prefers-reduced-motion: reduce)').matches,
   },
   components: {
