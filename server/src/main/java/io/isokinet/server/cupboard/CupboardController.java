@@ -227,7 +227,7 @@ public class CupboardController {
         }
         for (int i = 0; i < table.rows().size(); i++) {
             List<String> row = table.rows().get(i);
-            String where = "row " + (i + 2);
+            String where = "row " + table.numbers().get(i);
             String name = key.isPresent() && !row.get(key.getAsInt()).isEmpty()
                     ? row.get(key.getAsInt())
                     : thing.isPresent() ? row.get(thing.getAsInt()) : "";

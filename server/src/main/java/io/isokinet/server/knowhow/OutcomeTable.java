@@ -55,7 +55,7 @@ class OutcomeTable {
         else
             for (int i = 0; i < table.rows().size(); i++) {
                 List<String> row = table.rows().get(i);
-                String where = "row " + (i + 2);
+                String where = "row " + table.numbers().get(i);
                 List<String> keys = keys(row.get(skills.getAsInt()), where, findings);
                 String first = row.get(from.getAsInt());
                 String last = row.get(to.getAsInt());

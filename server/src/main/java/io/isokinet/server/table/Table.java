@@ -21,6 +21,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.function.IntFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
@@ -37,9 +40,19 @@ import org.dhatim.fastexcel.reader.Row;
  *
  * @param encoding in words for the preview
  * @param columns the header's cells
- * @param rows the cells below it, each as wide as the header
+ * @param rows the cells below it, each as wide as the header; empty rows are left out
+ * @param numbers of each row in the file, from 1, as a person would look for it
  */
-public record Table(String name, String encoding, List<String> columns, List<List<String>> rows) {
+public record Table(
+        String name, String encoding, List<String> columns, List<List<String>> rows, List<Integer> numbers) {
+    /** Lines before the header with one cell each: a title, the day it was printed. */
+    private static final int MOST_TITLES = 10;
+
+    private static final Pattern SHEET_ERROR =
+            Pattern.compile("#(N/A|REF!|VALUE!|NAME\\?|DIV/0!|NUM!|NULL!|SPILL!|CALC!)");
+    /** Some programs begin with what stands between the cells. */
+    private static final Pattern SEPARATOR = Pattern.compile("(?i)^\"?sep=(.)\"?\\s*(\\R|$)");
+
     /** @throws io.isokinet.core.check.FoundException if there is no header, a quote never closes, or it is larger than any school's table */
     public static Table read(String name, byte[] bytes) {
         return name.endsWith(".xlsx") ? sheet(name, bytes) : csv(name, bytes);
@@ -47,19 +60,21 @@ public record Table(String name, String encoding, List<String> columns, List<Lis
 
     private static Table csv(String name, byte[] bytes) {
         Decoded text = decode(bytes);
-        String firstLine = text.text.lines().findFirst().orElse("");
-        char delimiter = delimiter(firstLine);
-        checkWidth(name, text.text, delimiter);
+        Matcher said = SEPARATOR.matcher(text.text);
+        boolean says = said.find();
+        String body = says ? text.text.substring(said.end()) : text.text;
+        char delimiter = says ? said.group(1).charAt(0) : delimiter(body);
+        checkWidth(name, body, delimiter);
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(delimiter)
                 .setIgnoreEmptyLines(true)
                 .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text.text), format)) {
+        try (CSVParser parser = CSVParser.parse(new StringReader(body), format)) {
             Rows rows = new Rows(name);
-            for (CSVRecord row : parser) rows.add(row.size(), row::get);
-            if (rows.columns.isEmpty()) throw refused(name, "The file is empty. Export it again.");
-            return new Table(name, text.encoding, rows.columns, rows.below);
+            int above = says ? 1 : 0;
+            for (CSVRecord row : parser) rows.add(above + (int) parser.getCurrentLineNumber(), row.size(), row::get);
+            return rows.table(text.encoding, "The file is empty. Export it again.");
         } catch (UncheckedIOException | IOException e) {
             throw refused(
                     name,
@@ -88,10 +103,9 @@ public record Table(String name, String encoding, List<String> columns, List<Lis
             Rows rows = new Rows(name);
             for (Row row : (Iterable<Row>) stream::iterator) {
                 int width = filled(row);
-                if (width > 0) rows.add(width, i -> text(row, i));
+                if (width > 0) rows.add(row.getRowNum(), width, i -> text(row, i));
             }
-            if (rows.columns.isEmpty()) throw refused(name, "The first sheet is empty. Put the table there.");
-            return new Table(name, "a spreadsheet", rows.columns, rows.below);
+            return rows.table("a spreadsheet", "The first sheet is empty. Put the table there.");
         } catch (IOException | ExcelReaderException | UncheckedIOException e) {
             throw refused(name, "This is no spreadsheet that can be read. Save it again as XLSX, or as CSV.");
         }
@@ -133,31 +147,82 @@ public record Table(String name, String encoding, List<String> columns, List<Lis
     /** The header and what is below it, each row as wide as the header, no more than may be held. */
     private static final class Rows {
         private final String name;
+        /** Rows of one cell before the first that has more: titles, or a list of one column. */
+        private final List<List<String>> titles = new ArrayList<>();
+
+        private final List<Integer> titleNumbers = new ArrayList<>();
         private List<String> columns = List.of();
         private final List<List<String>> below = new ArrayList<>();
+        private final List<Integer> numbers = new ArrayList<>();
 
         Rows(String name) {
             this.name = name;
         }
 
-        void add(int width, IntFunction<String> cell) {
+        void add(int number, int width, IntFunction<String> cell) {
             if (columns.isEmpty()) {
                 if (width > Bounds.MOST_COLUMNS) throw tooWide(name);
-                columns = cells(width, width, cell);
-                return;
+                List<String> cells = cells(width, width, cell);
+                long filled = cells.stream().filter(c -> !c.isEmpty()).count();
+                if (filled == 0) return;
+                if (filled > 2 || filled == 2 && titles.stream().noneMatch(Rows::isHeader)) {
+                    columns = cells;
+                    return;
+                }
+                if (filled == 1) {
+                    titles.add(cells);
+                    titleNumbers.add(number);
+                    if (titles.size() > MOST_TITLES) takeTitlesAsTable();
+                    return;
+                }
+                takeTitlesAsTable();
             }
+            // A list of one column whose names have commas: "Moss, Ada".
+            List<String> cells = columns.size() == 1 && width > 1
+                    ? List.of(cells(width, width, cell).stream()
+                            .filter(c -> !c.isEmpty())
+                            .collect(Collectors.joining(", ")))
+                    : cells(width, columns.size(), cell);
+            if (cells.stream().allMatch(String::isEmpty)) return;
             if (below.size() == Bounds.MOST_ROWS || (below.size() + 1) * columns.size() > Bounds.MOST_CELLS)
                 throw refused(
                         name,
                         "It has more than %d rows under a header of %d columns. Export one year or one class."
                                 .formatted(below.size(), columns.size()));
-            below.add(cells(width, columns.size(), cell));
+            below.add(cells);
+            numbers.add(number);
+        }
+
+        /** A word alone may well be the header of a list of "Moss, Ada"; what is long or has a number in it is a title. */
+        private static boolean isHeader(List<String> one) {
+            String text = String.join("", one);
+            return text.length() <= 20 && text.chars().noneMatch(Character::isDigit);
+        }
+
+        /** No row has more than one cell: the first is the header of the one column. */
+        private void takeTitlesAsTable() {
+            columns = titles.get(0);
+            int width = columns.size();
+            for (int i = 1; i < titles.size(); i++) {
+                List<String> title = titles.get(i);
+                below.add(cells(title.size(), width, title::get));
+                numbers.add(titleNumbers.get(i));
+            }
+        }
+
+        Table table(String encoding, String empty) {
+            if (columns.isEmpty() && titles.isEmpty()) throw refused(name, empty);
+            if (columns.isEmpty()) takeTitlesAsTable();
+            return new Table(name, encoding, columns, below, numbers);
         }
 
         private static List<String> cells(int there, int width, IntFunction<String> cell) {
             List<String> cells = new ArrayList<>(width);
-            for (int i = 0; i < width; i++)
-                cells.add(i < there ? PlainText.cleaned(cell.apply(i)).strip() : "");
+            for (int i = 0; i < width; i++) {
+                String text = i < there ? PlainText.cleaned(cell.apply(i)).strip() : "";
+                // What a spreadsheet could not compute is not anybody's name.
+                cells.add(SHEET_ERROR.matcher(text).matches() ? "" : text);
+            }
             return cells;
         }
     }
@@ -180,9 +245,11 @@ public record Table(String name, String encoding, List<String> columns, List<Lis
         return name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
     }
 
-    private static char delimiter(String line) {
+    /** Of the first lines, since the very first may be a title. */
+    private static char delimiter(String text) {
+        String lines = text.lines().limit(MOST_TITLES + 1L).collect(Collectors.joining("\n"));
         char best = ',';
-        for (char c : new char[] {';', '\t'}) if (count(line, c) > count(line, best)) best = c;
+        for (char c : new char[] {';', '\t'}) if (count(lines, c) > count(lines, best)) best = c;
         return best;
     }
 

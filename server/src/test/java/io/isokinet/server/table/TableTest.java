@@ -8,6 +8,7 @@ import io.isokinet.core.check.FoundException;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.dhatim.fastexcel.Workbook;
@@ -74,6 +75,36 @@ class TableTest {
         assertThat(table.columns()).containsExactly("Given", "Family");
         assertThat(table.rows()).hasSize(2);
         assertThat(refusal("a.xlsx", sheet(3, 16_000))).startsWith("A line has more than 300 columns");
+    }
+
+    /** As offices' programs write them: what stands between cells said first, a title, an empty line, and what could not be computed. */
+    @Test
+    void anOfficesFileIsReadFromItsHeaderOn() {
+        Table table = Table.read(
+                "a.csv",
+                bytes(
+                        "sep=;\r\nClass list 3B, 29 November\r\n;;\r\nGiven;Family;Reg group\r\nAda;Moss;3B\r\n;;\r\nBen;#N/A;3B\r\n"));
+        assertThat(table.columns()).containsExactly("Given", "Family", "Reg group");
+        assertThat(table.rows()).containsExactly(List.of("Ada", "Moss", "3B"), List.of("Ben", "", "3B"));
+        // Where a person finds them in the file.
+        assertThat(table.numbers()).containsExactly(5, 7);
+    }
+
+    /** A list of one column stays one, though its names have commas. */
+    @Test
+    void aListOfNamesKeepsItsHeader() {
+        Table table = Table.read("a.csv", bytes("name\nMoss, Ada\n\"Sole, Ben\"\n"));
+        assertThat(table.columns()).containsExactly("name");
+        assertThat(table.rows()).containsExactly(List.of("Moss, Ada"), List.of("Sole, Ben"));
+        String long20 = "name\n" + "Ada Moss\n".repeat(30);
+        assertThat(Table.read("a.csv", bytes(long20)).rows()).hasSize(30);
+    }
+
+    /** One child, however the keyboard put her name together. */
+    @Test
+    void composedAndDecomposedLettersAreOneName() {
+        Table table = Table.read("a.csv", bytes("name,class\nZoe\u0308,3B\nZo\u00eb,3B\n"));
+        assertThat(table.rows().get(0)).isEqualTo(table.rows().get(1));
     }
 
     @Test

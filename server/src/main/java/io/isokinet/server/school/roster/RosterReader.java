@@ -31,8 +31,14 @@ final class RosterReader {
     private static final Map<Field, String[]> NAMES = Map.of(
             Field.GIVEN, new String[] {"given", "given name", "first name", "forename", "first", "preferred name"},
             Field.FAMILY, new String[] {"family", "family name", "last name", "surname", "last"},
-            Field.FULL_NAME, new String[] {"name", "full name", "child", "pupil", "student"},
-            Field.CLASS, new String[] {"class", "class name", "group", "form", "registration group"},
+            Field.FULL_NAME,
+                    new String[] {
+                        "name", "full name", "child", "pupil", "student", "pupil name", "student name", "child name"
+                    },
+            Field.CLASS,
+                    new String[] {
+                        "class", "class name", "group", "form", "registration group", "reg group", "reg", "tutor group"
+                    },
             Field.YEAR, new String[] {"year", "year group", "grade", "age"},
             Field.THROWING_HAND, new String[] {"throwing hand", "hand", "throws", "handedness"},
             Field.BATTING_SIDE, new String[] {"batting side", "bats"},
@@ -110,7 +116,7 @@ final class RosterReader {
         }
         for (int i = 0; i < csv.rows().size(); i++) {
             List<String> row = csv.rows().get(i);
-            String where = "row " + (i + 2);
+            String where = "row " + csv.numbers().get(i);
             String givenName = cell(row, mapping, Field.GIVEN);
             String family = cell(row, mapping, Field.FAMILY);
             if (mapping.containsKey(Field.FULL_NAME) && !mapping.containsKey(Field.GIVEN)) {
