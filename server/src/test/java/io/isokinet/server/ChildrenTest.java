@@ -213,4 +213,18 @@ class ChildrenTest {
                 .anyMatch(f -> f.startsWith("timeZone: “Nowhere” is no time zone"))
                 .anyMatch(f -> f.startsWith("paceCm: must be 30 to 150"));
     }
+
+    /** Who read about a child is in the log, once a day and without the name. */
+    @Test
+    void readingsOfAChildsPageAreInTheLog() {
+        for (int i = 0; i < 3; i++)
+            assertThat(school.as
+                            .get("/api/children/" + ada + "/picture?set=underarm-roll/components")
+                            .status())
+                    .isEqualTo(200);
+        String log = school.as.get("/api/audit").body();
+        assertThat(log.split("looked at a child's page", -1)).hasSize(2);
+        assertThat(log.substring(log.indexOf("looked at"), log.indexOf("looked at") + 80))
+                .doesNotContain("Ada");
+    }
 }

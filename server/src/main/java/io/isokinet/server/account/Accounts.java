@@ -179,12 +179,11 @@ public class Accounts {
      * How many guesses it withstands is estimated by zxcvbn (Wheeler, USENIX Security 2016).
      */
     private static Fields checkPassword(Fields fields, String password, String signIn, String name) {
+        boolean fits = password.length() >= SHORTEST_PASSWORD && password.length() <= LONGEST_PASSWORD;
         return fields.check(
-                        password.length() >= SHORTEST_PASSWORD && password.length() <= LONGEST_PASSWORD,
-                        "password",
-                        "needs %d to %d characters.".formatted(SHORTEST_PASSWORD, LONGEST_PASSWORD))
+                        fits, "password", "needs %d to %d characters.".formatted(SHORTEST_PASSWORD, LONGEST_PASSWORD))
                 .check(
-                        password.length() > LONGEST_PASSWORD
+                        !fits
                                 || GUESSING.measure(password, List.of(signIn, name, "isokinet"))
                                                 .getScore()
                                         >= LEAST_SCORE,

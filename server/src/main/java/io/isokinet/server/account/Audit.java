@@ -4,6 +4,7 @@ import io.isokinet.server.http.Ids;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -13,6 +14,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Who changed what, and when: written in the transaction of the change itself, never changed afterwards. */
@@ -21,6 +23,14 @@ public class Audit {
     private static final String ADD = """
             insert into audit (id, school_id, at, person_id, person_name, action, what, details, subject_id)
             values (:id, :school, :at, :person, :name, :action, :what, :details, :subject)""";
+    /** Once a day for each reader and whom they read about: a page is opened many times. */
+    private static final String READ = """
+            insert into audit (id, school_id, at, person_id, person_name, action, what, details, subject_id)
+            select :id, :school, :now, :person, :name, 'DID', :what, '', :subject
+            where not exists (
+                select 1 from audit
+                where school_id = :school and person_id = :person and subject_id = :subject and what = :what and at > :since)""";
+
     private static final String PAGE = """
             select id, at, person_name, action, what, details from audit
             where school_id = :school and at < :before order by at desc, id desc limit :most""";
@@ -71,6 +81,27 @@ public class Audit {
                 .param("what", what)
                 .param("details", details)
                 .param("subject", subject)
+                .update();
+    }
+
+    /**
+     * Writes down that whoever is signed in read about a child, once a day.
+     *
+     * @param what without the child's name, which can be erased
+     */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void read(String what, UUID subject) {
+        SignedIn reader = SignedIn.current();
+        Instant now = clock.instant();
+        jdbc.sql(READ)
+                .param("id", Ids.next())
+                .param("school", SchoolScope.current())
+                .param("now", Timestamp.from(now))
+                .param("person", reader.person())
+                .param("name", reader.name())
+                .param("what", what)
+                .param("subject", subject)
+                .param("since", Timestamp.from(now.minus(Duration.ofDays(1))))
                 .update();
     }
 

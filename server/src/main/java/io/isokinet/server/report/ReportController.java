@@ -1,6 +1,7 @@
 package io.isokinet.server.report;
 
 import io.isokinet.core.mastery.Mark;
+import io.isokinet.server.account.Audit;
 import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.knowhow.KnowHows;
@@ -29,11 +30,13 @@ class ReportController {
     private static final int MOST_AT_HOME = 2;
 
     private final ChildPictures pictures;
+    private final Audit audit;
     private final KnowHows knowHows;
     private final PdfPress press;
 
-    ReportController(ChildPictures pictures, KnowHows knowHows, PdfPress press) {
+    ReportController(ChildPictures pictures, KnowHows knowHows, PdfPress press, Audit audit) {
         this.pictures = pictures;
+        this.audit = audit;
         this.knowHows = knowHows;
         this.press = press;
     }
@@ -42,7 +45,9 @@ class ReportController {
     @GetMapping("/picture")
     @MayPlan(of = Subject.CHILD)
     ChildPicture picture(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
-        return pictures.of(id, sets);
+        ChildPicture picture = pictures.of(id, sets);
+        audit.read("looked at a child's page", id);
+        return picture;
     }
 
     /**
@@ -59,6 +64,7 @@ class ReportController {
     @MayPlan(of = Subject.CHILD)
     ResponseEntity<byte[]> paper(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
         ChildPicture picture = pictures.of(id, sets);
+        audit.read("printed a child's page", id);
         List<HomeSkill> skills = picture.skills().stream()
                 .map(this::home)
                 .filter(s -> !s.can().isEmpty() || !s.learns().isEmpty())
