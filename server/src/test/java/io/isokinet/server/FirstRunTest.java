@@ -61,7 +61,7 @@ class FirstRunTest {
         Map<String, Object> weak = form();
         weak.put("password", "short");
         assertThat(caller.post("/api/first-run", weak).findings())
-                .containsExactly("password: needs at least 10 characters.");
+                .containsExactly("password: needs 10 to 200 characters.");
         assertThat(caller.get("/api/first-run").json().get("needed").asBoolean())
                 .isTrue();
 
