@@ -529,6 +529,8 @@ interface TileProps {
 
 /** A finger that rests so long holds. */
 const HOLDS = 550
+/** A clock that comes so much later was kept by other work. */
+const LATE = 60
 
 /** A child's tile: the upper half is shown, the lower not yet; every press is a new trial. */
 const Tile = memo(function Tile({
@@ -561,12 +563,17 @@ const Tile = memo(function Tile({
     onPointerDown: () => {
       heldNow.current = false
       lift()
-      resting.current = {
-        timer: setTimeout(() => {
-          heldNow.current = true
-          hold(child.id)
-        }, HOLDS),
+      const began = performance.now()
+      const rests = () => {
+        // A busy device comes late to this; the finger may have gone long ago, which is heard before anything else.
+        if (performance.now() - began > HOLDS + LATE) resting.current = { timer: setTimeout(holds, LATE) }
+        else holds()
       }
+      const holds = () => {
+        heldNow.current = true
+        hold(child.id)
+      }
+      resting.current = { timer: setTimeout(rests, HOLDS) }
     },
     onPointerUp: lift,
     onPointerLeave: lift,
