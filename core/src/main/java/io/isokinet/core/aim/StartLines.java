@@ -32,7 +32,9 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
             throw new IllegalArgumentException(Words.say(
                     "Lines stand between 0 and %.0f m; %s to %s was given.", Bounds.MOST_METRES, nearest, farthest));
         List<Double> offered = new ArrayList<>();
-        for (double d = Math.ceil(nearest / APART) * APART; d <= farthest + 1e-9; d += APART) offered.add(d);
+        // Nobody stands in the target.
+        for (double d = Math.max(APART, Math.ceil(nearest / APART) * APART); d <= farthest + 1e-9; d += APART)
+            offered.add(d);
         if (offered.size() < LINES || spreads.isEmpty())
             throw new IllegalArgumentException(Words.say(
                     "Between %.1f and %.1f m there are %d half metres for %d children; three lines and a child are needed.",
