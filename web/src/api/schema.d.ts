@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/children/{id}/mentions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getChildrenByIdMentions"];
+        put?: never;
+        post: operations["postChildrenByIdMentions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/children/{id}/moves": {
         parameters: {
             query?: never;
@@ -991,6 +1007,70 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["deleteInvitationsById"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getKeeping"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putKeepingByKind"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getKeptAside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept-aside/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postKeptAsideById"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2344,6 +2424,12 @@ export interface components {
             /** Format: uuid */
             unit: string;
         };
+        AsideView: {
+            counts: components["schemas"]["Said"];
+            /** Format: int64 */
+            id: number;
+            waits: components["schemas"]["Said"];
+        };
         AtSpeed: {
             call: components["schemas"]["Mirrored"];
             question: components["schemas"]["Mirrored"];
@@ -2395,6 +2481,10 @@ export interface components {
             title: string;
             /** Format: uuid */
             unit: string;
+        };
+        Blanked: {
+            /** Format: int32 */
+            texts: number;
         };
         BookingsView: {
             /** Format: int32 */
@@ -2938,6 +3028,10 @@ export interface components {
             /** @enum {string} */
             way: "COUNT_OFF" | "BALANCED" | "SHARED_NEED" | "SAME_SIDE" | "MIXED_SIDES" | "FRESH";
         };
+        DecisionForm: {
+            /** @enum {string} */
+            decision: "COUNTED" | "REPLACED" | "LEFT";
+        };
         DocumentView: {
             document: components["schemas"]["JsonNode"];
             /** @enum {string} */
@@ -3124,6 +3218,15 @@ export interface components {
             name: string;
             rules: components["schemas"]["Rule"][];
             skill: string;
+        };
+        Going: {
+            /** Format: date */
+            before: string;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "CHILDREN" | "LEFT_CHILDREN" | "LOOKS" | "NOTES" | "ASIDE" | "DEVICES" | "LOG" | "PEOPLE" | "TABLETS" | "BACKUPS";
+            names: string[];
         };
         Gone: {
             /** Format: uuid */
@@ -3377,6 +3480,22 @@ export interface components {
             /** Format: double */
             flight: number;
             sentence: string;
+        };
+        KeepingView: {
+            going: components["schemas"]["Going"][];
+            kinds: components["schemas"]["KeptView"][];
+        };
+        KeptView: {
+            hasRule: boolean;
+            howLong: string;
+            /** @enum {string} */
+            kind: "CHILDREN" | "LEFT_CHILDREN" | "LOOKS" | "NOTES" | "ASIDE" | "DEVICES" | "LOG" | "PEOPLE" | "TABLETS" | "BACKUPS";
+            /** Format: int32 */
+            months?: number;
+            /** Format: int32 */
+            usual?: number;
+            what: string;
+            where: string;
         };
         KitLine: {
             /** Format: int32 */
@@ -3641,6 +3760,17 @@ export interface components {
             /** Format: int32 */
             ofLast: number;
         };
+        Mention: {
+            /** Format: date-time */
+            at?: string;
+            fullName: boolean;
+            key: string;
+            text: string;
+            where: string;
+        };
+        MentionsForm: {
+            keys: string[];
+        };
         MinutesForm: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3798,6 +3928,8 @@ export interface components {
             /** Format: uuid */
             child: string;
             cue: string;
+            /** @enum {string} */
+            doubt?: "AFTER_SENDING" | "FAR_FROM_LESSON" | "LONG_AGO";
             fault?: string;
             /** Format: uuid */
             id: string;
@@ -4192,6 +4324,14 @@ export interface components {
             /** Format: int32 */
             level: number;
             name: string;
+        };
+        Said: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            child: string;
+            cue: string;
+            shown: boolean;
         };
         SchoolBody: {
             /** Format: int32 */
@@ -6000,6 +6140,64 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    getChildrenByIdMentions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mention"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postChildrenByIdMentions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MentionsForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Blanked"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     postChildrenByIdMoves: {
         parameters: {
             query?: never;
@@ -7467,6 +7665,116 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getKeeping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    putKeepingByKind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "CHILDREN" | "LEFT_CHILDREN" | "LOOKS" | "NOTES" | "ASIDE" | "DEVICES" | "LOG" | "PEOPLE" | "TABLETS" | "BACKUPS";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": unknown;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getKeptAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsideView"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postKeptAsideById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsideView"][];
+                };
             };
             400: components["responses"]["Failure400"];
             401: components["responses"]["Failure401"];

@@ -18,6 +18,12 @@ interface CellHistoryProps {
   close: () => void
 }
 
+const doubts: Record<NonNullable<Schemas['Observation']['doubt']>, string> = {
+  AFTER_SENDING: 'It says that it was pressed after it was sent.',
+  FAR_FROM_LESSON: 'It waited, and its day is weeks away from its lesson.',
+  LONG_AGO: 'It says that it waited for months; the day it came stands here.',
+}
+
 const when = (iso: string) =>
   new Date(iso).toLocaleString('en-GB', {
     weekday: 'short',
@@ -84,6 +90,12 @@ export function CellHistory({ classId, child, cue, cell, changed, close }: CellH
             {look.side && look.side !== side && ', other hand'}
             {look.fault && `, ${look.fault}`}
             {look.kind !== 'TEACHER' && `, ${beside[look.kind] ?? look.kind}: beside the mark`}
+            {look.doubt && (
+              <span className="mute" title={doubts[look.doubt]}>
+                {' '}
+                (day of its lesson: the tablet's clock was off)
+              </span>
+            )}
             {look.cue !== cue.key && <span className="mute"> (carried from another set)</span>}
             {look.voided ? (
               <span className="mute"> (taken back)</span>

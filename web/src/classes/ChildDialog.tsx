@@ -9,6 +9,7 @@ import { useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Children.module.css'
+import { EraseChild } from './EraseChild'
 
 type Child = Schemas['ChildView']
 type Group = Schemas['ClassView']
@@ -244,16 +245,7 @@ function Enrolments({ child, group, saved }: { child: Child; group: Group; saved
   const then = async (work: () => Promise<unknown>) => {
     if (await attempt(work)) saved()
   }
-  const erase = () =>
-    Modal.confirm({
-      title: `Erase ${child.given} ${child.family} for good?`,
-      content: `The name, the sides and everything that says who it is are deleted and cannot be brought back. What was seen ${
-        school?.erasedTrials === 'DROP' ? 'is deleted too.' : 'stays, without a name.'
-      }`,
-      okText: 'Erase',
-      okButtonProps: { danger: true },
-      onOk: () => then(() => take(api.DELETE('/api/children/{id}', { params: { path: { id: child.id } } }))),
-    })
+  const [erasing, setErasing] = useState(false)
   return (
     <>
       <ul>
@@ -313,9 +305,17 @@ function Enrolments({ child, group, saved }: { child: Child; group: Group; saved
       {lead && (
         <div style={{ display: 'flex', gap: 8, marginTop: 18 }}>
           <Button href={`/api/children/${child.id}/export`}>Take out everything about it (JSON)</Button>
-          <Button danger onClick={erase}>
+          <Button danger onClick={() => setErasing(true)}>
             Erase for good …
           </Button>
+          {erasing && (
+            <EraseChild
+              child={child}
+              seenGoes={school?.erasedTrials === 'DROP'}
+              close={() => setErasing(false)}
+              erased={saved}
+            />
+          )}
         </div>
       )}
     </>

@@ -2,6 +2,7 @@ import { Tabs } from 'antd'
 import { useNavigate, useParams } from 'react-router'
 import { useSession } from '../session/useSession'
 import page from '../shared/Page.module.css'
+import { KeepingSection } from './KeepingSection'
 import { LogSection } from './LogSection'
 import { PeopleSection } from './PeopleSection'
 import { RulesSection } from './RulesSection'
@@ -22,6 +23,7 @@ export default function SetUpPage() {
     { key: 'timetable', label: 'Timetable', children: <TimetableSection /> },
     { key: 'people', label: 'People', children: <PeopleSection /> },
     { key: 'rules', label: 'Rules of mastery', children: <RulesSection /> },
+    { key: 'kept', label: 'What is kept', children: <KeepingSection /> },
     { key: 'log', label: 'Log', children: <LogSection /> },
     { key: 'you', label: 'You', children: <YouSection /> },
   ].filter((i) => lead || i.key === 'you')

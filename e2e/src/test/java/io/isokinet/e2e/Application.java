@@ -81,6 +81,14 @@ final class Application implements AutoCloseable {
         return application;
     }
 
+    /** The same with options of its own for the virtual machine; what it does with too little memory is told by {@link #alive}. */
+    static Application startOn(String... machine) {
+        common = false;
+        Application application = launch(copyOfTheDemo(), true, freePort(), List.of(), machine);
+        application.await(application::answers);
+        return application;
+    }
+
     /** @return false if it was killed meanwhile */
     private boolean beginAnew() {
         if (!process.isAlive()) return false;
@@ -268,6 +276,33 @@ final class Application implements AutoCloseable {
         } catch (IOException e) {
             return false;
         } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    boolean alive() {
+        return process.isAlive();
+    }
+
+    /** The first column of every row. */
+    List<String> texts(String sql) {
+        List<String> texts = new ArrayList<>();
+        try (Connection connection = DriverManager.getConnection(server() + database, user(), password());
+                Statement statement = connection.createStatement();
+                ResultSet result = statement.executeQuery(sql)) {
+            while (result.next()) texts.add(result.getString(1));
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        return texts;
+    }
+
+    /** Changes the database itself, as nobody does who uses the application. */
+    void change(String sql) {
+        try (Connection connection = DriverManager.getConnection(server() + database, user(), password());
+                Statement statement = connection.createStatement()) {
+            statement.execute(sql);
+        } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
     }

@@ -105,6 +105,21 @@ final class Desk implements AutoCloseable {
         return this;
     }
 
+    /** The page of a unit, found in the list of all of them: what Today shows hangs on the day. */
+    Desk unit(String title) {
+        open("/units");
+        unit(page, title);
+        return this;
+    }
+
+    static void unit(Page page, String title) {
+        page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName(title).setExact(true))
+                .first()
+                .click();
+    }
+
     Locator button(String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 class FaultsTest extends Journey {
     private static void unit(Desk desk) {
         desk.signIn();
-        desk.page.getByText("Aim and gather").click();
+        desk.unit("Aim and gather");
         assertThat(desk.heading("Turnstones · Year 5 · Aim and gather")).isVisible();
     }
 
@@ -24,7 +24,7 @@ class FaultsTest extends Journey {
         String elsewhere = "http://hall.test:" + application().port;
         try (Desk desk = new Desk(elsewhere, 1024, 768, "--host-resolver-rules=MAP hall.test 127.0.0.1")) {
             desk.signIn();
-            desk.page.getByText("Roll it, catch it").click();
+            desk.unit("Roll it, catch it");
             desk.link("Lesson 6").click();
             desk.link("Start in the hall")
                     .or(desk.button("Start in the hall"))

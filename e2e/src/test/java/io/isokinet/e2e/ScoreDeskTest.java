@@ -63,7 +63,7 @@ class ScoreDeskTest extends Journey {
     void childrenKeepTheScoreInTheHall() {
         try (Desk desk = new Desk(application().address(), 1024, 768)) {
             desk.signIn();
-            desk.page.getByText("Aim and gather").click();
+            desk.unit("Aim and gather");
             desk.link("Lesson 1").click();
             desk.link("Start in the hall")
                     .or(desk.button("Start in the hall"))

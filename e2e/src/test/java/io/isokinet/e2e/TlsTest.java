@@ -33,7 +33,7 @@ class TlsTest {
             for (Cookie cookie : desk.context.cookies())
                 assertThat(cookie.secure).as(cookie.name).isTrue();
             assertThat(desk.context.cookies()).anyMatch(c -> c.name.equals("isokinet") && c.httpOnly);
-            desk.page.getByText("Roll it, catch it").click();
+            desk.unit("Roll it, catch it");
             desk.link("Lesson 5").click();
             desk.link("Start in the hall")
                     .or(desk.button("Start in the hall"))

@@ -29,6 +29,7 @@ class ModularityTest {
         "io.isokinet.server.account..",
         "io.isokinet.server.knowhow..",
         "io.isokinet.server.record..",
+        "io.isokinet.server.keeping..",
         "io.isokinet.server.mastery..",
         "io.isokinet.server.today..",
         "io.isokinet.server.demo.."

@@ -128,6 +128,16 @@ final class TestSchool {
         return id;
     }
 
+    /** The only lesson of a unit of this class, today. */
+    UUID lesson(UUID schoolClass) {
+        return UUID.fromString(as.get("/api/units/" + unit(schoolClass, 1, 30))
+                .json()
+                .get("lessons")
+                .get(0)
+                .get("id")
+                .asString());
+    }
+
     static String[] names(int count) {
         String[] names = new String[count];
         for (int i = 0; i < count; i++) names[i] = "Child" + i + " Name" + i;

@@ -1,27 +1,33 @@
 package io.isokinet.server.lesson;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.lesson.Fitter;
 import io.isokinet.core.lesson.Shopping;
 import io.isokinet.core.lesson.Shopping.Missing;
 import io.isokinet.core.lesson.Shopping.Purchase;
 import io.isokinet.core.lesson.Shopping.Use;
+import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.safety.Policy;
+import io.isokinet.core.thing.Cupboard;
 import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
-import io.isokinet.server.unit.Lessons.InHand;
 import java.time.LocalDate;
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -62,23 +68,46 @@ class ShoppingController {
     @Transactional(readOnly = true)
     public ListView list() {
         LocalDate today = schools.today();
-        List<Use> uses = new ArrayList<>();
         List<LessonHeader> listed = lessons.between(today, today.plusWeeks(WEEKS), teams.visible()).stream()
                 .filter(l -> l.state() == LessonState.PLANNED)
                 .toList();
-        for (InHand lesson : lessons.inHand(listed)) {
-            int children = lesson.schoolClass().children().size();
-            lesson.stretches()
-                    .forEach(s -> uses.add(new Use(
-                            s.segment().activity(),
-                            children,
-                            s.segment().fit() instanceof Fit.Works works ? works.groups() : 1)));
-        }
         return new ListView(
                 listed.size(),
                 today.plusWeeks(WEEKS),
-                Shopping.list(uses, knowHows.cupboard(), knowHows.withOwnThings()));
+                Shopping.list(uses(listed), knowHows.cupboard(), knowHows.withOwnThings()));
     }
+
+    /** From the headers alone: each activity is fitted once for each class and place, however many lessons have it. */
+    private List<Use> uses(List<LessonHeader> listed) {
+        Map<UUID, ClassLine> lines = new HashMap<>();
+        classes.all().forEach(c -> lines.put(c.id(), c));
+        Map<UUID, Place> places = new HashMap<>();
+        spaces.all().forEach(s -> places.put(s.id(), s.toPlace()));
+        Cupboard cupboard = knowHows.cupboard();
+        Policy policy = schools.policy();
+        Map<List<String>, KnowHow> editions = new HashMap<>();
+        Map<Fitted, Use> uses = new HashMap<>();
+        Map<Fitting, Fitter> fitters = new HashMap<>();
+        for (LessonHeader lesson : listed) {
+            KnowHow known = editions.computeIfAbsent(lesson.packs(), p -> knowHows.withOwnThings(knowHows.of(p)));
+            ClassLine group = lines.get(lesson.classId());
+            if (group == null) continue;
+            Fitting fitting = new Fitting(lesson.packs(), group.yearAge(), group.children());
+            Fitter fitter = fitters.computeIfAbsent(
+                    fitting, f -> new Fitter(known, cupboard, new Age(f.age()), f.children(), policy));
+            for (String key : lesson.activities())
+                uses.computeIfAbsent(new Fitted(fitting, lesson.spaceId(), key), f -> {
+                    Activity activity = known.activity(key);
+                    Fit fit = fitter.fit(activity, places.get(lesson.spaceId()));
+                    return new Use(activity, group.children(), fit instanceof Fit.Works works ? works.groups() : 1);
+                });
+        }
+        return List.copyOf(uses.values());
+    }
+
+    private record Fitting(List<String> packs, int age, int children) {}
+
+    private record Fitted(Fitting fitting, UUID space, String activity) {}
 
     /** What limits a class most in a place. */
     @GetMapping("/classes/{id}/limits")

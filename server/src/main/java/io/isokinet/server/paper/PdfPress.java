@@ -1,6 +1,10 @@
 package io.isokinet.server.paper;
 
+import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
+import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.slf4j.Slf4jLogger;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
@@ -10,10 +14,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -26,9 +32,24 @@ import org.thymeleaf.TemplateEngine;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 
-/** Fills templates and prints them as PDF with the shipped font; fetches nothing. */
+/** Fills templates and prints them as PDF with the shipped fonts, from the left or from the right; fetches nothing. */
 @Component
 public class PdfPress {
+    private static final Locale LANGUAGE = Locale.UK;
+    private static final String FAMILY = "Atkinson Hyperlegible";
+    /** The font of all paper first; then, in order, those that have the letters it lacks. A font is read when a letter asks for it. */
+    private static final List<Font> FONTS = List.of(
+            new Font(FAMILY, "AtkinsonHyperlegible-Regular", 400, FSFontUseCase.DOCUMENT),
+            new Font(FAMILY, "AtkinsonHyperlegible-Bold", 700, FSFontUseCase.DOCUMENT),
+            new Font("Noto Sans", "NotoSans-Regular", 400, FSFontUseCase.FALLBACK_FINAL),
+            new Font("Noto Sans", "NotoSans-Bold", 700, FSFontUseCase.FALLBACK_FINAL),
+            new Font("Noto Sans Arabic", "NotoSansArabic-Regular", 400, FSFontUseCase.FALLBACK_FINAL),
+            new Font("Noto Sans Arabic", "NotoSansArabic-Bold", 700, FSFontUseCase.FALLBACK_FINAL),
+            new Font("Noto Sans Hebrew", "NotoSansHebrew-Regular", 400, FSFontUseCase.FALLBACK_FINAL),
+            new Font("Noto Sans Hebrew", "NotoSansHebrew-Bold", 700, FSFontUseCase.FALLBACK_FINAL),
+            new Font("Noto Sans Chinese", "NotoSansChinese-Regular", 400, FSFontUseCase.FALLBACK_FINAL),
+            new Font("Noto Sans Korean", "NotoSansKorean-Regular", 400, FSFontUseCase.FALLBACK_FINAL));
+
     private final TemplateEngine engine = new TemplateEngine();
     private final String style = read("style.css");
 
@@ -53,7 +74,10 @@ public class PdfPress {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.inline()
-                                .filename(title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".pdf")
+                                .filename(
+                                        title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{M}\\p{N}]+", "-")
+                                                + ".pdf",
+                                        StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
                 .body(bytes);
@@ -65,7 +89,7 @@ public class PdfPress {
      * @param title also of the file
      */
     public byte[] print(String template, String title, Map<String, Object> model) {
-        Context context = new Context(Locale.UK);
+        Context context = new Context(LANGUAGE);
         context.setVariables(model);
         context.setVariable("title", title);
         context.setVariable("style", style);
@@ -73,29 +97,32 @@ public class PdfPress {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFastMode();
-        builder.useFont(
-                () -> stream("/fonts/AtkinsonHyperlegible-Regular.ttf"),
-                "Atkinson Hyperlegible",
-                400,
-                FontStyle.NORMAL,
-                true);
-        builder.useFont(
-                () -> stream("/fonts/AtkinsonHyperlegible-Bold.ttf"),
-                "Atkinson Hyperlegible",
-                700,
-                FontStyle.NORMAL,
-                true);
+        FONTS.forEach(font -> font.register(builder));
+        builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
+        builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
+        builder.useReplacementText("?");
         builder.useSVGDrawer(new BatikSVGDrawer());
         // Nothing is fetched: all that a page needs is in it.
         builder.useUriResolver((base, uri) -> null);
         builder.withHtmlContent(html, null);
         builder.toStream(out);
-        try {
-            builder.run();
+        try (PdfBoxRenderer renderer = builder.buildPdfRenderer()) {
+            renderer.layout();
+            renderer.getPdfDocument().getDocumentCatalog().setLanguage(LANGUAGE.toLanguageTag());
+            renderer.createPDF();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return out.toByteArray();
+    }
+
+    /** One weight of a shipped family. */
+    private record Font(String family, String file, int weight, FSFontUseCase use) {
+        void register(PdfRendererBuilder builder) {
+            Set<FSFontUseCase> uses =
+                    use == FSFontUseCase.DOCUMENT ? EnumSet.of(use, FSFontUseCase.SVG) : EnumSet.of(use);
+            builder.useFont(() -> stream("/fonts/" + file + ".ttf"), family, weight, FontStyle.NORMAL, true, uses);
+        }
     }
 
     private static InputStream stream(String name) {

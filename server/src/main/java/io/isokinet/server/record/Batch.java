@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 public record Batch(
         @NotNull UUID id,
         @NotNull UUID device,
-        @NotNull Instant clock,
+        @NotNull @DeviceTime Instant clock,
 
         @NotNull @Size(max = 500, message = Batch.TOO_MANY) List<@Valid TrialEntry> trials,
 
@@ -75,7 +75,7 @@ public record Batch(
             @Nullable UUID lesson,
             @Nullable UUID segment,
             @NotNull Long seq,
-            @NotNull Instant at,
+            @NotNull @DeviceTime Instant at,
 
             @Nullable @JsonInclude(JsonInclude.Include.NON_NULL)
             Boolean formal) {}
@@ -107,7 +107,7 @@ public record Batch(
             @NotNull EventKind kind,
             @NotNull Map<String, Object> body,
             @NotNull Long seq,
-            @NotNull Instant at) {}
+            @NotNull @DeviceTime Instant at) {}
 
     /**
      * A set of tries at a target, counted.
@@ -133,11 +133,13 @@ public record Batch(
             @Nullable Side side,
             @Nullable String item,
             @NotNull Long seq,
-            @NotNull Instant at) {}
+            @NotNull @DeviceTime Instant at) {}
 
     /** @param trial the trial, event or set of hits that is taken back */
     public record VoidEntry(
-            @NotNull UUID id, @NotNull UUID trial, @NotNull Instant at) {}
+            @NotNull UUID id,
+            @NotNull UUID trial,
+            @NotNull @DeviceTime Instant at) {}
 
     /** @param sitsOut here, but cannot take part today; false if left out */
     public record RegisterEntry(
@@ -146,12 +148,12 @@ public record Batch(
             @NotNull UUID child,
             @NotNull Boolean present,
             @Nullable Boolean sitsOut,
-            @NotNull Instant at) {}
+            @NotNull @DeviceTime Instant at) {}
 
     public record TaughtEntry(
             @NotNull UUID id,
             @NotNull UUID schoolClass,
             @NotBlank String cue,
             @Nullable UUID lesson,
-            @NotNull Instant at) {}
+            @NotNull @DeviceTime Instant at) {}
 }

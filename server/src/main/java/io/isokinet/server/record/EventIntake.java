@@ -1,14 +1,13 @@
 package io.isokinet.server.record;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.mastery.PressTime;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
 import io.isokinet.server.account.Role;
-import io.isokinet.server.account.Teams;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.school.Classes;
 import java.sql.Timestamp;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -16,7 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -32,44 +30,38 @@ class EventIntake {
 
     private static final String EVENT = """
             insert into lesson_event
-                (id, school_id, lesson_id, segment_id, kind, body, by_person, device_id, device_seq, at, received_at)
-            values (:id, :school, :lesson, :segment, :kind, cast(:body as jsonb), :person, :device, :seq, :at, :received)
+                (id, school_id, lesson_id, segment_id, kind, body, by_person, device_id, device_seq, at, received_at, doubt)
+            values (:id, :school, :lesson, :segment, :kind, cast(:body as jsonb), :person, :device, :seq, :at, :received, :doubt)
             on conflict do nothing""";
     private static final String HITS = """
             insert into hit_set
                 (id, school_id, child_id, kind, lesson_id, segment_id, skill_key, hits, missed_left, missed_right, missed_short,
-                 missed_long, missed, distance_mm, width_mm, side, item_key, observer, device_id, device_seq, at, received_at)
+                 missed_long, missed, distance_mm, width_mm, side, item_key, observer, device_id, device_seq, at, received_at, doubt)
             values (:id, :school, :child, :kind, :lesson, :segment, :skill, :hits, :left, :right, :short, :long, :missed, :distance,
-                    :width, :side, :item, :person, :device, :seq, :at, :received)
+                    :width, :side, :item, :person, :device, :seq, :at, :received, :doubt)
             on conflict do nothing""";
     private static final String LATEST_SIDE = """
             select body ->> 'side' from lesson_event
             where school_id = :school and kind = 'SIDE' and body ->> 'child' = :child and body ->> 'action' = :action
             order by at desc, received_at desc limit 1""";
-    private static final String CLASSES_OF_LESSONS = """
-            select l.id, u.class_id from lesson l join unit u on u.id = l.unit_id and u.school_id = l.school_id
-            where l.school_id = :school and l.id in (:ids)""";
     private static final int LONGEST_BODY = 8000;
 
     private final JdbcClient jdbc;
     private final KnowHows knowHows;
-    private final Teams teams;
     private final Classes classes;
     private final JsonMapper json;
 
-    EventIntake(JdbcClient jdbc, KnowHows knowHows, Teams teams, Classes classes, JsonMapper json) {
+    EventIntake(JdbcClient jdbc, KnowHows knowHows, Classes classes, JsonMapper json) {
         this.jdbc = jdbc;
         this.knowHows = knowHows;
-        this.teams = teams;
         this.classes = classes;
         this.json = json;
     }
 
     void takeEvents(Intake intake) {
-        Set<UUID> theirs = givenLessons(intake, Intake.named(intake.batch.events(), Batch.EventEntry::lesson));
         for (Batch.EventEntry entry : intake.batch.events()) {
             String body = json.writeValueAsString(entry.body());
-            if (!theirs.contains(entry.lesson()))
+            if (!intake.isGiven(entry.lesson()))
                 intake.refuse(
                         entry.id(), "There is no such lesson in this school, or not of the classes given to you.");
             else if (body.length() > LONGEST_BODY)
@@ -80,7 +72,7 @@ class EventIntake {
             else if (!theirs(intake, entry))
                 intake.refuse(entry.id(), "It speaks of a child or a side that there is not.");
             else {
-                event(intake, EVENT, entry.id(), entry.at())
+                event(intake, EVENT, entry.id(), intake.when(entry.at(), entry.lesson()))
                         .param("lesson", entry.lesson())
                         .param("segment", entry.segment())
                         .param("kind", entry.kind().name())
@@ -157,7 +149,7 @@ class EventIntake {
             else if (h.hits() + h.missedLeft() + h.missedRight() + h.missedShort() + h.missedLong() + h.missed() == 0)
                 intake.refuse(h.id(), "A set of tries has at least one try.");
             else {
-                event(intake, HITS, h.id(), h.at())
+                event(intake, HITS, h.id(), intake.when(h.at(), h.lesson()))
                         .param("child", h.child())
                         .param("kind", home ? Kind.HOME.name() : Kind.TEACHER.name())
                         .param("lesson", h.lesson())
@@ -181,26 +173,13 @@ class EventIntake {
         }
     }
 
-    /** Those of the lessons whose class is given to whoever records. */
-    private Set<UUID> givenLessons(Intake intake, Set<UUID> ids) {
-        if (ids.isEmpty()) return Set.of();
-        Predicate<UUID> visible = teams.visible();
-        Set<UUID> given = new HashSet<>();
-        jdbc.sql(CLASSES_OF_LESSONS)
-                .param("school", intake.school)
-                .param("ids", ids)
-                .query((row, n) -> visible.test(row.getObject("class_id", UUID.class))
-                        && given.add(row.getObject("id", UUID.class)))
-                .list();
-        return given;
-    }
-
-    private JdbcClient.StatementSpec event(Intake intake, String sql, UUID id, Instant at) {
+    private JdbcClient.StatementSpec event(Intake intake, String sql, UUID id, PressTime when) {
         return jdbc.sql(sql)
                 .param("id", id)
                 .param("school", intake.school)
                 .param("person", intake.observer.person())
-                .param("at", Timestamp.from(intake.corrected(at)))
+                .param("at", Timestamp.from(when.at()))
+                .param("doubt", TrialIntake.name(when.doubt()))
                 .param("received", Timestamp.from(intake.received));
     }
 

@@ -1,9 +1,13 @@
 package io.isokinet.server.record;
 
+import io.isokinet.core.mastery.PressTime;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.record.Receipt.Refusal;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -26,39 +30,49 @@ final class Intake {
     /** Children that are, or were, in a class given to whoever records, of those that the batch names. */
     final Set<UUID> children = new HashSet<>();
 
-    /** Lessons of classes given to whoever records, of those that the batch names. */
-    final Set<UUID> lessons = new HashSet<>();
+    /** Lessons of classes given to whoever records, of those that the batch names, with their days. */
+    private final Map<UUID, LocalDate> lessons = new HashMap<>();
+
+    private ZoneId zone = ZoneOffset.UTC;
 
     /** Children that are, or were, in the class of a lesson, by the lesson. */
     private final Map<UUID, Set<UUID>> there = new HashMap<>();
 
-    private final Duration offset;
     private final List<UUID> kept = new ArrayList<>();
     private final List<UUID> conflicts = new ArrayList<>();
     private final List<Refusal> refused = new ArrayList<>();
 
-    /** @param offset how far the clock of the device is behind ours */
-    Intake(Batch batch, SignedIn observer, UUID school, Instant received, Duration offset) {
+    Intake(Batch batch, SignedIn observer, UUID school, Instant received) {
         this.batch = batch;
         this.observer = observer;
         this.school = school;
         this.received = received;
-        this.offset = offset;
     }
 
-    /** @param what "child", "lesson", or "there" for a child of a lesson's class */
-    boolean knows(String what, UUID id, @Nullable UUID child) {
-        return switch (what) {
-            case "child" -> children.add(id);
-            case "lesson" -> lessons.add(id);
-            default -> there.computeIfAbsent(id, l -> new HashSet<>()).add(Objects.requireNonNull(child));
-        };
+    void knowsChild(UUID child) {
+        children.add(child);
+    }
+
+    /** @param zone of the school, in which the day is one */
+    void knowsLesson(UUID lesson, LocalDate day, ZoneId zone) {
+        lessons.put(lesson, day);
+        this.zone = zone;
+    }
+
+    /** A child that is, or was, in the class of a lesson. */
+    void knowsThere(UUID lesson, UUID child) {
+        there.computeIfAbsent(lesson, l -> new HashSet<>()).add(child);
+    }
+
+    /** True if it is a lesson of a class given to whoever records. */
+    boolean isGiven(UUID lesson) {
+        return lessons.containsKey(lesson);
     }
 
     /** True if both are given to whoever records, and the child is or was in the lesson's class. */
     boolean isThere(UUID child, UUID lesson) {
         return children.contains(child)
-                && lessons.contains(lesson)
+                && isGiven(lesson)
                 && there.getOrDefault(lesson, Set.of()).contains(child);
     }
 
@@ -78,14 +92,14 @@ final class Intake {
         return new Receipt(kept, conflicts, refused);
     }
 
-    /** By the server's clock, and never later than now. */
-    Instant corrected(Instant at) {
-        Instant corrected = at.plus(offset);
-        return corrected.isAfter(received) ? received : corrected;
+    /** When an entry was made, by our clock. */
+    PressTime when(Instant at, @Nullable UUID lesson) {
+        return PressTime.of(at, batch.clock(), received, lesson == null ? null : lessons.get(lesson), zone);
     }
 
+    /** How far the clock of the device is behind ours. */
     long offsetMillis() {
-        return offset.toMillis();
+        return Duration.between(batch.clock(), received).toMillis();
     }
 
     /** The ids that entries of a batch name. */

@@ -1,6 +1,7 @@
 package io.isokinet.server.record;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.mastery.PressTime;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.account.Teams;
@@ -10,8 +11,9 @@ import io.isokinet.server.record.Batch.TrialEntry;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.sql.Timestamp;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -39,16 +41,17 @@ public class Recorder {
             batch as (
                 insert into batch (id, school_id, device_id, device_clock, received_at, offset_ms)
                 values (:id, :school, :device, :clock, :received, :offset) on conflict do nothing)
-            select 'child' as what, c.id, null::uuid as child from child c
+            select 'child' as what, c.id, null::uuid as child, null::date as day, null as zone from child c
             where c.school_id = :school and c.id = any(cast(:children as uuid[])) and %s
             union all
-            select 'lesson', l.id, null from lesson l join unit u on u.school_id = l.school_id and u.id = l.unit_id
+            select 'lesson', l.id, null, l.on_date, s.time_zone
+            from lesson l join school s on s.id = l.school_id join unit u on u.school_id = l.school_id and u.id = l.unit_id
             where l.school_id = :school and l.id = any(cast(:lessons as uuid[]))
               and (:lead or exists (
                   select 1 from class_person p
                   where p.school_id = u.school_id and p.class_id = u.class_id and p.person_id = :person))
             union all
-            select distinct 'there', l.id, e.child_id from lesson l
+            select distinct 'there', l.id, e.child_id, null::date, null from lesson l
             join unit u on u.school_id = l.school_id and u.id = l.unit_id
             join enrolment e on e.school_id = u.school_id and e.class_id = u.class_id
             where l.school_id = :school and l.id = any(cast(:lessons as uuid[])) and e.child_id = any(cast(:children as uuid[]))""".formatted(GIVEN);
@@ -78,17 +81,14 @@ public class Recorder {
 
     private static final String REGISTER = """
             insert into register_event
-                (id, school_id, lesson_id, child_id, present, sits_out, by_person, at, received_at)
-            values (:id, :school, :lesson, :child, :present, :sitsOut, :person, :at, :received) on conflict do nothing""";
+                (id, school_id, lesson_id, child_id, present, sits_out, by_person, at, received_at, doubt)
+            values (:id, :school, :lesson, :child, :present, :sitsOut, :person, :at, :received, :doubt) on conflict do nothing""";
     private static final String TAUGHT = """
             insert into cue_taught (id, school_id, class_id, cue_key, lesson_id, at)
             values (:id, :school, :class, :cue, :lesson, :at) on conflict do nothing""";
     private static final String EVENT_VOID = """
             insert into event_void (id, school_id, event_id, by_person, at, received_at)
             values (:id, :school, :trial, :person, :at, :received) on conflict do nothing""";
-
-    /** Below this a difference of clocks is the network, not the clock. */
-    private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(1);
 
     private final JdbcClient jdbc;
     private final KnowHows knowHows;
@@ -111,9 +111,7 @@ public class Recorder {
     public Receipt take(Batch batch, SignedIn observer) {
         UUID school = SchoolScope.current();
         Instant received = clock.instant();
-        Duration offset = Duration.between(batch.clock(), received);
-        if (offset.abs().compareTo(CLOCK_TOLERANCE) < 0) offset = Duration.ZERO;
-        Intake intake = new Intake(batch, observer, school, received, offset);
+        Intake intake = new Intake(batch, observer, school, received);
         enter(intake);
         trials.take(intake);
         events.takeEvents(intake);
@@ -150,6 +148,7 @@ public class Recorder {
         named.addAll(Intake.named(intake.batch.hits(), Batch.HitEntry::lesson));
         named.addAll(Intake.named(intake.batch.register(), Batch.RegisterEntry::lesson));
         named.addAll(Intake.named(intake.batch.taught(), Batch.TaughtEntry::lesson));
+        named.addAll(Intake.named(intake.batch.events(), Batch.EventEntry::lesson));
         jdbc.sql(BATCH)
                 .param("id", intake.batch.id())
                 .param("school", intake.school)
@@ -161,9 +160,16 @@ public class Recorder {
                 .param("children", array(wanted))
                 .param("lessons", array(named))
                 .param("lead", intake.observer.role() == Role.LEAD)
-                .query((row, n) -> intake.knows(
-                        row.getString("what"), row.getObject("id", UUID.class), row.getObject("child", UUID.class)))
-                .list();
+                .query(row -> {
+                    UUID id = row.getObject("id", UUID.class);
+                    switch (row.getString("what")) {
+                        case "child" -> intake.knowsChild(id);
+                        case "lesson" ->
+                            intake.knowsLesson(
+                                    id, row.getObject("day", LocalDate.class), ZoneId.of(row.getString("zone")));
+                        default -> intake.knowsThere(id, row.getObject("child", UUID.class));
+                    }
+                });
     }
 
     private static String array(Set<UUID> ids) {
@@ -195,7 +201,11 @@ public class Recorder {
                                 : "What is to be taken back has not arrived yet.");
                 continue;
             }
-            event(intake, "trial".equals(theirs.get(entry.trial())) ? VOID : EVENT_VOID, entry.id(), entry.at())
+            event(
+                            intake,
+                            "trial".equals(theirs.get(entry.trial())) ? VOID : EVENT_VOID,
+                            entry.id(),
+                            intake.when(entry.at(), null))
                     .param("trial", entry.trial())
                     .update();
             intake.keep(entry.id());
@@ -208,7 +218,9 @@ public class Recorder {
                 intake.refuse(entry.id(), "There is no such child in a lesson of the classes given to you.");
                 continue;
             }
-            event(intake, REGISTER, entry.id(), entry.at())
+            PressTime when = intake.when(entry.at(), entry.lesson());
+            event(intake, REGISTER, entry.id(), when)
+                    .param("doubt", TrialIntake.name(when.doubt()))
                     .param("lesson", entry.lesson())
                     .param("child", entry.child())
                     .param("present", entry.present())
@@ -218,12 +230,12 @@ public class Recorder {
         }
     }
 
-    private JdbcClient.StatementSpec event(Intake intake, String sql, UUID id, Instant at) {
+    private JdbcClient.StatementSpec event(Intake intake, String sql, UUID id, PressTime when) {
         return jdbc.sql(sql)
                 .param("id", id)
                 .param("school", intake.school)
                 .param("person", intake.observer.person())
-                .param("at", Timestamp.from(intake.corrected(at)))
+                .param("at", Timestamp.from(when.at()))
                 .param("received", Timestamp.from(intake.received));
     }
 
@@ -234,13 +246,14 @@ public class Recorder {
         KnowHow knowHow = knowHows.current();
         for (Batch.TaughtEntry entry : intake.batch.taught()) {
             boolean ok = classes.contains(entry.schoolClass())
-                    && (entry.lesson() == null || intake.lessons.contains(entry.lesson()))
+                    && (entry.lesson() == null || intake.isGiven(entry.lesson()))
                     && knowHow.hasCue(entry.cue());
             if (!ok) {
                 intake.refuse(entry.id(), "There is no such class, lesson or cue.");
                 continue;
             }
-            taught(entry.id(), entry.schoolClass(), entry.cue(), entry.lesson(), intake.corrected(entry.at()));
+            Instant at = intake.when(entry.at(), entry.lesson()).at();
+            taught(entry.id(), entry.schoolClass(), entry.cue(), entry.lesson(), at);
             intake.keep(entry.id());
         }
     }

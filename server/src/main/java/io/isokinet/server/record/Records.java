@@ -1,5 +1,6 @@
 package io.isokinet.server.record;
 
+import io.isokinet.core.mastery.PressTime;
 import io.isokinet.core.mastery.Setting;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.server.tenancy.SchoolScope;
@@ -23,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Records {
     private static final String SEEN = """
             select t.id, t.child_id, t.cue_key, t.shown, t.kind, t.setting, t.sitting, t.side, t.fault, t.lesson_id, t.segment_id,
-                   t.seen_at, p.name as observer, v.trial_id is not null as voided
+                   t.seen_at, t.doubt, p.name as observer, v.trial_id is not null as voided
             from trial t
             join person p on p.id = t.observer
             left join (select distinct trial_id from trial_void where school_id = :school) v on v.trial_id = t.id
@@ -75,6 +76,7 @@ public class Records {
      * A trial as it was recorded.
      *
      * @param voided true if it was taken back; it stays in the history
+     * @param doubt why it is filed under its lesson and not when its device says; null where it is
      */
     public record Observation(
             UUID id,
@@ -90,7 +92,8 @@ public class Records {
             @Nullable UUID segment,
             Instant seenAt,
             String observer,
-            boolean voided) {}
+            boolean voided,
+            PressTime.@Nullable Doubt doubt) {}
 
     /** Trials of these children and cues before an instant, oldest first, voided ones included. */
     @Transactional(readOnly = true)
@@ -206,6 +209,7 @@ public class Records {
 
     private static Observation seen(ResultSet row, int number) throws SQLException {
         String side = row.getString("side");
+        String doubt = row.getString("doubt");
         return new Observation(
                 row.getObject("id", UUID.class),
                 row.getObject("child_id", UUID.class),
@@ -220,7 +224,8 @@ public class Records {
                 row.getObject("segment_id", UUID.class),
                 instant(row, "seen_at"),
                 row.getString("observer"),
-                row.getBoolean("voided"));
+                row.getBoolean("voided"),
+                doubt == null ? null : PressTime.Doubt.valueOf(doubt));
     }
 
     private static Instant instant(ResultSet row, String column) throws SQLException {

@@ -1,6 +1,7 @@
 package io.isokinet.server.record;
 
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.mastery.PressTime;
 import io.isokinet.core.mastery.Setting;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.server.knowhow.KnowHows;
@@ -32,19 +33,22 @@ class TrialIntake {
     /** One statement for however many looks a batch has. */
     private static final String TRIALS = """
             insert into trial (id, school_id, child_id, cue_key, shown, kind, setting, sitting, side, fault, lesson_id, segment_id,
-                               pack_sha256, observer, device_id, device_seq, device_at, seen_at, received_at, payload_sha256, formal)
+                               pack_sha256, observer, device_id, device_seq, device_at, seen_at, received_at, payload_sha256, formal, doubt)
             select t.id, :school, t.child, t.cue, t.shown, t.kind, t.setting, t.sitting, t.side, t.fault, t.lesson, t.segment,
-                   :pack, :observer, :device, t.seq, t.at, t.seen, :received, t.hash, t.formal
+                   :pack, :observer, :device, t.seq, t.at, t.seen, :received, t.hash, t.formal, t.doubt
             from jsonb_to_recordset(cast(:trials as jsonb)) t(
                 id uuid, child uuid, cue text, shown boolean, kind text, setting text, sitting uuid, side text, fault text, lesson uuid,
-                segment uuid, seq bigint, at timestamptz, seen timestamptz, hash text, formal boolean)
+                segment uuid, seq bigint, at timestamptz, seen timestamptz, hash text, formal boolean, doubt text)
             on conflict do nothing returning id""";
 
     private static final String HASHES =
             "select id, payload_sha256 from trial where school_id = :school and id in (:ids)";
     private static final String CONFLICT = """
-            insert into trial_conflict (school_id, trial_id, payload, received_at)
-            values (:school, :id, cast(:payload as jsonb), :received)""";
+            insert into trial_conflict (school_id, trial_id, payload, by_person, received_at)
+            select :school, :id, cast(:payload as jsonb), :person, :received
+            where not exists (
+                select 1 from trial_conflict
+                where school_id = :school and trial_id = :id and payload = cast(:payload as jsonb))""";
 
     private final JdbcClient jdbc;
     private final KnowHows knowHows;
@@ -78,7 +82,8 @@ class TrialIntake {
             Instant at,
             Instant seen,
             String hash,
-            boolean formal) {}
+            boolean formal,
+            PressTime.@Nullable Doubt doubt) {}
 
     void take(Intake intake) {
         Set<String> cues =
@@ -125,21 +130,31 @@ class TrialIntake {
                 .query((row, n) -> hashes.put(row.getObject("id", UUID.class), row.getString("payload_sha256")))
                 .list();
         for (TrialEntry trial : again) {
-            if (hash(trial).equals(hashes.get(trial.id()))) {
-                intake.keep(trial.id());
-                continue;
-            }
-            intake.contradict(trial.id());
-            jdbc.sql(CONFLICT)
-                    .param("school", intake.school)
-                    .param("id", trial.id())
-                    .param("payload", json.writeValueAsString(trial))
-                    .param("received", Timestamp.from(intake.received))
-                    .update();
+            String hash = hashes.get(trial.id());
+            if (hash == null) intake.refuse(trial.id(), "Its number is taken already. Press it once more.");
+            else if (hash(trial).equals(hash)) intake.keep(trial.id());
+            else keepAside(intake, trial);
         }
     }
 
+    private void keepAside(Intake intake, TrialEntry trial) {
+        intake.contradict(trial.id());
+        jdbc.sql(CONFLICT)
+                .param("school", intake.school)
+                .param("id", trial.id())
+                .param("payload", json.writeValueAsString(trial))
+                .param("person", intake.observer.person())
+                .param("received", Timestamp.from(intake.received))
+                .update();
+    }
+
+    /** A doubt as it is kept. */
+    static @Nullable String name(PressTime.@Nullable Doubt doubt) {
+        return doubt == null ? null : doubt.name();
+    }
+
     private TrialRow row(Intake intake, TrialEntry trial) {
+        PressTime when = intake.when(trial.at(), trial.lesson());
         return new TrialRow(
                 trial.id(),
                 trial.child(),
@@ -154,9 +169,10 @@ class TrialIntake {
                 trial.segment(),
                 trial.seq(),
                 trial.at(),
-                intake.corrected(trial.at()),
+                when.at(),
                 hash(trial),
-                Boolean.TRUE.equals(trial.formal()));
+                Boolean.TRUE.equals(trial.formal()),
+                when.doubt());
     }
 
     /** Cues that are known, and those that were once taught here though the know-how has let them go. */

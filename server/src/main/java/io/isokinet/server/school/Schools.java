@@ -119,6 +119,12 @@ public class Schools {
         return rows.count() > 0;
     }
 
+    /** Every school of this database, for what is done in the night. */
+    @Transactional(readOnly = true)
+    public List<UUID> ids() {
+        return rows.findAll().stream().map(s -> s.id).toList();
+    }
+
     @Transactional(readOnly = true)
     public SchoolView view() {
         School school = current();

@@ -1,0 +1,23 @@
+-- A press is known by its id alone: a device that lost its running number counts anew, and what it sends is no repetition.
+alter table trial drop constraint trial_school_id_device_id_device_seq_key;
+
+-- Why the time of a device was not believed: then it is filed under its lesson, or under its arrival.
+alter table trial add column doubt text check (doubt in ('AFTER_SENDING', 'FAR_FROM_LESSON', 'LONG_AGO'));
+alter table hit_set add column doubt text check (doubt in ('AFTER_SENDING', 'FAR_FROM_LESSON', 'LONG_AGO'));
+alter table lesson_event add column doubt text check (doubt in ('AFTER_SENDING', 'FAR_FROM_LESSON', 'LONG_AGO'));
+alter table register_event add column doubt text check (doubt in ('AFTER_SENDING', 'FAR_FROM_LESSON', 'LONG_AGO'));
+
+-- What came again with another content waits for somebody who decides.
+alter table trial_conflict
+    add column by_person uuid references person,
+    add column settled text check (settled in ('COUNTED', 'REPLACED', 'LEFT')),
+    add column settled_by uuid references person,
+    add column settled_at timestamptz;
+
+-- How long a school keeps what; a kind without a rule is kept.
+create table retention_rule (
+    school_id uuid not null references school,
+    kind text not null check (kind in ('LEFT_CHILDREN', 'NOTES', 'LOG', 'DEVICES', 'ASIDE')),
+    months integer not null check (months between 1 and 240),
+    primary key (school_id, kind)
+);
