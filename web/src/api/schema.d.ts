@@ -148,6 +148,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar/subscriptions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCalendarSubscriptions"];
+        put?: never;
+        post: operations["postCalendarSubscriptions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/subscriptions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deleteCalendarSubscriptionsById"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/subscriptions/{id}/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postCalendarSubscriptionsByIdRead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calendar/terms/{id}": {
         parameters: {
             query?: never;
@@ -3796,6 +3844,10 @@ export interface components {
             wanted: number;
             words: string;
         };
+        MonthsForm: {
+            /** Format: int32 */
+            months?: number;
+        };
         MoreWishes: {
             bans: string[];
             favourites: string[];
@@ -4258,6 +4310,7 @@ export interface components {
         RosterClass: {
             children: components["schemas"]["NewChild"][];
             name?: string;
+            sourceId?: string;
             /** Format: int32 */
             yearAge: number;
         };
@@ -4271,6 +4324,7 @@ export interface components {
             same: number;
             /** Format: uuid */
             schoolClass?: string;
+            sourceId?: string;
             /** Format: int32 */
             yearAge: number;
         };
@@ -4911,6 +4965,22 @@ export interface components {
             /** Format: date */
             today: string;
             weeks: components["schemas"]["WeekView"][];
+        };
+        SubscriptionForm: {
+            address: string;
+            /** Format: uuid */
+            space: string;
+        };
+        SubscriptionView: {
+            address: string;
+            /** Format: uuid */
+            id: string;
+            problem?: string;
+            /** Format: date-time */
+            readAt?: string;
+            /** Format: uuid */
+            space: string;
+            spaceName: string;
         };
         SwapForm: {
             activity: string;
@@ -5846,6 +5916,112 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getCalendarSubscriptions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubscriptionView"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postCalendarSubscriptions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SubscriptionForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubscriptionView"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    deleteCalendarSubscriptionsById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubscriptionView"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postCalendarSubscriptionsByIdRead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubscriptionView"][];
                 };
             };
             400: components["responses"]["Failure400"];
@@ -7708,7 +7884,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": unknown;
+                "application/json": components["schemas"]["MonthsForm"];
             };
         };
         responses: {

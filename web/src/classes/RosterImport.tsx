@@ -12,6 +12,8 @@ const fields: [string, string][] = [
   ['FAMILY', 'Family name'],
   ['FULL_NAME', 'Whole name'],
   ['CLASS', 'Class'],
+  ['CLASS_ID', 'Id of the class'],
+  ['CHILD_ID', 'Id of the child'],
   ['YEAR', 'Year'],
   ['THROWING_HAND', 'Throwing hand'],
   ['BATTING_SIDE', 'Batting side'],

@@ -20,7 +20,12 @@ export function KeepingSection() {
     attempt(async () => {
       queries.setQueryData(
         ['keeping'],
-        await take(api.PUT('/api/keeping/{kind}', { params: { path: { kind } }, body: { months } })),
+        await take(
+          api.PUT('/api/keeping/{kind}', {
+            params: { path: { kind } },
+            body: { months: months ?? undefined },
+          }),
+        ),
       )
     })
   const { kinds, going } = keeping.data
@@ -85,7 +90,7 @@ function Months({
 }) {
   if (kept.months === null || kept.months === undefined)
     return (
-      <span className={styles.row}>
+      <span className={styles.months}>
         kept
         <Button size="small" disabled={busy} onClick={() => set(kept.kind, kept.usual ?? null)}>
           after {kept.usual} months
@@ -93,7 +98,7 @@ function Months({
       </span>
     )
   return (
-    <span className={styles.row}>
+    <span className={styles.months}>
       <InputNumber
         aria-label={`Months: ${kept.what}`}
         size="small"

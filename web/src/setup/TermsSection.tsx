@@ -8,6 +8,7 @@ import { FileButton } from '../shared/FileButton'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { uuid7 } from '../shared/uuid7'
+import { Subscriptions } from './Subscriptions'
 import styles from './setup.module.css'
 import { useCalendar } from './useCalendar'
 
@@ -143,6 +144,7 @@ export function TermsSection() {
         <NewTerm changed={changed} />
         <NewClosure changed={changed} />
         <BookingsImport done={changed} />
+        <Subscriptions done={changed} />
       </div>
     </div>
   )

@@ -21,3 +21,21 @@ create table retention_rule (
     months integer not null check (months between 1 and 240),
     primary key (school_id, kind)
 );
+
+-- The id of a class in the school's own system, so that what is given back finds it.
+alter table school_class add column source_id text check (length(source_id) between 1 and 200);
+create unique index school_class_source on school_class (school_id, source_id) where left_on is null;
+
+-- Calendars of others that are read anew every night.
+create table calendar_subscription (
+    id uuid primary key,
+    school_id uuid not null,
+    space_id uuid not null,
+    address text not null check (length(address) between 1 and 400),
+    read_at timestamptz,
+    problem text,
+    version integer not null default 0,
+    foreign key (school_id, space_id) references space (school_id, id) on delete cascade,
+    unique (school_id, id),
+    unique (school_id, space_id, address)
+);

@@ -31,7 +31,8 @@ final class Bombs {
             all.add(get(
                     "start lines to " + far + " m",
                     "/api/classes/" + group + "/aim?skill=underarm-roll&near=1&far=" + far));
-        for (String path : List.of("/api/rosters/preview", "/api/outcomes/table", "/api/cupboard/table")) {
+        for (String path :
+                List.of("/api/rosters/preview", "/api/outcomes/table?take=false", "/api/cupboard/table?take=false")) {
             all.add(file("200,000 columns to " + path, path, "a.csv", wide(200_000, 100)));
             all.add(file(
                     "a million rows to " + path,
@@ -44,7 +45,7 @@ final class Bombs {
             byte[] bomb = sheet(1_200_000_000L);
             all.add(file("a sheet of 1.2 GB in %d kB to %s".formatted(bomb.length / 1024, path), path, "a.xlsx", bomb));
         }
-        String bookings = "/api/calendar/bookings?space=" + space;
+        String bookings = "/api/calendar/bookings?take=false&space=" + space;
         String every = "BYHOUR=" + numbers(24) + ";BYMINUTE=" + numbers(60) + ";BYSECOND=" + numbers(60);
         all.add(file("every second of a day, for ever", bookings, "a.ics", calendar("RRULE:FREQ=DAILY;" + every)));
         all.add(file("every second by SECONDLY", bookings, "a.ics", calendar("RRULE:FREQ=SECONDLY")));
@@ -53,8 +54,8 @@ final class Bombs {
         all.add(file(
                 "a rule that never comes", bookings, "a.ics", calendar("RRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30")));
         all.add(file("100,000 events", bookings, "a.ics", events(100_000)));
-        all.add(file("a zip of 10,000 files as a pack", "/api/packs", "a.zip", zip(10_000, 10)));
-        all.add(file("a zip of 1 GB as a pack", "/api/packs", "a.zip", zip(1, 1_000_000_000L)));
+        all.add(file("a zip of 10,000 files as a pack", "/api/packs?take=false", "a.zip", zip(10_000, 10)));
+        all.add(file("a zip of 1 GB as a pack", "/api/packs?take=false", "a.zip", zip(1, 1_000_000_000L)));
         all.add(json("100,000 brackets", "POST", "/api/batches", "[".repeat(100_000)));
         all.add(json("100,000 objects in one another", "PUT", "/api/classes/" + group, "{\"a\":".repeat(100_000)));
         all.add(json(
@@ -78,10 +79,10 @@ final class Bombs {
                 "PUT",
                 "/api/units/" + unit + "/file",
                 "{\"classId\":\"" + group + "\",\"file\":\"" + "[".repeat(20_000_000) + "\",\"lessons\":[]}"));
-        all.add(get("9,000 words to find", "/api/activities?text=" + "ball%20".repeat(1100)));
+        all.add(get("9,000 words to find", "/api/activities?words=" + "ball%20".repeat(1100)));
         all.add(get("a term in the year 2200", "/api/term?around=2200-12-31"));
         all.add(get("a term in the year 1900", "/api/term?around=1900-01-01"));
-        all.add(get("bounces without end", "/api/workbench/bounce?ball=tennis-ball&height=1e9"));
+        all.add(get("bounces without end", "/api/workbench/bounce?metres=1e9&rebound=0.999999999&speed=1e-9"));
         all.add(get("the whole log", "/api/audit"));
         return all;
     }

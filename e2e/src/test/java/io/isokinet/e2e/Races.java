@@ -29,7 +29,7 @@ final class Races {
             String child = known.get("children").get(0);
             String other = known.get("children").get(1);
             List<Race> races = List.of(
-                    new Race("first count of a thing", "PUT", "/api/cupboard/tyre", "{\"count\": %d}"),
+                    new Race("first count of a thing", "PUT", "/api/cupboard/scarf", "{\"count\": %d}"),
                     new Race(
                             "name of a class",
                             "PUT",
@@ -49,10 +49,18 @@ final class Races {
                             "two who work together",
                             "PUT",
                             "/api/classes/" + group + "/pairs",
-                            "{\"child\": \"" + child + "\", \"other\": \"" + other + "\", \"wish\": \"APART\"}"),
-                    new Race("a rule of mastery", "PUT", "/api/mastery-rules", "{\"allOfLast\": 3, \"enough\": %d}"),
+                            "{\"one\": \"" + child + "\", \"other\": \"" + other + "\", \"wish\": \"APART\"}"),
+                    new Race(
+                            "a rule of mastery",
+                            "PUT",
+                            "/api/mastery-rules",
+                            "{\"allOfLast\": 3, \"enough\": 4, \"ofLast\": 5, \"lessons\": 2, \"dueAfterWeeks\": %d, \"checkEnough\": 2, \"checkOf\": 3}"),
                     new Race("how long notes are kept", "PUT", "/api/keeping/NOTES", "{\"months\": 2%d}"),
-                    new Race("an activity set aside", "PUT", "/api/know-how/harbour-roll/aside", "{\"aside\": true}"),
+                    new Race(
+                            "an activity set aside",
+                            "PUT",
+                            "/api/know-how/" + known.get("activities").get(0) + "/aside?aside=true",
+                            "{}"),
                     new Race("a link of a calendar", "POST", "/api/me/feed", "{}"));
             System.out.println("\n| at once, by " + PEOPLE + ", " + ROUNDS + " times | answers |\n|---|---|");
             List<Visitor> people = new ArrayList<>();

@@ -44,6 +44,10 @@ class KeepingTest {
     private static Ran db(String... arguments) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of("../bin/db"));
         command.addAll(List.of(arguments));
+        return ran(command.toArray(String[]::new));
+    }
+
+    private static Ran ran(String... command) throws IOException, InterruptedException {
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         String output = new String(process.getInputStream().readAllBytes());
         assertThat(process.waitFor(2, TimeUnit.MINUTES)).isTrue();
@@ -75,6 +79,28 @@ class KeepingTest {
         Ran verified = db("verify", file);
         assertThat(verified.status).as(verified.output).isZero();
         assertThat(verified.output).contains("all as they were saved");
+    }
+
+    /** By hand: of 500 nights the last 14, the Sundays of 8 weeks and the ends of 12 months; 471 go. */
+    @Test
+    void theNightKeepsDaysWeeksAndMonths() throws Exception {
+        java.time.LocalDate last = java.time.LocalDate.of(2026, 11, 28);
+        for (int i = 0; i <= 500; i++) Files.createFile(folder.resolve("isokinet-" + last.minusDays(i) + ".dump"));
+        Files.createFile(folder.resolve("isokinet-2026-11-28.dump.sums"));
+        Ran pruned = ran("../bin/nightly", "--prune", folder.toString());
+        assertThat(pruned.status).as(pruned.output).isZero();
+        try (Stream<Path> left = Files.list(folder)) {
+            assertThat(left.map(f -> f.getFileName().toString().replaceAll("isokinet-|[.]dump", ""))
+                            .sorted())
+                    .hasSize(31)
+                    .contains("2025-12-31", "2026-10-31", "2026-10-11", "2026-11-15", "2026-11-28.sums")
+                    .doesNotContain("2025-11-30", "2026-10-04", "2026-11-14");
+        }
+        assertThat(ran("../bin/nightly", "--timer", "/backups").output)
+                .contains("OnCalendar=*-*-* 02:50")
+                .contains("bin/nightly --name demo /backups");
+        assertThat(ran("../bin/nightly", folder.resolve("none").toString()).output)
+                .contains("there is no folder");
     }
 
     @Test

@@ -2,6 +2,7 @@ package io.isokinet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -96,6 +98,45 @@ class RosterTest {
         assertThat(children()).isEqualTo(2);
         assertThat(school.as.get("/api/classes").json().get(0).get("leftHanded").asInt())
                 .isEqualTo(1);
+    }
+
+    /** The office renames a class and a child; both are known by the ids of its own system, and what is given back names them. */
+    @Test
+    void idsOfTheOfficeAreKeptAndGivenBack() throws IOException {
+        String first =
+                "Pupil ID,Forename,Surname,Reg Group,Class ID\nP-17,Ada,Moss,3 Curlew,G-3\nP-18,Ben,Sole,3 Curlew,G-3\n";
+        assertThat(take("a.csv", utf8(first), Map.of()).status()).isEqualTo(200);
+        String later =
+                "Pupil ID,Forename,Surname,Reg Group,Class ID\nP-17,Ada,Marsh,3 Curlews,G-3\nP-18,Ben,Sole,3 Curlews,G-3\n";
+        JsonNode difference = preview("b.csv", utf8(later), Map.of())
+                .json()
+                .get("differences")
+                .get(0);
+        assertThat(difference.get("newcomers")).isEmpty();
+        assertThat(difference.get("same").asInt()).isEqualTo(1);
+        assertThat(difference.at("/changed/0/what/0").asString()).isEqualTo("family name Moss \u2192 Marsh");
+        assertThat(take("b.csv", utf8(later), Map.of()).status()).isEqualTo(200);
+        assertThat(school.as.get("/api/classes").json()).hasSize(1);
+        UUID curlews = UUID.fromString(
+                school.as.get("/api/classes").json().get(0).get("id").asString());
+        school.unit(curlews, 1, 30);
+        school.record(List.of(school.trial(school.children(curlews).get("Ada"), "underarm-roll/step", true)));
+        String files = "";
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(
+                school.as.get("/api/school/report/results.zip").response().body()))) {
+            while (zip.getNextEntry() != null) files += new String(zip.readAllBytes(), StandardCharsets.UTF_8);
+        }
+        assertThat(files).contains(",G-3,").contains(",P-17,").doesNotContain(curlews.toString() + ",movement-skills");
+    }
+
+    @Test
+    void twoChildrenOfOneIdAreRefused() {
+        String csv = "Pupil ID,Name,Class\nP-1,Ada Moss,Curlews\nP-1,Ben Sole,Curlews\n";
+        assertThat(preview("a.csv", utf8(csv), Map.of())
+                        .json()
+                        .at("/findings/0/message")
+                        .asString())
+                .contains("\u201cP-1\u201d stands twice");
     }
 
     @Test

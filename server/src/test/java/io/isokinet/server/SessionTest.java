@@ -2,6 +2,7 @@ package io.isokinet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.server.account.Role;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -29,6 +30,17 @@ class SessionTest {
         assertThat(answer.status()).isEqualTo(401);
         assertThat(answer.header("Content-Type")).startsWith("application/problem+json");
         assertThat(answer.detail()).contains("Sign in first");
+    }
+
+    @Test
+    void theVersionIsTheOneThatWasBuilt() {
+        assertThat(TestSchool.make()
+                        .as
+                        .get("/api/session")
+                        .json()
+                        .get("version")
+                        .asString())
+                .matches("\\d+\\.\\d+\\.\\d+.*");
     }
 
     @Test
@@ -105,6 +117,32 @@ class SessionTest {
         for (int i = 0; i < 8; i++)
             school.as.post("/api/session", Map.of("signIn", school.signIn, "password", "guess " + i));
         assertThat(school.as.post("/api/session", right).status()).isEqualTo(429);
+    }
+
+    /** The way back in for who is shut out of every browser: a new password by the lead's link, and no guess elsewhere undoes it. */
+    @Test
+    void theLeadsLinkLetsInWhoIsShutOut() {
+        TestSchool school = TestSchool.make();
+        TestSchool.Member teacher = school.member(Role.TEACHER);
+        Caller stranger = new Caller();
+        Runnable guesses = () -> {
+            for (int i = 0; i < 20; i++)
+                stranger.post("/api/session", Map.of("signIn", teacher.signIn(), "password", "guess " + i));
+        };
+        guesses.run();
+        Caller tablet = new Caller();
+        String secret = school.as
+                .post("/api/people/" + teacher.id() + "/reset", Map.of())
+                .json()
+                .get("secret")
+                .asString();
+        assertThat(tablet.post("/api/links/" + secret, Map.of("password", "nine-rope-ladders"))
+                        .status())
+                .isEqualTo(200);
+        guesses.run();
+        Map<String, String> right = Map.of("signIn", teacher.signIn(), "password", "nine-rope-ladders");
+        assertThat(stranger.post("/api/session", right).status()).isEqualTo(429);
+        assertThat(tablet.post("/api/session", right).status()).isEqualTo(200);
     }
 
     /** Nobody named a proxy, so nobody is believed to speak for another address. */

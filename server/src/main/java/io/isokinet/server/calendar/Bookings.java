@@ -66,4 +66,9 @@ class Bookings {
         bookings.deleteAllInBatch(rows);
         audit.add(Act.REMOVED, "bookings from " + source, String.valueOf(rows.size()), spaceId);
     }
+
+    /** The same where there may be none. */
+    void drop(UUID spaceId, String source) {
+        bookings.deleteAllInBatch(bookings.findBySourceAndSpaceId(source, spaceId));
+    }
 }

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -103,13 +104,21 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
     ProblemDetail mistyped(MethodArgumentTypeMismatchException e) {
         ProblemDetail problem = problem(
-                HttpStatus.BAD_REQUEST,
-                "Some of it cannot be taken",
-                "%s: “%s” is not what belongs there.".formatted(e.getName(), e.getValue()));
-        problem.setProperty(
-                "findings",
-                List.of(new Finding("field", e.getName(), "“%s” is not what belongs there.".formatted(e.getValue()))));
+                HttpStatus.BAD_REQUEST, "Some of it cannot be taken", e.getName() + ": " + misplaced(e.getValue()));
+        problem.setProperty("findings", List.of(new Finding("field", e.getName(), misplaced(e.getValue()))));
         return problem;
+    }
+
+    private static String misplaced(@Nullable Object value) {
+        return "“%s” is not what belongs there.".formatted(value);
+    }
+
+    @ExceptionHandler(MultipartException.class)
+    ProblemDetail cutOff(MultipartException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "The file did not arrive whole",
+                "The upload was cut off, or its name cannot be read. Nothing was changed. Choose the file once more.");
     }
 
     @ExceptionHandler(Exception.class)
@@ -126,7 +135,10 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Finding> findings = e.getFieldErrors().stream()
-                .map(f -> new Finding("field", f.getField(), String.valueOf(f.getDefaultMessage())))
+                .map(f -> new Finding(
+                        "field",
+                        f.getField(),
+                        f.isBindingFailure() ? misplaced(f.getRejectedValue()) : String.valueOf(f.getDefaultMessage())))
                 .toList();
         Finding first = findings.isEmpty() ? new Finding("field", "body", "is not valid") : findings.get(0);
         ProblemDetail problem =

@@ -50,7 +50,7 @@ class KeepingController {
     record KeepingView(List<KeptView> kinds, List<Going> going) {}
 
     /** @param months null to keep it */
-    record RuleForm(@Nullable @Min(1) @Max(240) Integer months) {}
+    record MonthsForm(@Nullable @Min(1) @Max(240) Integer months) {}
 
     record MentionsForm(@NotNull @Size(max = 200) List<@NotNull @Size(max = 80) String> keys) {}
 
@@ -70,7 +70,7 @@ class KeepingController {
     /** Says how long a kind is kept; it goes in the nights that come. */
     @PutMapping("/api/keeping/{kind}")
     @LeadOnly
-    KeepingView set(@PathVariable Kept kind, @Valid @RequestBody RuleForm form) {
+    KeepingView set(@PathVariable Kept kind, @Valid @RequestBody MonthsForm form) {
         if (!kind.hasRule())
             throw new IllegalArgumentException(
                     "There is no rule for (%s); it goes as said beside it. Give one of those with months."

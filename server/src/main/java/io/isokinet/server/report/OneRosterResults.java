@@ -32,13 +32,16 @@ final class OneRosterResults {
 
     private final List<Grid> grids;
     private final Map<UUID, String> sourceIds;
+    private final Map<UUID, String> classSources;
     private final Span year;
     private final LocalDate on;
 
-    /** @param sourceIds of children that came by a roster; others go by their own ids */
-    OneRosterResults(List<Grid> grids, Map<UUID, String> sourceIds, Span year, LocalDate on) {
+    /** @param sourceIds of children, and @param classSources of classes that came by a roster; others go by their own ids */
+    OneRosterResults(
+            List<Grid> grids, Map<UUID, String> sourceIds, Map<UUID, String> classSources, Span year, LocalDate on) {
         this.grids = grids;
         this.sourceIds = sourceIds;
+        this.classSources = classSources;
         this.year = year;
         this.on = on;
     }
@@ -157,7 +160,7 @@ final class OneRosterResults {
                         "Components secure or mastered; " + skill.rule(),
                         year.from(),
                         on,
-                        grid.classId(),
+                        classSources.getOrDefault(grid.classId(), grid.classId().toString()),
                         CATEGORY,
                         PERIOD,
                         "0.0",

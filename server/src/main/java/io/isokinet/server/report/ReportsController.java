@@ -14,6 +14,7 @@ import io.isokinet.server.report.ClassReport.SkillReport;
 import io.isokinet.server.report.Reports.Span;
 import io.isokinet.server.report.SchoolReport.SkillLevels;
 import io.isokinet.server.school.Children;
+import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.table.TableWriter;
 import java.io.IOException;
@@ -59,17 +60,25 @@ class ReportsController {
     private final Reports reports;
     private final PdfPress press;
     private final Children children;
+    private final Classes classes;
     private final Schools schools;
     private final Aims aims;
     private final CatchUpCards catchUps;
 
     ReportsController(
-            Reports reports, PdfPress press, Children children, Schools schools, Aims aims, CatchUpCards catchUps) {
+            Reports reports,
+            PdfPress press,
+            Children children,
+            Classes classes,
+            Schools schools,
+            Aims aims,
+            CatchUpCards catchUps) {
         this.catchUps = catchUps;
         this.aims = aims;
         this.reports = reports;
         this.press = press;
         this.children = children;
+        this.classes = classes;
         this.schools = schools;
     }
 
@@ -243,7 +252,13 @@ class ReportsController {
         return TableWriter.file(
                 "results %s.zip".formatted(day),
                 MediaType.parseMediaType(TableWriter.ZIP_TYPE),
-                new OneRosterResults(reports.grids(asked.kindOrUsual(), day), children.sourceIds(), year, day).zip());
+                new OneRosterResults(
+                                reports.grids(asked.kindOrUsual(), day),
+                                children.sourceIds(),
+                                classes.sources(),
+                                year,
+                                day)
+                        .zip());
     }
 
     /**

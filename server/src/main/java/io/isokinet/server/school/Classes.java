@@ -220,6 +220,21 @@ public class Classes {
                 .id());
     }
 
+    /** The ids of the classes of today in the roster that they came by; those that came by none are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> sources() {
+        Map<UUID, String> known = new HashMap<>();
+        for (SchoolClass c : classes.findAll())
+            if (c.sourceId != null && c.leftOn == null) known.put(c.id(), c.sourceId);
+        return known;
+    }
+
+    /** Says by which id a roster knows a class; what is given back goes by it. */
+    @Transactional
+    public void comesFrom(UUID id, String sourceId) {
+        row(id).sourceId = sourceId;
+    }
+
     /** Adds children to a class from today on. Nobody is added if one of them cannot be. */
     @Transactional
     public List<UUID> add(UUID classId, List<NewChild> newcomers) {

@@ -29,6 +29,11 @@ class SchoolClass extends Owned {
     @Nullable
     LocalDate leftOn;
 
+    /** Its id in the roster that it came by; null if it came by none. */
+    @Column(name = "source_id")
+    @Nullable
+    String sourceId;
+
     @SuppressWarnings("NullAway.Init")
     protected SchoolClass() {}
 

@@ -37,11 +37,14 @@ record Roster(
         FAMILY,
         FULL_NAME,
         CLASS,
+        CLASS_ID,
+        CHILD_ID,
         YEAR,
         THROWING_HAND,
         BATTING_SIDE,
         KICKING_FOOT
     }
 
-    record RosterClass(@Nullable String name, int yearAge, List<NewChild> children) {}
+    /** @param name null where the rows say none @param sourceId its id in the roster; null if the roster has none */
+    record RosterClass(@Nullable String name, @Nullable String sourceId, int yearAge, List<NewChild> children) {}
 }

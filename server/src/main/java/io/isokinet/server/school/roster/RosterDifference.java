@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * What a roster would change in one class of the school.
  *
  * @param schoolClass null if the class is new
+ * @param sourceId of the class in the roster; null if the roster has none
  * @param changed children that are known, with what would change; also those who come from another class
  * @param same how many stay as they are
  * @param gone children of the class that the roster does not name
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 record RosterDifference(
         @Nullable UUID schoolClass,
         String name,
+        @Nullable String sourceId,
         int yearAge,
         List<NewChild> newcomers,
         List<Changed> changed,

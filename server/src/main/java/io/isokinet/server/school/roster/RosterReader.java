@@ -37,7 +37,27 @@ final class RosterReader {
                     },
             Field.CLASS,
                     new String[] {
-                        "class", "class name", "group", "form", "registration group", "reg group", "reg", "tutor group"
+                        "class",
+                        "class name",
+                        "group",
+                        "form",
+                        "registration group",
+                        "reg group",
+                        "reg",
+                        "tutor group",
+                        "registration"
+                    },
+            Field.CLASS_ID, new String[] {"class id", "class code", "group id", "form id"},
+            Field.CHILD_ID,
+                    new String[] {
+                        "pupil id",
+                        "student id",
+                        "child id",
+                        "upn",
+                        "unique pupil number",
+                        "admission number",
+                        "admission no",
+                        "student number"
                     },
             Field.YEAR, new String[] {"year", "year group", "grade", "age"},
             Field.THROWING_HAND, new String[] {"throwing hand", "hand", "throws", "handedness"},
@@ -84,11 +104,14 @@ final class RosterReader {
                     "No column holds the children's names (found: %s). Say which one does."
                             .formatted(String.join(", ", csv.columns())));
         if (csv.rows().isEmpty()) add(csv.name(), "rows", "There are no rows under the header.");
-        Map<String, List<NewChild>> classes = new LinkedHashMap<>();
+        Map<ClassKey, List<NewChild>> classes = new LinkedHashMap<>();
         if (findings.isEmpty()) rows(csv, mapping, classes);
         List<RosterClass> result = new ArrayList<>();
-        classes.forEach((name, children) -> result.add(
-                new RosterClass(name.isEmpty() ? null : name, children.get(0).yearAge(), children)));
+        classes.forEach((key, children) -> result.add(new RosterClass(
+                key.name().isEmpty() ? orNull(key.id()) : key.name(),
+                orNull(key.id()),
+                children.get(0).yearAge(),
+                children)));
         return done(
                 Kind.PLAIN,
                 csv.encoding(),
@@ -98,6 +121,13 @@ final class RosterReader {
                 result);
     }
 
+    /** What rows say of their class; both may be empty. */
+    private record ClassKey(String name, String id) {}
+
+    private static @Nullable String orNull(String text) {
+        return text.isBlank() ? null : text;
+    }
+
     private static Map<Field, Integer> guess(Table csv) {
         Map<Field, Integer> mapping = new EnumMap<>(Field.class);
         NAMES.forEach((field, names) -> csv.column(names).ifPresent(c -> mapping.put(field, c)));
@@ -105,7 +135,7 @@ final class RosterReader {
         return mapping;
     }
 
-    private void rows(Table csv, Map<Field, Integer> mapping, Map<String, List<NewChild>> classes) {
+    private void rows(Table csv, Map<Field, Integer> mapping, Map<ClassKey, List<NewChild>> classes) {
         if (csv.rows().size() > MOST_ROWS) {
             add(
                     csv.name(),
@@ -114,6 +144,7 @@ final class RosterReader {
                             .formatted(csv.rows().size(), MOST_ROWS));
             return;
         }
+        Set<String> sources = new HashSet<>();
         for (int i = 0; i < csv.rows().size(); i++) {
             List<String> row = csv.rows().get(i);
             String where = "row " + csv.numbers().get(i);
@@ -130,8 +161,13 @@ final class RosterReader {
             side(sides, Action.KICK, cell(row, mapping, Field.KICKING_FOOT), where, "kicking foot");
             int age = age(cell(row, mapping, Field.YEAR), where);
             name(givenName, family, where);
-            classes.computeIfAbsent(cell(row, mapping, Field.CLASS), c -> new ArrayList<>())
-                    .add(new NewChild(givenName, family, age, sides, null));
+            String source = cell(row, mapping, Field.CHILD_ID);
+            if (!source.isBlank() && !sources.add(source))
+                add(where, "id", "“%s” stands twice; each child has an id of its own.".formatted(source));
+            classes.computeIfAbsent(
+                            new ClassKey(cell(row, mapping, Field.CLASS), cell(row, mapping, Field.CLASS_ID)),
+                            c -> new ArrayList<>())
+                    .add(new NewChild(givenName, family, age, sides, orNull(source)));
         }
     }
 
@@ -194,7 +230,7 @@ final class RosterReader {
             List<String> row = classesById.get(id);
             if (row != null && !children.isEmpty())
                 result.add(new RosterClass(
-                        at(classes, row, "title"), children.get(0).yearAge(), children));
+                        at(classes, row, "title"), id, children.get(0).yearAge(), children));
         });
         if (result.isEmpty() && findings.isEmpty())
             add("enrollments.csv", "role", "No row has the role student, so there is no child to take.");

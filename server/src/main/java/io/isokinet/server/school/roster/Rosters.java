@@ -67,6 +67,8 @@ class Rosters {
         List<Finding> findings = new ArrayList<>(read.findings());
         List<RosterDifference> differences = new ArrayList<>();
         Map<String, UUID> bySource = children.bySource();
+        Map<String, UUID> classBySource = new HashMap<>();
+        classes.sources().forEach((id, source) -> classBySource.put(source, id));
         Map<String, UUID> byName =
                 classes.all().stream().collect(Collectors.toMap(c -> c.name().toLowerCase(Locale.ROOT), ClassLine::id));
         Set<String> listed = read.classes().stream()
@@ -75,9 +77,11 @@ class Rosters {
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
         for (RosterClass group : read.classes()) {
-            UUID id = group.name() == null
-                    ? into
-                    : byName.get(group.name().strip().toLowerCase(Locale.ROOT));
+            UUID id = group.sourceId() == null ? null : classBySource.get(group.sourceId());
+            if (id == null)
+                id = group.name() == null
+                        ? into
+                        : byName.get(group.name().strip().toLowerCase(Locale.ROOT));
             if (group.name() == null && id == null) {
                 findings.add(new Finding(
                         "roster",
@@ -140,6 +144,7 @@ class Rosters {
                 difference.gone().forEach(g -> children.leave(id, g.child(), today.minusDays(1)));
             add(id, difference.newcomers(), added);
             for (Changed change : difference.changed()) apply(id, change, today);
+            if (difference.sourceId() != null) classes.comesFrom(id, difference.sourceId());
             ids.add(id);
         }
         return ids;
@@ -231,6 +236,7 @@ class Rosters {
         return new RosterDifference(
                 id,
                 id == null ? String.valueOf(group.name()) : classes.view(id).name(),
+                group.sourceId(),
                 group.yearAge(),
                 newcomers,
                 changed,

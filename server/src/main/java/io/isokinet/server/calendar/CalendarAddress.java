@@ -1,0 +1,84 @@
+package io.isokinet.server.calendar;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * Fetches calendars from the school's own network: from hosts that whoever runs the server named, and from nobody else, so that no
+ * request of a person can make the server ask elsewhere.
+ */
+@Component
+class CalendarAddress {
+    private static final int MOST_BYTES = 5 << 20;
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
+
+    private final Set<String> hosts;
+    private final HttpClient client = HttpClient.newBuilder()
+            .connectTimeout(PATIENCE)
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
+
+    /** @param hosts with their ports where they are not the usual ones, such as "office.school.test:8090" */
+    CalendarAddress(@Value("${isokinet.calendar-hosts:}") List<String> hosts) {
+        this.hosts = hosts.stream().map(h -> h.strip().toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
+    }
+
+    /** @throws IllegalArgumentException if nothing may be fetched from there */
+    URI checked(String address) {
+        try {
+            // Phones and offices write "webcal" for the same.
+            URI uri = URI.create(address.strip().replaceFirst("(?i)^webcal:", "http:"));
+            boolean web = "http".equalsIgnoreCase(uri.getScheme()) || "https".equalsIgnoreCase(uri.getScheme());
+            if (web
+                    && uri.getRawUserInfo() == null
+                    && hosts.contains(String.valueOf(uri.getAuthority()).toLowerCase(Locale.ROOT))) return uri;
+        } catch (IllegalArgumentException e) {
+            // Said below.
+        }
+        throw new IllegalArgumentException(
+                "Calendars are read from %s only, by http or https. Give such an address, or ask who runs the server to add the host (ISOKINET_CALENDARS)."
+                        .formatted(hosts.isEmpty() ? "no host yet" : String.join(", ", hosts)));
+    }
+
+    /**
+     * What stands there.
+     *
+     * @throws IOException in words, if it cannot be had
+     */
+    byte[] fetch(URI address) throws IOException {
+        try {
+            HttpResponse<InputStream> answer = client.send(
+                    HttpRequest.newBuilder(address)
+                            .timeout(PATIENCE)
+                            .header("Accept", "text/calendar")
+                            .build(),
+                    BodyHandlers.ofInputStream());
+            try (InputStream body = answer.body()) {
+                if (answer.statusCode() != 200)
+                    throw new IOException("It answered %d, where 200 is wanted.".formatted(answer.statusCode()));
+                byte[] content = body.readNBytes(MOST_BYTES + 1);
+                if (content.length > MOST_BYTES) throw new IOException("It has more than 5 MB.");
+                return content;
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException("It was not waited for.");
+        } catch (java.net.http.HttpTimeoutException e) {
+            throw new IOException("It did not answer within %d seconds.".formatted(PATIENCE.toSeconds()));
+        } catch (java.net.ConnectException e) {
+            throw new IOException("Nobody answers there.");
+        }
+    }
+}
