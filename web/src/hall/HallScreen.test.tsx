@@ -89,6 +89,33 @@ describe('the hall', () => {
     ])
   })
 
+  it('takes a tap for a tap where a busy device comes late to the clock, and a resting finger for a hold', async () => {
+    open()
+    const tile = screen.getByRole('button', { name: 'Ada: shown' })
+    let now = 1000
+    const clock = vi.spyOn(performance, 'now').mockImplementation(() => now)
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+    const rest = (ms: number) => {
+      fireEvent.pointerDown(tile)
+      now += ms
+      vi.advanceTimersByTime(560)
+    }
+    try {
+      // Two seconds of other work; the finger went at once, which is heard only now.
+      rest(2000)
+      fireEvent.pointerUp(tile)
+      fireEvent.click(tile)
+      rest(560)
+      fireEvent.pointerUp(tile)
+      fireEvent.click(tile)
+    } finally {
+      vi.useRealTimers()
+      clock.mockRestore()
+    }
+    await saved()
+    expect(server.trials()).toHaveLength(1)
+  })
+
   it('counts a look in play as seen in a game', async () => {
     open()
     fireEvent.change(screen.getByRole('combobox'), { target: { value: 'game' } })

@@ -61,6 +61,22 @@ class StatementsTest {
             assertThat(five.get(i)).as(lists.get(i)).hasSameSizeAs(one.get(i)).isNotEmpty();
     }
 
+    /** The same of what is to be bought, for all lessons of twelve weeks. */
+    @Test
+    void shoppingAsksOnceHoweverManyLessonsThereAre() {
+        unit("Terns");
+        int one = shopping(4);
+        for (String name : List.of("Auks", "Plovers", "Curlews", "Dunlins")) unit(name);
+        assertThat(shopping(20)).isEqualTo(one);
+    }
+
+    private int shopping(int lessons) {
+        school.as.get("/api/shopping");
+        Caller.Answer answer = school.as.get("/api/shopping");
+        assertThat(answer.json().get("lessons").asInt()).isEqualTo(lessons);
+        return answer.statements().size();
+    }
+
     /**
      * The second time, when what is kept for everybody is there.
      *

@@ -8,6 +8,7 @@ import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.IfMatch;
+import io.isokinet.server.http.Tagged;
 import io.isokinet.server.school.ChildPair.Wish;
 import io.isokinet.server.school.Children.ChildFile;
 import io.isokinet.server.school.Children.MovedUp;
@@ -187,6 +188,6 @@ class ClassController {
     }
 
     private static ResponseEntity<ClassView> tagged(ClassView view) {
-        return ResponseEntity.ok().eTag(String.valueOf(view.version())).body(view);
+        return Tagged.of(view, view.version());
     }
 }

@@ -90,6 +90,13 @@ class PdfPressTest {
     }
 
     @Test
+    void aControlCharacterInANameDoesNotStopAPaper() throws IOException {
+        try (PDDocument pdf = cards(List.of("Ada\u0001 \u0000Berg\uffff"))) {
+            assertThat(text(pdf).lines()).contains("Ada Berg");
+        }
+    }
+
+    @Test
     void aPaperSaysItsLanguageAndItsTitle() throws IOException {
         try (PDDocument pdf = cards(NAMES)) {
             assertThat(pdf.getDocumentCatalog().getLanguage()).isEqualTo("en-GB");
