@@ -2472,12 +2472,6 @@ export interface components {
             /** Format: uuid */
             unit: string;
         };
-        AsideView: {
-            counts: components["schemas"]["Said"];
-            /** Format: int64 */
-            id: number;
-            waits: components["schemas"]["Said"];
-        };
         AtSpeed: {
             call: components["schemas"]["Mirrored"];
             question: components["schemas"]["Mirrored"];
@@ -2530,7 +2524,7 @@ export interface components {
             /** Format: uuid */
             unit: string;
         };
-        Blanked: {
+        BlankedTexts: {
             /** Format: int32 */
             texts: number;
         };
@@ -2858,6 +2852,20 @@ export interface components {
             proposal: boolean;
             why: string;
         };
+        ConflictSide: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            child: string;
+            cue: string;
+            shown: boolean;
+        };
+        ConflictView: {
+            counts: components["schemas"]["ConflictSide"];
+            /** Format: int64 */
+            id: number;
+            waits: components["schemas"]["ConflictSide"];
+        };
         CopyBody: {
             /** Format: uuid */
             classId: string;
@@ -3144,6 +3152,15 @@ export interface components {
             /** Format: int64 */
             seq: number;
         };
+        Expiry: {
+            /** Format: date */
+            before: string;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "CHILDREN" | "LEFT_CHILDREN" | "LOOKS" | "NOTES" | "ASIDE" | "DEVICES" | "LOG" | "PEOPLE" | "TABLETS" | "BACKUPS";
+            names: string[];
+        };
         FallView: {
             computed: string;
             /** Format: int32 */
@@ -3266,15 +3283,6 @@ export interface components {
             name: string;
             rules: components["schemas"]["Rule"][];
             skill: string;
-        };
-        Going: {
-            /** Format: date */
-            before: string;
-            /** Format: int32 */
-            count: number;
-            /** @enum {string} */
-            kind: "CHILDREN" | "LEFT_CHILDREN" | "LOOKS" | "NOTES" | "ASIDE" | "DEVICES" | "LOG" | "PEOPLE" | "TABLETS" | "BACKUPS";
-            names: string[];
         };
         Gone: {
             /** Format: uuid */
@@ -3530,20 +3538,8 @@ export interface components {
             sentence: string;
         };
         KeepingView: {
-            going: components["schemas"]["Going"][];
-            kinds: components["schemas"]["KeptView"][];
-        };
-        KeptView: {
-            hasRule: boolean;
-            howLong: string;
-            /** @enum {string} */
-            kind: "CHILDREN" | "LEFT_CHILDREN" | "LOOKS" | "NOTES" | "ASIDE" | "DEVICES" | "LOG" | "PEOPLE" | "TABLETS" | "BACKUPS";
-            /** Format: int32 */
-            months?: number;
-            /** Format: int32 */
-            usual?: number;
-            what: string;
-            where: string;
+            going: components["schemas"]["Expiry"][];
+            kinds: components["schemas"]["RecordKindView"][];
         };
         KitLine: {
             /** Format: int32 */
@@ -4260,6 +4256,18 @@ export interface components {
             minutes: number;
             steps: string[];
         };
+        RecordKindView: {
+            hasRule: boolean;
+            howLong: string;
+            /** @enum {string} */
+            kind: "CHILDREN" | "LEFT_CHILDREN" | "LOOKS" | "NOTES" | "ASIDE" | "DEVICES" | "LOG" | "PEOPLE" | "TABLETS" | "BACKUPS";
+            /** Format: int32 */
+            months?: number;
+            /** Format: int32 */
+            usual?: number;
+            what: string;
+            where: string;
+        };
         Refusal: {
             /** Format: uuid */
             id: string;
@@ -4378,14 +4386,6 @@ export interface components {
             /** Format: int32 */
             level: number;
             name: string;
-        };
-        Said: {
-            /** Format: date-time */
-            at: string;
-            by: string;
-            child: string;
-            cue: string;
-            shown: boolean;
         };
         SchoolBody: {
             /** Format: int32 */
@@ -6364,7 +6364,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Blanked"];
+                    "application/json": components["schemas"]["BlankedTexts"];
                 };
             };
             400: components["responses"]["Failure400"];
@@ -7919,7 +7919,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AsideView"][];
+                    "application/json": components["schemas"]["ConflictView"][];
                 };
             };
             400: components["responses"]["Failure400"];
@@ -7949,7 +7949,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AsideView"][];
+                    "application/json": components["schemas"]["ConflictView"][];
                 };
             };
             400: components["responses"]["Failure400"];

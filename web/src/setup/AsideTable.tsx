@@ -5,7 +5,7 @@ import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './setup.module.css'
 
-type Said = Schemas['Said']
+type ConflictSide = Schemas['ConflictSide']
 
 const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
@@ -69,7 +69,7 @@ export function AsideTable() {
   )
 }
 
-function Words({ said }: { said: Said }) {
+function Words({ said }: { said: ConflictSide }) {
   return (
     <>
       {said.child}, {said.cue}: <b>{said.shown ? 'shown' : 'not yet'}</b>

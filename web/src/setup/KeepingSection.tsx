@@ -7,7 +7,7 @@ import { useAttempt } from '../shared/useAttempt'
 import { AsideTable } from './AsideTable'
 import styles from './setup.module.css'
 
-type Kept = Schemas['KeptView']
+type Kept = Schemas['RecordKindView']
 
 /** What is kept of whom, where and how long, for the school's own register; and what would go tonight. */
 export function KeepingSection() {

@@ -72,7 +72,7 @@ class RetentionTest {
         return answer.json();
     }
 
-    private List<Retention.Going> night() {
+    private List<Retention.Expiry> night() {
         try (var scope = SchoolScope.enter(school.id)) {
             return RunningServer.bean(Retention.class).apply();
         }
@@ -99,7 +99,7 @@ class RetentionTest {
                         .path("given")
                         .asString())
                 .isEqualTo("Ben");
-        assertThat(night()).extracting(Retention.Going::count).containsExactly(1);
+        assertThat(night()).extracting(Retention.Expiry::count).containsExactly(1);
         assertThat(school.as.get("/api/children/" + children.get("Ben")).body()).doesNotContain("Tern");
         assertThat(school.as.get("/api/children/" + children.get("Cam")).body()).contains("Auk");
         assertThat(school.as.get("/api/audit").body())
@@ -128,7 +128,7 @@ class RetentionTest {
         school.record(List.of(school.trial(children.get("Ben"), CUE, true)));
         change("update lesson_event set at = at - interval '25 months' where school_id = ?", school.id);
         rule("NOTES", 24);
-        assertThat(night()).extracting(Retention.Going::count).containsExactly(1);
+        assertThat(night()).extracting(Retention.Expiry::count).containsExactly(1);
         assertThat(school.as
                         .get("/api/children/" + children.get("Ben") + "/trials?cue=" + CUE)
                         .json())

@@ -86,7 +86,7 @@ class TenancyTest {
                 .sql("""
                         select c.table_name from information_schema.columns c
                         where c.column_name = 'school_id' and c.table_schema = 'public'
-                          and c.table_name not in ('pack_version', 'trial_conflict')
+                          and c.table_name not in ('pack_version', 'trial_conflict', 'retention_rule')
                           and not exists (
                             select 1 from pg_constraint k join pg_class t on t.oid = k.conrelid
                             where t.relname = c.table_name and k.contype = 'u'

@@ -124,12 +124,12 @@ public class FreeTexts {
             String key, String where, String text, @Nullable Instant at, boolean fullName) {}
 
     /** A mention with the text as it is kept. */
-    private record Found(Mention mention, Place place, UUID id, String kept) {}
+    private record Match(Mention mention, Place place, UUID id, String kept) {}
 
     /** Texts that may name the child, the latest first, 200 at most. */
     @Transactional(readOnly = true)
     public List<Mention> mentions(UUID child) {
-        return found(child, names(child)).stream().map(Found::mention).toList();
+        return found(child, names(child)).stream().map(Match::mention).toList();
     }
 
     /** Blanks the child's names in those of its mentions that a person confirmed; others are left as they are. */
@@ -137,7 +137,7 @@ public class FreeTexts {
     public int blank(UUID child, List<String> keys) {
         Names names = names(child);
         int blanked = 0;
-        for (Found found : found(child, names))
+        for (Match found : found(child, names))
             if (keys.contains(found.mention().key()))
                 blanked += jdbc.sql(found.place().keeps())
                         .param("school", SchoolScope.current())
@@ -148,8 +148,8 @@ public class FreeTexts {
         return blanked;
     }
 
-    private List<Found> found(UUID child, Names names) {
-        List<Found> found = new ArrayList<>();
+    private List<Match> found(UUID child, Names names) {
+        List<Match> found = new ArrayList<>();
         PLACES.forEach((key, place) -> jdbc.sql(place.finds() + " limit " + MOST)
                 .param("school", SchoolScope.current())
                 .param("patterns", names.patterns())
@@ -160,14 +160,14 @@ public class FreeTexts {
                     OffsetDateTime at = row.getObject("at", OffsetDateTime.class);
                     Instant moment = at == null ? null : at.toInstant();
                     String text = key.equals("event") ? words(kept, names) : kept;
-                    found.add(new Found(
+                    found.add(new Match(
                             new Mention(key + ":" + id, place.words(), text, moment, names.isFull(kept)),
                             place,
                             id,
                             kept));
                 }));
         found.sort(
-                Comparator.comparing((Found f) -> f.mention().at(), Comparator.nullsLast(Comparator.reverseOrder())));
+                Comparator.comparing((Match f) -> f.mention().at(), Comparator.nullsLast(Comparator.reverseOrder())));
         return found.subList(0, Math.min(MOST, found.size()));
     }
 

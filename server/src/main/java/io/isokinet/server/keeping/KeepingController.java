@@ -2,7 +2,7 @@ package io.isokinet.server.keeping;
 
 import io.isokinet.server.account.LeadOnly;
 import io.isokinet.server.keeping.FreeTexts.Mention;
-import io.isokinet.server.keeping.Retention.Going;
+import io.isokinet.server.keeping.Retention.Expiry;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -37,8 +37,8 @@ class KeepingController {
      * @param hasRule true if the school can say after how many months it goes
      * @param months null if it is kept @param usual months, to begin with; null if it has no rule
      */
-    record KeptView(
-            Kept kind,
+    record RecordKindView(
+            RecordKind kind,
             String what,
             String where,
             String howLong,
@@ -47,22 +47,22 @@ class KeepingController {
             @Nullable Integer usual) {}
 
     /** @param going what would go tonight */
-    record KeepingView(List<KeptView> kinds, List<Going> going) {}
+    record KeepingView(List<RecordKindView> kinds, List<Expiry> going) {}
 
     /** @param months null to keep it */
     record MonthsForm(@Nullable @Min(1) @Max(240) Integer months) {}
 
     record MentionsForm(@NotNull @Size(max = 200) List<@NotNull @Size(max = 80) String> keys) {}
 
-    record Blanked(int texts) {}
+    record BlankedTexts(int texts) {}
 
     @GetMapping("/api/keeping")
     @LeadOnly
     KeepingView kept() {
-        Map<Kept, Integer> rules = retention.rules();
+        Map<RecordKind, Integer> rules = retention.rules();
         return new KeepingView(
-                Arrays.stream(Kept.values())
-                        .map(k -> new KeptView(k, k.what, k.where, k.howLong, k.hasRule(), rules.get(k), k.usual))
+                Arrays.stream(RecordKind.values())
+                        .map(k -> new RecordKindView(k, k.what, k.where, k.howLong, k.hasRule(), rules.get(k), k.usual))
                         .toList(),
                 retention.preview());
     }
@@ -70,7 +70,7 @@ class KeepingController {
     /** Says how long a kind is kept; it goes in the nights that come. */
     @PutMapping("/api/keeping/{kind}")
     @LeadOnly
-    KeepingView set(@PathVariable Kept kind, @Valid @RequestBody MonthsForm form) {
+    KeepingView set(@PathVariable RecordKind kind, @Valid @RequestBody MonthsForm form) {
         if (!kind.hasRule())
             throw new IllegalArgumentException(
                     "There is no rule for (%s); it goes as said beside it. Give one of those with months."
@@ -89,7 +89,7 @@ class KeepingController {
     /** Blanks a child's names in the texts that a person confirmed. */
     @PostMapping("/api/children/{id}/mentions")
     @LeadOnly
-    Blanked blank(@PathVariable UUID id, @Valid @RequestBody MentionsForm form) {
-        return new Blanked(texts.blank(id, form.keys()));
+    BlankedTexts blank(@PathVariable UUID id, @Valid @RequestBody MentionsForm form) {
+        return new BlankedTexts(texts.blank(id, form.keys()));
     }
 }

@@ -35,27 +35,27 @@ public class Retention {
             order by name""";
 
     /** What is old, by kind: the statement that counts it and, in their order, those that delete it. */
-    private record Old(String counts, List<String> deletes) {}
+    private record Deletion(String counts, List<String> deletes) {}
 
-    private static final Map<Kept, Old> OLD = new EnumMap<>(Map.of(
-            Kept.NOTES,
-            new Old(
+    private static final Map<RecordKind, Deletion> OLD = new EnumMap<>(Map.of(
+            RecordKind.NOTES,
+            new Deletion(
                     "select count(*) from lesson_event where school_id = :school and kind in ('NOTE', 'TALK') and at < :before",
                     List.of(
                             """
                             delete from event_void v where v.school_id = :school and v.event_id in (
                                 select id from lesson_event where school_id = :school and kind in ('NOTE', 'TALK') and at < :before)""",
                             "delete from lesson_event where school_id = :school and kind in ('NOTE', 'TALK') and at < :before")),
-            Kept.ASIDE,
-            new Old(
+            RecordKind.ASIDE,
+            new Deletion(
                     "select count(*) from trial_conflict where school_id = :school and settled_at < :before",
                     List.of("delete from trial_conflict where school_id = :school and settled_at < :before")),
-            Kept.DEVICES,
-            new Old(
+            RecordKind.DEVICES,
+            new Deletion(
                     "select count(*) from batch where school_id = :school and received_at < :before",
                     List.of("delete from batch where school_id = :school and received_at < :before")),
-            Kept.LOG,
-            new Old(
+            RecordKind.LOG,
+            new Deletion(
                     "select count(*) from audit where school_id = :school and at < :before",
                     List.of("delete from audit where school_id = :school and at < :before"))));
 
@@ -77,21 +77,21 @@ public class Retention {
      * @param before what is older than this day
      * @param names of the children, where it is children
      */
-    public record Going(Kept kind, LocalDate before, int count, List<String> names) {}
+    public record Expiry(RecordKind kind, LocalDate before, int count, List<String> names) {}
 
     /** The months of the kinds that have a rule. */
     @Transactional(readOnly = true)
-    public Map<Kept, Integer> rules() {
-        Map<Kept, Integer> rules = new EnumMap<>(Kept.class);
+    public Map<RecordKind, Integer> rules() {
+        Map<RecordKind, Integer> rules = new EnumMap<>(RecordKind.class);
         jdbc.sql(RULES).param("school", SchoolScope.current()).query(row -> {
-            rules.put(Kept.valueOf(row.getString("kind")), row.getInt("months"));
+            rules.put(RecordKind.valueOf(row.getString("kind")), row.getInt("months"));
         });
         return rules;
     }
 
     /** @param months null to keep it */
     @Transactional
-    public void set(Kept kind, @Nullable Integer months) {
+    public void set(RecordKind kind, @Nullable Integer months) {
         if (months == null)
             jdbc.sql(UNSET)
                     .param("school", SchoolScope.current())
@@ -108,16 +108,16 @@ public class Retention {
 
     /** What would go tonight; nothing goes. */
     @Transactional(readOnly = true)
-    public List<Going> preview() {
-        List<Going> going = new ArrayList<>();
+    public List<Expiry> preview() {
+        List<Expiry> going = new ArrayList<>();
         LocalDate today = schools.today();
         rules().forEach((kind, months) -> {
             LocalDate before = today.minusMonths(months);
-            if (kind == Kept.LEFT_CHILDREN) {
-                List<String> names = left(before).stream().map(Gone::name).toList();
-                going.add(new Going(kind, before, names.size(), names));
+            if (kind == RecordKind.LEFT_CHILDREN) {
+                List<String> names = left(before).stream().map(Leaver::name).toList();
+                going.add(new Expiry(kind, before, names.size(), names));
             } else
-                going.add(new Going(
+                going.add(new Expiry(
                         kind,
                         before,
                         jdbc.sql(OLD.get(kind).counts())
@@ -132,10 +132,10 @@ public class Retention {
 
     /** Lets it go, in one transaction, and writes into the log how much went, without names. */
     @Transactional
-    public List<Going> apply() {
-        List<Going> going = preview().stream().filter(g -> g.count() > 0).toList();
-        for (Going g : going) {
-            if (g.kind() == Kept.LEFT_CHILDREN) left(g.before()).forEach(c -> children.erase(c.id()));
+    public List<Expiry> apply() {
+        List<Expiry> going = preview().stream().filter(g -> g.count() > 0).toList();
+        for (Expiry g : going) {
+            if (g.kind() == RecordKind.LEFT_CHILDREN) left(g.before()).forEach(c -> children.erase(c.id()));
             else
                 for (String statement : OLD.get(g.kind()).deletes())
                     jdbc.sql(statement)
@@ -151,13 +151,13 @@ public class Retention {
         return going;
     }
 
-    private record Gone(UUID id, String name) {}
+    private record Leaver(UUID id, String name) {}
 
-    private List<Gone> left(LocalDate before) {
+    private List<Leaver> left(LocalDate before) {
         return jdbc.sql(LEFT)
                 .param("school", SchoolScope.current())
                 .param("before", Date.valueOf(before))
-                .query((row, n) -> new Gone(row.getObject("id", UUID.class), row.getString("name")))
+                .query((row, n) -> new Leaver(row.getObject("id", UUID.class), row.getString("name")))
                 .list();
     }
 }

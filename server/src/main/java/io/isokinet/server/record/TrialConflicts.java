@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
  * happens where a tablet is set back, or copied.
  */
 @Service
-public class KeptAside {
+public class TrialConflicts {
     private static final String WAITING = """
             select x.id, x.payload ->> 'cue' as cue, (x.payload ->> 'shown')::boolean as shown, x.received_at,
                    coalesce(p.name, '') as by, t.shown as counts, t.cue_key, t.seen_at, o.name as observer,
@@ -61,7 +61,7 @@ public class KeptAside {
     private final Audit audit;
     private final Clock clock;
 
-    KeptAside(JdbcClient jdbc, KnowHows knowHows, Audit audit, Clock clock) {
+    TrialConflicts(JdbcClient jdbc, KnowHows knowHows, Audit audit, Clock clock) {
         this.jdbc = jdbc;
         this.knowHows = knowHows;
         this.audit = audit;
@@ -79,26 +79,26 @@ public class KeptAside {
     }
 
     /** What was said of a child and a cue, when it came or was seen, and by whom. */
-    public record Said(String child, String cue, boolean shown, Instant at, String by) {}
+    public record ConflictSide(String child, String cue, boolean shown, Instant at, String by) {}
 
     /** @param counts what came first @param waits what came again and does not count */
-    public record AsideView(long id, Said counts, Said waits) {}
+    public record ConflictView(long id, ConflictSide counts, ConflictSide waits) {}
 
     /** Those that nobody decided yet, the latest first, 200 at most. */
     @Transactional(readOnly = true)
-    public List<AsideView> waiting() {
+    public List<ConflictView> waiting() {
         KnowHow known = knowHows.current();
         return jdbc.sql(WAITING)
                 .param("school", SchoolScope.current())
-                .query((row, n) -> new AsideView(
+                .query((row, n) -> new ConflictView(
                         row.getLong("id"),
-                        new Said(
+                        new ConflictSide(
                                 row.getString("counted_child"),
                                 call(known, row.getString("cue_key")),
                                 row.getBoolean("counts"),
                                 row.getObject("seen_at", OffsetDateTime.class).toInstant(),
                                 row.getString("observer")),
-                        new Said(
+                        new ConflictSide(
                                 row.getString("child"),
                                 call(known, row.getString("cue")),
                                 row.getBoolean("shown"),

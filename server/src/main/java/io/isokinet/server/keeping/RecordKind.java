@@ -3,7 +3,7 @@ package io.isokinet.server.keeping;
 import org.jspecify.annotations.Nullable;
 
 /** Everything that is kept, where, and how long, in the words of a school's own register of what it processes. */
-public enum Kept {
+public enum RecordKind {
     CHILDREN(
             "Children: names, year, class, sides, who works with whom, cues set aside",
             "the school's database",
@@ -61,7 +61,7 @@ public enum Kept {
     /** A usual number of months for the kinds that have a rule; common practice, no source: the school's own rules count. */
     final @Nullable Integer usual;
 
-    Kept(String what, String where, String howLong, @Nullable Integer usual) {
+    RecordKind(String what, String where, String howLong, @Nullable Integer usual) {
         this.what = what;
         this.where = where;
         this.howLong = howLong;

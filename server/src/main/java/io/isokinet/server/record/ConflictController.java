@@ -2,8 +2,8 @@ package io.isokinet.server.record;
 
 import io.isokinet.server.account.LeadOnly;
 import io.isokinet.server.account.SignedIn;
-import io.isokinet.server.record.KeptAside.AsideView;
-import io.isokinet.server.record.KeptAside.Decision;
+import io.isokinet.server.record.TrialConflicts.ConflictView;
+import io.isokinet.server.record.TrialConflicts.Decision;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -17,10 +17,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** Looks that came twice with another content: for the lead, who decides. */
 @RestController
 @RequestMapping("/api/kept-aside")
-class AsideController {
-    private final KeptAside aside;
+class ConflictController {
+    private final TrialConflicts aside;
 
-    AsideController(KeptAside aside) {
+    ConflictController(TrialConflicts aside) {
         this.aside = aside;
     }
 
@@ -29,14 +29,14 @@ class AsideController {
     /** Those that wait, the latest first, 200 at most. */
     @GetMapping
     @LeadOnly
-    List<AsideView> waiting() {
+    List<ConflictView> waiting() {
         return aside.waiting();
     }
 
     /** Decides one; those that still wait. */
     @PostMapping("/{id}")
     @LeadOnly
-    List<AsideView> decide(@PathVariable long id, @Valid @RequestBody DecisionForm form) {
+    List<ConflictView> decide(@PathVariable long id, @Valid @RequestBody DecisionForm form) {
         aside.decide(id, form.decision(), SignedIn.current());
         return aside.waiting();
     }
