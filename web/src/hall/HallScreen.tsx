@@ -1,6 +1,7 @@
 import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import type { Schemas } from '../api/client'
 import { Mark, markWords, Pips } from '../shared/Mark'
+import { About } from './About'
 import { ClockBar } from './ClockBar'
 import { CountPad } from './CountPad'
 import { clockAt } from './clock'
@@ -8,6 +9,7 @@ import styles from './Hall.module.css'
 import { Held } from './Held'
 import { HitTile } from './HitTile'
 import { Rain } from './Rain'
+import { Saving } from './Saving'
 import { Sides } from './Sides'
 import { Signals, StopBar } from './Signals'
 import { isOutdoors, setOutdoors } from './screen'
@@ -56,13 +58,8 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
     watch?.watches.filter((w) => w.cue === cue || w.cue === second).map((w) => [w.child, w.looks]),
   )
   const by = watch?.from?.byCue[cue]
-  const here = hall.grid.rows
-    .filter((r) => registering || !state.away.has(r.child.id))
-    .sort(
-      (a, b) =>
-        Number(!registering && wanted.has(b.child.id)) - Number(!registering && wanted.has(a.child.id)) ||
-        (stands[a.child.id]?.place ?? LAST) - (stands[b.child.id]?.place ?? LAST),
-    )
+  // In one order all lesson long: a hand finds a tile where it was.
+  const here = hall.grid.rows.filter((r) => registering || !state.away.has(r.child.id))
   const beside = second ? cues.find((c) => c.key === second) : undefined
   const asked = asks && cues.find((c) => c.key === asks.cue)
   const next = counting
@@ -110,86 +107,20 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
               ))}
           </select>
         </label>
-        {!hits && asks && asked && asked.faults.length > 0 ? (
-          <fieldset className={styles.faults} aria-label={`What ${asks.name} did instead`}>
-            <b>{asks.name}:</b>
-            {asked.faults.slice(0, 4).map((f) => (
-              <button key={f.seen.notSettled} type="button" onClick={() => store.blame(f.seen.notSettled)}>
-                {f.seen.notSettled}
-              </button>
-            ))}
-          </fieldset>
-        ) : (
-          now && (
-            <p className={styles.now}>
-              <b>“{now.call.notSettled}”</b> {now.question.notSettled}{' '}
-              {beside && (
-                <>
-                  {' '}
-                  and <b>“{beside.call.notSettled}”</b> {beside.question.notSettled}{' '}
-                </>
-              )}
-              <span className={styles.stand}>
-                Stand {now.view.notSettled}
-                {by && `, by ${by.map((g) => stretch?.groups[g]?.label).join(', ')}`}.
-                {wanted.size > 0 && ` ◉ ${wanted.size} first.`}
-              </span>
-            </p>
-          )
-        )}
-        <Saved store={store} />
+        <div className={styles.about}>
+          <About
+            store={store}
+            cue={now}
+            beside={beside}
+            faultsOf={asked || undefined}
+            stretch={stretch}
+            roles={running?.roles ?? []}
+            first={wanted.size}
+            by={by?.map((g) => stretch?.groups[g]?.label).join(', ')}
+          />
+        </div>
+        <Saving store={store} />
       </header>
-      {hits && (
-        <div className={styles.counting}>
-          <b>Hits out of {hits.of}</b>
-          {[3, 5, 10].map((of) => (
-            <button
-              key={of}
-              type="button"
-              aria-pressed={hits.of === of}
-              onClick={() => store.countHits({ ...hits, of })}
-            >
-              {of} tries
-            </button>
-          ))}
-          <button
-            type="button"
-            aria-pressed={hits.side === 'other'}
-            onClick={() => store.countHits({ ...hits, side: hits.side === 'own' ? 'other' : 'own' })}
-          >
-            {hits.side === 'own' ? 'own hand' : 'other hand'}
-          </button>
-          {stretch &&
-            stretch.sent.length > 1 &&
-            stretch.sent.map((thing) => (
-              <button
-                key={thing.key}
-                type="button"
-                aria-pressed={hits.item === thing.key}
-                onClick={() =>
-                  store.countHits({ ...hits, item: hits.item === thing.key ? undefined : thing.key })
-                }
-              >
-                {thing.name}
-              </button>
-            ))}
-        </div>
-      )}
-      {counting && running && running.roles.length > 0 && (
-        <div className={styles.counting}>
-          <b>Who was</b>
-          {[...running.roles, ''].map((role) => (
-            <button
-              key={role}
-              type="button"
-              aria-pressed={state.role === role}
-              onClick={() => store.chooseRole(role)}
-            >
-              {role || 'anything'}
-            </button>
-          ))}
-        </div>
-      )}
       <main className={styles.tiles}>
         {next &&
           here.map((row) => (
@@ -232,7 +163,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
               sitsOut={state.sitsOut.has(row.child.id)}
               registering={registering}
               inCheck={check ? checked(state.pressed, row.child.id, cue, check[row.child.id]) : null}
-              stands={stands[row.child.id]?.where}
+              stands={stands[row.child.id]}
               wanted={wanted.get(row.child.id) ?? 0}
               hold={hold}
               store={store}
@@ -256,8 +187,8 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
           </button>
         ))}
       </nav>
-      {more && <Signals />}
       <footer className={styles.foot}>
+        {more && <Signals />}
         <button type="button" onClick={() => store.undo()} disabled={state.pressed.length === 0}>
           ↶ {lastWords(state.pressed)}
         </button>
@@ -385,16 +316,13 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   )
 }
 
-const LAST = 1000
-
-/** Where each child stands in what runs now: in the order of the groups, with its group in words. */
+/** The number of the group in which each child is in what runs now. */
 function standing(stretch?: Schemas['StretchView']) {
-  const places: Record<string, { place: number; where: string }> = {}
-  let place = 0
+  const groups: Record<string, string> = {}
   stretch?.groups.forEach((g, i) => {
-    for (const c of g.children) places[c.id] = { place: place++, where: String(i + 1) }
+    for (const c of g.children) groups[c.id] = String(i + 1)
   })
-  return places
+  return groups
 }
 
 const sideOf = (child: Child) => child.sides.find((s) => s.action === 'THROW')?.side
@@ -419,47 +347,6 @@ const checked = (
 const lastWords = (pressed: readonly { name: string; shown: boolean }[]) => {
   const last = pressed[pressed.length - 1]
   return last ? `${last.name}, ${last.shown ? 'shown' : 'not yet'}` : 'Undo'
-}
-
-function save(text: string, name: string) {
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
-  link.download = name
-  link.click()
-  URL.revokeObjectURL(link.href)
-}
-
-function Saved({ store }: { store: HallStore }) {
-  const { sending } = useSyncExternalStore(store.subscribe, store.get)
-  return (
-    <div className={`${styles.saved} ${styles[sending.status]}`} role="status">
-      {sending.status === 'saved' && '● all saved'}
-      {sending.status === 'waiting' && (
-        <>
-          ◌ {sending.count} waiting{sending.why && `: ${sending.why}`}
-        </>
-      )}
-      {sending.status === 'failed' && (
-        <>
-          ▲ {sending.count} failed: {sending.why}
-        </>
-      )}
-      {sending.status === 'waiting' && (
-        <button type="button" onClick={store.flush}>
-          Try now
-        </button>
-      )}
-      {(sending.status === 'waiting' || sending.status === 'failed') && (
-        <button
-          type="button"
-          title="what is not sent yet, for another device of yours"
-          onClick={async () => save(await store.rescue(), 'unsent.json')}
-        >
-          To a file
-        </button>
-      )}
-    </div>
-  )
 }
 
 interface GoesProps {
@@ -658,7 +545,9 @@ const Tile = memo(function Tile({
             <Mark mark={mark} fill={cell?.fill} size={24} />
           </span>
           <Pips pips={pips} height={18} />
-          <small className={styles.word}>{inCheck === null ? 'shown' : `${inCheck} of 5`}</small>
+          {(inCheck !== null || pips.length < 3) && (
+            <small className={styles.word}>{inCheck === null ? 'shown' : `${inCheck} of 5`}</small>
+          )}
         </span>
       </button>
       <button

@@ -49,6 +49,27 @@ describe('the score desk', () => {
     make()
   })
 
+  it('gives a quick second press to the side whose turn it is, not to the one that is still drawn', async () => {
+    const turns = (game: string, sides: string[], events: string[]) =>
+      compute(game, sides, events).replace('next\t-1', `next\t${events.length % 2}`)
+    vi.spyOn(scores, 'loadScores').mockImplementation(async () => {
+      await new Promise((done) => setTimeout(done, 20))
+      return turns
+    })
+    render(<Scoreboard store={store} close={vi.fn()} />)
+    await press('2 sides')
+    await press('Ten frames of ten pins')
+    // Three presses before anything is worked out.
+    for (const pins of ['10', '7', '3']) fireEvent.click(screen.getByRole('button', { name: pins }))
+    await act(() => settle(() => store.get().score?.events.length === 3))
+    const scored = store.get().score?.events.map((e) => e.split(' ').slice(2))
+    expect(scored).toEqual([
+      ['0', '10'],
+      ['1', '7'],
+      ['0', '3'],
+    ])
+  })
+
   it('computes the score of a log, with undo and the other side, and keeps each event', async () => {
     render(<Scoreboard store={store} close={vi.fn()} />)
     await press('2 sides')

@@ -1,11 +1,11 @@
-import { useEffect, useState, useSyncExternalStore } from 'react'
+import { useRef, useState, useSyncExternalStore } from 'react'
 import { uuid7 } from '../shared/uuid7'
 import type { ScoreLog } from './counted'
 import styles from './Score.module.css'
-import { type Choice, gameOf, gamesWith, PINS } from './scores'
+import { type Choice, gameOf, gamesWith, PINS, type Standing } from './scores'
 import { SHIRTS, shirtOf } from './shirts'
 import type { HallStore } from './store'
-import { useStanding } from './useStanding'
+import { standingOf, useStanding } from './useStanding'
 
 /** The score desk: children can run it. It shows no marks and no notes. */
 export function Scoreboard({ store, close }: { store: HallStore; close: () => void }) {
@@ -60,15 +60,9 @@ function Setup({ store, close }: { store: HallStore; close: () => void }) {
 
 function Board({ store, score, close }: { store: HallStore; score: ScoreLog; close: () => void }) {
   const { standing, failed } = useStanding(score)
-  const [side, setSide] = useState(0)
   const game = gameOf(score.game)
-  // Where the game says whose turn it is, that side is asked.
-  const turn = standing && standing.next >= 0 && game?.text !== 'swap' ? standing.next : -1
-  useEffect(() => {
-    if (turn >= 0) setSide(turn)
-  }, [turn])
+  const { side, pick, add } = useSide(store, score, game ? turnOf(game, standing) : -1)
   const last = undone(score.events)
-  const add = (numbers: number[]) => store.addScore(`s ${uuid7()} ${side} ${numbers.join(',')}`)
   return (
     <>
       <header className={styles.head}>
@@ -126,7 +120,7 @@ function Board({ store, score, close }: { store: HallStore; score: ScoreLog; clo
               style={{ background: shirt.colour }}
               aria-pressed={side === i}
               aria-label={`${name}: ${line?.points ?? 0}${standing?.leads.includes(i) ? ', in front' : ''}`}
-              onClick={() => setSide(i)}
+              onClick={() => pick(i)}
             >
               <span>
                 {shirt.mark} {name} {standing?.leads.includes(i) && '★'}
@@ -159,6 +153,40 @@ function Board({ store, score, close }: { store: HallStore; score: ScoreLog; clo
       )}
     </>
   )
+}
+
+/** Whose turn it is; -1 where the game does not say. */
+const turnOf = (game: Choice | undefined, standing: Standing | null) =>
+  standing && game?.text !== 'swap' ? standing.next : -1
+
+/**
+ * Whose score a press is: of the side that was picked for it, or whose turn it is by the log as it is then. What is drawn may be a press
+ * behind, and a quick one must not go to the side before.
+ */
+function useSide(store: HallStore, score: ScoreLog, turn: number) {
+  const [picked, setPicked] = useState<{ side: number; at: number } | null>(null)
+  const latest = useRef(picked)
+  const line = useRef(Promise.resolve())
+  const sideAt = (events: number, next: number) => {
+    const own = latest.current
+    return own && (next < 0 || own.at === events) ? own.side : Math.max(0, next)
+  }
+  return {
+    side: sideAt(score.events.length, turn),
+    pick: (side: number) => {
+      latest.current = { side, at: score.events.length }
+      setPicked(latest.current)
+    },
+    add: (numbers: number[]) => {
+      line.current = line.current.then(async () => {
+        const log = store.get().score
+        if (!log) return
+        const now = await standingOf(log).catch(() => null)
+        const side = sideAt(log.events.length, turnOf(gameOf(log.game), now))
+        store.addScore(`s ${uuid7()} ${side} ${numbers.join(',')}`)
+      })
+    },
+  }
 }
 
 /** The last event that still counts: what undo takes back. Its side is given where it was something scored. */

@@ -208,14 +208,21 @@ describe('teaching in the hall', () => {
     expect(server.batches.flatMap((b) => b.hits ?? [])[0]).toMatchObject({ distanceMm: 4000, hits: 3 })
   })
 
-  it('puts the tiles in the order in which the children stand', () => {
+  it('keeps every tile where it is, whoever stands where and whatever is watched', async () => {
     const base = hall(names)
     base.stretches[0].groups = ['Ben', 'Ada'].map((name) => ({
       children: [{ id: `id-${name}`, name, leftHanded: false }],
     })) as never
-    open({ stretches: base.stretches })
-    const tiles = screen.getAllByRole('button', { name: /: shown$/ }).map((b) => b.getAttribute('aria-label'))
-    expect(tiles).toEqual(['Ben: shown', 'Ada: shown'])
+    base.watch = [{ segment: 'drill', watches: [{ child: 'id-Ben', cue: 'roll/low', looks: 3 }], reason: '' }]
+    open({ stretches: base.stretches, watch: base.watch })
+    const tiles = () =>
+      screen.getAllByRole('button', { name: /: shown$/ }).map((b) => b.getAttribute('aria-label'))
+    const before = names.map((name) => `${name}: shown`)
+    expect(tiles()).toEqual(before)
+    fireEvent.keyDown(window, { key: '2' })
+    expect(tiles()).toEqual(before)
+    fireEvent.change(screen.getByRole('combobox'), { target: { value: 'game' } })
+    expect(tiles()).toEqual(before)
   })
 
   it('takes the talk, how a question went, and votes in a few taps', async () => {

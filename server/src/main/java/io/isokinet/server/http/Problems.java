@@ -14,6 +14,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.QueryTimeoutException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -21,6 +22,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionTimedOutException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -99,6 +101,15 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail databaseGone(RuntimeException e) {
         LOG.warn("The database does not answer: {}", e.getMessage());
         return DatabaseGone.problem(e);
+    }
+
+    @ExceptionHandler({TransactionTimedOutException.class, QueryTimeoutException.class})
+    ProblemDetail tooLong(RuntimeException e) {
+        LOG.warn("Ended because it took too long: {}", e.getClass().getSimpleName());
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "It took too long",
+                "The server is busy and gave it up. Nothing was changed. Try again in a minute, with less at once if it can be parted.");
     }
 
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)

@@ -1,0 +1,51 @@
+import { act, render, screen } from '@testing-library/react'
+import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { Saving } from './Saving'
+import type { SendState } from './sender'
+import type { HallStore } from './store'
+
+const listeners = new Set<() => void>()
+let state: { sending: SendState }
+const store = {
+  get: () => state,
+  subscribe: (l: () => void) => {
+    listeners.add(l)
+    return () => listeners.delete(l)
+  },
+} as unknown as HallStore
+
+const stands = (sending: SendState) =>
+  act(() => {
+    state = { sending }
+    for (const l of listeners) l()
+  })
+const offered = () => screen.queryAllByRole('button').map((b) => b.textContent)
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  state = { sending: { status: 'saved' } }
+  render(<Saving store={store} />)
+})
+afterEach(() => vi.useRealTimers())
+
+it('offers what to do after ten seconds of waiting, and no sooner, however often the count goes up', () => {
+  stands({ status: 'waiting', count: 1 })
+  act(() => vi.advanceTimersByTime(6000))
+  stands({ status: 'waiting', count: 2, why: 'no connection' })
+  act(() => vi.advanceTimersByTime(3900))
+  expect(offered()).toEqual([])
+  act(() => vi.advanceTimersByTime(200))
+  expect(offered()).toEqual(['Try now', 'To a file'])
+  expect(screen.getByRole('region', { name: 'Not sent yet' })).toHaveTextContent('no connection')
+  stands({ status: 'saved' })
+  expect(offered()).toEqual([])
+  stands({ status: 'waiting', count: 1 })
+  expect(offered()).toEqual([])
+})
+
+it('says at once what the server refused', () => {
+  stands({ status: 'failed', count: 1, why: 'There is no such child.' })
+  expect(screen.getByRole('status')).toHaveTextContent('▲ 1 failed')
+  expect(offered()).toEqual(['To a file'])
+  expect(screen.getByRole('region', { name: 'Not sent yet' })).toHaveTextContent('There is no such child.')
+})
