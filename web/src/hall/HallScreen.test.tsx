@@ -242,7 +242,23 @@ describe('the hall', () => {
     await saved()
     finish.mockRejectedValueOnce(new Error('The server was not reached.'))
     await press('Lesson taught')
+    expect(finish).not.toHaveBeenCalled()
+    await press('Yes, taught')
     expect(screen.getByRole('alert')).toHaveTextContent('not reached')
+  })
+
+  it('says what speaks against it before a lesson counts as taught', async () => {
+    const { finish } = open()
+    await saved()
+    await press('Start the clock')
+    await saved()
+    await press('Lesson taught')
+    const end = screen.getByRole('dialog', { name: 'The end of the lesson' })
+    expect(end).toHaveTextContent(/It is planned for .*, not for today/)
+    expect(end).toHaveTextContent('Not begun yet: game')
+    await press('Not yet')
+    expect(finish).not.toHaveBeenCalled()
+    expect(screen.queryByRole('dialog')).toBeNull()
   })
 
   it('warns where nothing is kept offline', () => {

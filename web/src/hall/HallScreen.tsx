@@ -5,6 +5,7 @@ import { About } from './About'
 import { ClockBar } from './ClockBar'
 import { CountPad } from './CountPad'
 import { clockAt } from './clock'
+import { EndOfLesson } from './EndOfLesson'
 import styles from './Hall.module.css'
 import { Held } from './Held'
 import { HitTile } from './HitTile'
@@ -38,12 +39,11 @@ interface HallScreenProps {
 export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
   const state = useSyncExternalStore(store.subscribe, store.get)
   const [history, setHistory] = useState(false)
-  const [failed, setFailed] = useState<string | null>(null)
   const [held, setHeld] = useState<string | null>(null)
   const [more, setMore] = useState(false)
   const [scoring, setScoring] = useState(false)
   const [talking, setTalking] = useState(false)
-  const [over, setOver] = useState<'count' | 'sides' | 'rain' | null>(null)
+  const [over, setOver] = useState<'count' | 'sides' | 'rain' | 'end' | null>(null)
   const [outdoors, setBright] = useState(isOutdoors)
   const hold = useCallback((child: string) => setHeld(child), [])
   const { hall, cue, second, registering, counting, check, hits, asks } = state
@@ -257,7 +257,7 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
           <button
             type="button"
             disabled={state.sending.status === 'waiting' || state.sending.status === 'opening'}
-            onClick={() => finish().catch((e: Error) => setFailed(e.message))}
+            onClick={() => setOver('end')}
           >
             Lesson taught
           </button>
@@ -292,10 +292,8 @@ export function HallScreen({ store, lasting, finish, refit }: HallScreenProps) {
           close={() => setHeld(null)}
         />
       )}
-      {failed && (
-        <p className={styles.insecure} role="alert">
-          {failed}
-        </p>
+      {over === 'end' && (
+        <EndOfLesson hall={hall} events={state.clock} finish={finish} close={() => setOver(null)} />
       )}
       {history && (
         <section className={styles.history} aria-label="History">

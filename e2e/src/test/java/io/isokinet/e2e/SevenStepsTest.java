@@ -368,6 +368,8 @@ class SevenStepsTest extends Journey {
         assertThat(desk.button("Dov: shown")).isDisabled();
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("all saved");
         desk.button("Lesson taught").click();
+        desk.isAccessible();
+        desk.button("Yes, taught").click();
         assertThat(page.getByText("taught", new Page.GetByTextOptions().setExact(true))
                         .first())
                 .isVisible();
