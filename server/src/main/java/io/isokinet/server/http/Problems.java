@@ -21,6 +21,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionTimedOutException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
@@ -103,8 +104,11 @@ class Problems extends ResponseEntityExceptionHandler {
         return DatabaseGone.problem(e);
     }
 
-    @ExceptionHandler({TransactionTimedOutException.class, QueryTimeoutException.class})
+    @ExceptionHandler({TransactionTimedOutException.class, QueryTimeoutException.class, JpaSystemException.class})
     ProblemDetail tooLong(RuntimeException e) {
+        // Hibernate says it in words alone.
+        if (e instanceof JpaSystemException && !String.valueOf(e.getMessage()).contains("timeout"))
+            return unexpected(e);
         LOG.warn("Ended because it took too long: {}", e.getClass().getSimpleName());
         return problem(
                 HttpStatus.SERVICE_UNAVAILABLE,

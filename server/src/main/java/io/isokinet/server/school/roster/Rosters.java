@@ -17,6 +17,7 @@ import io.isokinet.server.school.roster.Roster.Field;
 import io.isokinet.server.school.roster.Roster.RosterClass;
 import io.isokinet.server.school.roster.RosterDifference.Changed;
 import io.isokinet.server.school.roster.RosterDifference.Gone;
+import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -43,13 +44,18 @@ class Rosters {
     private final Children children;
     private final Schools schools;
     private final Teams teams;
+    private final EntityManager entities;
 
-    Rosters(Classes classes, Children children, Schools schools, Teams teams) {
+    Rosters(Classes classes, Children children, Schools schools, Teams teams, EntityManager entities) {
+        this.entities = entities;
         this.classes = classes;
         this.children = children;
         this.schools = schools;
         this.teams = teams;
     }
+
+    /** Seconds that thousands of children may take on a busy machine. */
+    private static final int LONGEST = 600;
 
     /** What becomes of children that the roster does not name. */
     enum WhenGone {
@@ -122,7 +128,7 @@ class Rosters {
      * @return the classes that it named
      * @throws io.isokinet.core.check.FoundException with every finding
      */
-    @Transactional
+    @Transactional(timeout = LONGEST)
     public List<UUID> take(
             Map<String, byte[]> files,
             @Nullable Map<Field, Integer> mapping,
@@ -146,6 +152,9 @@ class Rosters {
             for (Changed change : difference.changed()) apply(id, change, today);
             if (difference.sourceId() != null) classes.comesFrom(id, difference.sourceId());
             ids.add(id);
+            // What was written is looked at again for changes with every class that follows.
+            entities.flush();
+            entities.clear();
         }
         return ids;
     }
