@@ -534,7 +534,6 @@ const Tile = memo(function Tile({
           <small>
             {wanted > 0 && '◉ '}
             {stands}
-            {stands && left && ' · '}
             {left && <abbr title="left-handed">L</abbr>}
           </small>
         </span>
