@@ -46,6 +46,7 @@ class AllInSightTest {
     }
 
     private static void add(Desk desk, int more) {
+        desk.page.setViewportSize(1280, 800);
         desk.open("/classes");
         desk.page
                 .getByRole(AriaRole.MAIN)
