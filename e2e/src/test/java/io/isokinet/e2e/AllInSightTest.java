@@ -69,12 +69,7 @@ class AllInSightTest {
 
     private static void everyOf(int children, Desk desk, int width, int height) {
         desk.page.setViewportSize(width, height);
-        desk.unit("Roll it, catch it");
-        desk.link("Lesson 6").click();
-        desk.link("Start in the hall")
-                .or(desk.button("Start in the hall"))
-                .first()
-                .click();
+        desk.inTheHall("Roll it, catch it", "Lesson 6");
         Locator tiles = desk.page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": not yet$")));
         assertThat(tiles).hasCount(children);

@@ -112,6 +112,13 @@ final class Desk implements AutoCloseable {
         return this;
     }
 
+    /** A lesson of a unit, such as "Lesson 6", begun in the hall. */
+    void inTheHall(String unit, String lesson) {
+        unit(unit);
+        link(lesson).click();
+        link("Start in the hall").or(button("Start in the hall")).first().click();
+    }
+
     static void unit(Page page, String title) {
         page.getByRole(
                         AriaRole.HEADING,

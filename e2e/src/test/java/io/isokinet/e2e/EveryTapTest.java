@@ -35,12 +35,7 @@ class EveryTapTest extends Journey {
 
     private static String lesson(Desk desk) {
         desk.signIn();
-        desk.unit("First rolls, first catches");
-        desk.link("Lesson 2").click();
-        desk.link("Start in the hall")
-                .or(desk.button("Start in the hall"))
-                .first()
-                .click();
+        desk.inTheHall("First rolls, first catches", "Lesson 2");
         assertThat(tiles(desk.page).first()).isVisible();
         return desk.page.url();
     }

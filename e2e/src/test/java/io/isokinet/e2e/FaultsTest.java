@@ -24,12 +24,7 @@ class FaultsTest extends Journey {
         String elsewhere = "http://hall.test:" + application().port;
         try (Desk desk = new Desk(elsewhere, 1024, 768, "--host-resolver-rules=MAP hall.test 127.0.0.1")) {
             desk.signIn();
-            desk.unit("Roll it, catch it");
-            desk.link("Lesson 6").click();
-            desk.link("Start in the hall")
-                    .or(desk.button("Start in the hall"))
-                    .first()
-                    .click();
+            desk.inTheHall("Roll it, catch it", "Lesson 6");
             assertThat(desk.page.getByText("This address is plain http: nothing is kept offline."))
                     .isVisible();
             desk.button("Anouk: shown").click();

@@ -63,12 +63,7 @@ class ScoreDeskTest extends Journey {
     void childrenKeepTheScoreInTheHall() {
         try (Desk desk = new Desk(application().address(), 1024, 768)) {
             desk.signIn();
-            desk.unit("Aim and gather");
-            desk.link("Lesson 1").click();
-            desk.link("Start in the hall")
-                    .or(desk.button("Start in the hall"))
-                    .first()
-                    .click();
+            desk.inTheHall("Aim and gather", "Lesson 1");
             desk.button("Score").click();
             desk.button("Ten frames of ten pins").click();
             desk.button("10").click();

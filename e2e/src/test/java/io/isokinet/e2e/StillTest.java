@@ -54,12 +54,7 @@ class StillTest extends Journey {
         for (List<Integer> size : List.of(List.of(1024, 768), List.of(768, 1024), List.of(390, 844)))
             try (Desk desk = new Desk(application().address(), size.get(0), size.get(1))) {
                 desk.signIn();
-                desk.unit("Roll it, catch it");
-                desk.link("Lesson 6").click();
-                desk.link("Start in the hall")
-                        .or(desk.button("Start in the hall"))
-                        .first()
-                        .click();
+                desk.inTheHall("Roll it, catch it", "Lesson 6");
                 Page page = desk.page;
                 assertThat(page.getByRole(
                                         AriaRole.BUTTON,

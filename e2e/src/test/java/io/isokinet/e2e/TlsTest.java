@@ -33,12 +33,7 @@ class TlsTest {
             for (Cookie cookie : desk.context.cookies())
                 assertThat(cookie.secure).as(cookie.name).isTrue();
             assertThat(desk.context.cookies()).anyMatch(c -> c.name.equals("isokinet") && c.httpOnly);
-            desk.unit("Roll it, catch it");
-            desk.link("Lesson 5").click();
-            desk.link("Start in the hall")
-                    .or(desk.button("Start in the hall"))
-                    .first()
-                    .click();
+            desk.inTheHall("Roll it, catch it", "Lesson 5");
             desk.button(Pattern.compile("^Anouk: shown$")).click();
             assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("all saved");
             assertThat(desk.page.getByText("nothing is kept offline")).isHidden();
