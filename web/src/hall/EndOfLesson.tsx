@@ -52,6 +52,7 @@ export function EndOfLesson({ hall, events, finish, close }: EndOfLessonProps) {
           </span>
         </p>
       )}
+      <p className="mute">It counts from now on and cannot be taken back.</p>
       <p>
         <button type="button" disabled={busy} onClick={taught}>
           Yes, taught

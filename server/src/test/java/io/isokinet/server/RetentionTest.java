@@ -165,6 +165,30 @@ class RetentionTest {
                 .doesNotContain("ZOE");
     }
 
+    /** What stands in place of a name is longer than most names; and a look that is kept aside may name a child too. */
+    @Test
+    void aLongTextAndWhatIsKeptAsideLoseTheNameToo() {
+        UUID unit = school.unit(curlews, 1, 30);
+        change("update unit set title = rpad('Ben and Ben', 120, ' Ben') where id = ?", unit);
+        Map<String, Object> first = school.trial(children.get("Cam"), CUE, true);
+        school.record(List.of(first));
+        Map<String, Object> other = new HashMap<>(first);
+        other.put("shown", false);
+        other.put("fault", "looks at Ben");
+        school.record(List.of(other));
+        String path = "/api/children/" + children.get("Ben") + "/mentions";
+        List<String> keys = school.as
+                .get(path)
+                .json()
+                .valueStream()
+                .map(m -> m.get("key").asString())
+                .toList();
+        assertThat(school.as.post(path, Map.of("keys", keys)).status()).isEqualTo(200);
+        assertThat(held("title", "unit") + held("payload ->> 'fault'", "trial_conflict"))
+                .contains("looks at [name taken out]")
+                .doesNotContain("Ben");
+    }
+
     @Test
     void whatIsKeptIsSaidForTheRegister() {
         JsonNode kinds = school.as.get("/api/keeping").json().get("kinds");

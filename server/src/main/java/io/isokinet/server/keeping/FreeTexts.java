@@ -37,7 +37,7 @@ public class FreeTexts {
     /**
      * Where somebody can write.
      *
-     * @param finds id, text and moment of those that may match a pattern @param keeps writes a text anew
+     * @param finds id, text and moment of those that may match a pattern @param keeps writes a text anew, as long as its column may be
      */
     private record Place(String words, String finds, String keeps) {}
 
@@ -47,48 +47,54 @@ public class FreeTexts {
                             "a note, the talk or a score of a lesson",
                             "select id, body::text as text, at from lesson_event where school_id = :school and "
                                     + plain("body::text"),
-                            "update lesson_event set body = cast(:text as jsonb) where school_id = :school and id = :id"),
+                            "update lesson_event set body = cast(:text as jsonb) where school_id = :school and id = cast(:id as uuid)"),
                     place(
                             "fault",
                             "what was seen going wrong",
                             "select id, fault as text, seen_at as at from trial where school_id = :school and "
                                     + plain("fault"),
-                            "update trial set fault = :text where school_id = :school and id = :id"),
+                            "update trial set fault = :text where school_id = :school and id = cast(:id as uuid)"),
+                    place(
+                            "aside",
+                            "what was seen going wrong, in a look that is kept aside",
+                            "select id, payload ->> 'fault' as text, received_at as at from trial_conflict where school_id = :school and "
+                                    + plain("payload ->> 'fault'"),
+                            "update trial_conflict set payload = jsonb_set(payload, '{fault}', to_jsonb(cast(:text as text))) where school_id = :school and id = cast(:id as bigint)"),
                     place(
                             "call",
                             "the reason for a call",
                             "select id, reason as text, at from mastery_call where school_id = :school and "
                                     + plain("reason"),
-                            "update mastery_call set reason = :text where school_id = :school and id = :id"),
+                            "update mastery_call set reason = left(:text, 300) where school_id = :school and id = cast(:id as uuid)"),
                     place(
                             "change",
                             "why a lesson was changed",
                             "select id, why as text, at from lesson_change where school_id = :school and "
                                     + plain("why"),
-                            "update lesson_change set why = :text where school_id = :school and id = :id"),
+                            "update lesson_change set why = left(:text, 120) where school_id = :school and id = cast(:id as uuid)"),
                     place(
                             "title",
                             "the title of a unit",
                             "select id, title as text, null::timestamptz as at from unit where school_id = :school and "
                                     + plain("title"),
-                            "update unit set title = :text where school_id = :school and id = :id"),
+                            "update unit set title = left(:text, 120) where school_id = :school and id = cast(:id as uuid)"),
                     place(
                             "reason",
                             "what was asked of a plan",
                             "select id, reason as text, at from unit_revision where school_id = :school and "
                                     + plain("reason"),
-                            "update unit_revision set reason = :text where school_id = :school and id = :id"),
+                            "update unit_revision set reason = :text where school_id = :school and id = cast(:id as uuid)"),
                     place(
                             "log",
                             "an entry of the log",
                             "select id, what as text, at from audit where school_id = :school and " + plain("what"),
-                            "update audit set what = :text where school_id = :school and id = :id"),
+                            "update audit set what = :text where school_id = :school and id = cast(:id as uuid)"),
                     place(
                             "log-details",
                             "the details of an entry of the log",
                             "select id, details as text, at from audit where school_id = :school and "
                                     + plain("details"),
-                            "update audit set details = :text where school_id = :school and id = :id"))
+                            "update audit set details = :text where school_id = :school and id = cast(:id as uuid)"))
             .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
 
     private final JdbcClient jdbc;
@@ -124,7 +130,7 @@ public class FreeTexts {
             String key, String where, String text, @Nullable Instant at, boolean fullName) {}
 
     /** A mention with the text as it is kept. */
-    private record Match(Mention mention, Place place, UUID id, String kept) {}
+    private record Match(Mention mention, Place place, String id, String kept) {}
 
     /** Texts that may name the child, the latest first, 200 at most. */
     @Transactional(readOnly = true)
@@ -156,7 +162,7 @@ public class FreeTexts {
                 .query(row -> {
                     String kept = row.getString("text");
                     if (!names.any().matcher(kept).find()) return;
-                    UUID id = row.getObject("id", UUID.class);
+                    String id = row.getString("id");
                     OffsetDateTime at = row.getObject("at", OffsetDateTime.class);
                     Instant moment = at == null ? null : at.toInstant();
                     String text = key.equals("event") ? words(kept, names) : kept;
