@@ -3,6 +3,9 @@ package io.isokinet.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.isokinet.server.school.Schools;
+import io.isokinet.server.tenancy.SchoolScope;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -77,6 +80,20 @@ class TenancyTest {
                         .update())
                 .isInstanceOf(DataIntegrityViolationException.class)
                 .hasMessageContaining("child_side");
+    }
+
+    /** As in the night: where it fails for one school, the next has its turn. */
+    @Test
+    void eachSchoolHasItsTurn() {
+        UUID one = TestSchool.make().id;
+        UUID other = TestSchool.make().id;
+        List<UUID> had = new ArrayList<>();
+        RunningServer.bean(Schools.class).inEach("a test", () -> {
+            had.add(SchoolScope.current());
+            throw new IllegalStateException("of every school");
+        });
+        assertThat(had).contains(one, other);
+        assertThat(SchoolScope.entered()).isEmpty();
     }
 
     /** Every table with a school has it in a unique key with the id, so that a composite reference is possible. */

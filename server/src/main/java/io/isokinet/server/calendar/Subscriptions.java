@@ -13,6 +13,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -22,6 +24,8 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 class Subscriptions {
+    private static final Logger LOG = LoggerFactory.getLogger(Subscriptions.class);
+
     private final SubscriptionRows rows;
     private final Bookings bookings;
     private final Spaces spaces;
@@ -111,6 +115,9 @@ class Subscriptions {
             problem = String.valueOf(e.getMessage());
         } catch (FoundException e) {
             problem = e.findings().all().get(0).message();
+        } catch (RuntimeException e) {
+            LOG.warn("A calendar could not be taken: {}", e.getClass().getSimpleName());
+            problem = "It cannot be read; it may be damaged.";
         }
         String said = problem;
         transaction.executeWithoutResult(t -> {

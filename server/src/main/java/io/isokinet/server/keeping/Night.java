@@ -1,10 +1,6 @@
 package io.isokinet.server.keeping;
 
 import io.isokinet.server.school.Schools;
-import io.isokinet.server.tenancy.SchoolScope;
-import java.util.UUID;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -13,8 +9,6 @@ import org.springframework.scheduling.annotation.Scheduled;
 @Configuration
 @EnableScheduling
 class Night {
-    private static final Logger LOG = LoggerFactory.getLogger(Night.class);
-
     private final Schools schools;
     private final Retention retention;
 
@@ -25,15 +19,6 @@ class Night {
 
     @Scheduled(cron = "0 30 2 * * *")
     void letGo() {
-        for (UUID school : schools.ids()) {
-            try (var scope = SchoolScope.enter(school)) {
-                retention.apply();
-            } catch (RuntimeException e) {
-                LOG.warn(
-                        "What is to go was not let go for school {}: {}",
-                        school,
-                        e.getClass().getSimpleName());
-            }
-        }
+        schools.inEach("letting go what is old enough", retention::apply);
     }
 }

@@ -23,6 +23,8 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +32,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** The school in scope: its name, zone, units and habits. */
 @Service
 public class Schools {
+    private static final Logger LOG = LoggerFactory.getLogger(Schools.class);
+
     static final int USUAL_PACE_CM = 75;
     private static final int MOST_CAUTIONS = 20;
 
@@ -119,10 +123,23 @@ public class Schools {
         return rows.count() > 0;
     }
 
-    /** Every school of this database, for what is done in the night. */
-    @Transactional(readOnly = true)
-    public List<UUID> ids() {
-        return rows.findAll().stream().map(s -> s.id).toList();
+    /**
+     * Does something in the scope of each school of this database, as is done in the night; a school where it fails does not keep it from
+     * the next.
+     *
+     * @param what it is, for the log
+     */
+    public void inEach(String what, Runnable work) {
+        for (School school : rows.findAll())
+            try (var scope = SchoolScope.enter(school.id)) {
+                work.run();
+            } catch (RuntimeException e) {
+                LOG.warn(
+                        "{} failed for school {}: {}",
+                        what,
+                        school.id,
+                        e.getClass().getSimpleName());
+            }
     }
 
     @Transactional(readOnly = true)
