@@ -1,5 +1,6 @@
 package io.isokinet.server.http;
 
+import io.isokinet.core.check.Deadline;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.FoundException;
 import java.sql.SQLException;
@@ -104,7 +105,12 @@ class Problems extends ResponseEntityExceptionHandler {
         return DatabaseGone.problem(e);
     }
 
-    @ExceptionHandler({TransactionTimedOutException.class, QueryTimeoutException.class, JpaSystemException.class})
+    @ExceptionHandler({
+        Deadline.PassedException.class,
+        TransactionTimedOutException.class,
+        QueryTimeoutException.class,
+        JpaSystemException.class
+    })
     ProblemDetail tooLong(RuntimeException e) {
         // Hibernate says it in words alone.
         if (e instanceof JpaSystemException && !String.valueOf(e.getMessage()).contains("timeout"))

@@ -1,5 +1,6 @@
 package io.isokinet.server.mastery;
 
+import io.isokinet.core.check.Deadline;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Call;
 import io.isokinet.core.mastery.Mark;
@@ -200,6 +201,7 @@ public class Marks {
 
         /** @param levels filled on the way, by skill */
         Map<String, Cell> cells(Learner child, List<SkillColumns> columns, Map<String, LevelView> levels) {
+            Deadline.check();
             Map<String, Cell> cells = new LinkedHashMap<>();
             for (SkillColumns column : columns) {
                 List<Status> counted = new ArrayList<>();

@@ -9,6 +9,7 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.slf4j.Slf4jLogger;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
+import io.isokinet.core.check.Deadline;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -94,6 +95,7 @@ public class PdfPress {
      * @param title also of the file
      */
     public byte[] print(String template, String title, Map<String, Object> model) {
+        Deadline.check();
         Context context = new Context(LANGUAGE);
         context.setVariables(model);
         context.setVariable("title", title);

@@ -5,6 +5,7 @@ import io.isokinet.core.aim.NextDistance;
 import io.isokinet.core.aim.Spread;
 import io.isokinet.core.aim.StartLines;
 import io.isokinet.core.aim.Tries;
+import io.isokinet.core.check.Deadline;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.server.knowhow.KnowHows;
@@ -84,6 +85,7 @@ class Aims {
         double metres = lines.metres().get(line);
         List<AimingChild> here = new ArrayList<>();
         for (int c = 0; c < children.size(); c++) {
+            Deadline.check();
             if (lines.lineOf().get(c) != line) continue;
             List<Hits> own = byChild.getOrDefault(children.get(c).id(), List.of());
             here.add(new AimingChild(

@@ -1,5 +1,6 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.check.Deadline;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.UnitProblem;
@@ -109,6 +110,8 @@ class PlanningDesk {
             workers.remove(task);
             Thread.currentThread().interrupt();
             throw new CancelledException();
+        } finally {
+            Deadline.renew();
         }
     }
 

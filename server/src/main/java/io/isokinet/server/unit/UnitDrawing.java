@@ -4,6 +4,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Stations;
+import io.isokinet.core.check.Deadline;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.skill.Cue;
@@ -141,6 +142,7 @@ final class UnitDrawing {
     }
 
     SegmentView segment(Segment s) {
+        Deadline.check();
         Activity a = s.activity();
         Lever lever = a.levers().isEmpty() ? null : a.levers().get(0);
         Fit.Works works = s.fit() instanceof Fit.Works w ? w : null;
