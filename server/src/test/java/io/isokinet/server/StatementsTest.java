@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -68,6 +69,38 @@ class StatementsTest {
         int one = shopping(4);
         for (String name : List.of("Auks", "Plovers", "Curlews", "Dunlins")) unit(name);
         assertThat(shopping(20)).isEqualTo(one);
+    }
+
+    /** Of one class: two units, then five, each with a lesson that was taught and more that come. */
+    @Test
+    void whatTheRecordsSayOfAClassAsksOnceHoweverManyUnitsItHas() {
+        UUID schoolClass = school.schoolClass("Terns", 7, TestSchool.names(12));
+        List<String> pages = Stream.of("next", "over-time", "stretches")
+                .map(p -> "/api/classes/%s/%s?set=underarm-roll/components".formatted(schoolClass, p))
+                .toList();
+        for (int i = 0; i < 2; i++) taughtOnce(school.unit(schoolClass, 4, 30));
+        List<List<String>> two = pages.stream().map(this::statements).toList();
+        for (int i = 0; i < 3; i++) taughtOnce(school.unit(schoolClass, 4, 30));
+        for (int i = 0; i < pages.size(); i++)
+            assertThat(statements(pages.get(i)))
+                    .as(pages.get(i))
+                    .hasSameSizeAs(two.get(i))
+                    .isNotEmpty();
+    }
+
+    private void taughtOnce(UUID unit) {
+        String lesson = lesson(unit).get("id").asString();
+        assertThat(school.as
+                        .put("/api/lessons/" + lesson + "/state", Map.of("state", "TAUGHT"))
+                        .status())
+                .isEqualTo(204);
+    }
+
+    private List<String> statements(String page) {
+        school.as.get(page);
+        Caller.Answer answer = school.as.get(page);
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+        return answer.statements();
     }
 
     private int shopping(int lessons) {

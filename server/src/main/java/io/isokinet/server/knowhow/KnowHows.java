@@ -110,9 +110,14 @@ public class KnowHows implements ApplicationRunner {
         return versions.together(packs).orElseGet(this::current);
     }
 
+    /** The things of the school's own. */
+    public List<Item> ownThings() {
+        return cupboards.own();
+    }
+
     /** The same with the things of the school's own. */
     public KnowHow withOwnThings(KnowHow known) {
-        return known.with(cupboards.own());
+        return known.with(ownThings());
     }
 
     public KnowHow withOwnThings() {

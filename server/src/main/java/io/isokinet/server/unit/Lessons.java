@@ -15,7 +15,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -152,9 +151,9 @@ public class Lessons {
 
     /** Each unit is read once. */
     private List<LessonPlan> plans(List<LessonHeader> lessons) {
-        Map<UUID, UnitInHand> units = new HashMap<>();
+        Map<UUID, UnitInHand> units = units(lessons);
         return lessons.stream()
-                .map(l -> plan(units.computeIfAbsent(l.unit(), reader::read), l.lesson()))
+                .map(l -> plan(units.get(l.unit()), l.lesson()))
                 .sorted(Comparator.comparing(LessonPlan::onDate))
                 .toList();
     }
@@ -246,10 +245,14 @@ public class Lessons {
     /** Several lessons; each unit is read once. */
     @Transactional(readOnly = true)
     public List<InHand> inHand(List<LessonHeader> lessons) {
-        Map<UUID, UnitInHand> units = new HashMap<>();
+        Map<UUID, UnitInHand> units = units(lessons);
         return lessons.stream()
-                .map(l -> inHand(units.computeIfAbsent(l.unit(), reader::read), l.lesson()))
+                .map(l -> inHand(units.get(l.unit()), l.lesson()))
                 .toList();
+    }
+
+    private Map<UUID, UnitInHand> units(List<LessonHeader> lessons) {
+        return reader.read(lessons.stream().map(LessonHeader::unit).collect(Collectors.toSet()));
     }
 
     private InHand inHand(UnitInHand unit, UUID lessonId) {

@@ -1,9 +1,13 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.check.Deadline;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.safety.Policy;
+import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Item;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.ClassProfile;
@@ -18,8 +22,11 @@ import io.isokinet.server.place.Spaces;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.Schools;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -92,24 +99,57 @@ class UnitReader {
         return read(store.lesson(lesson).unitId());
     }
 
+    /**
+     * Several units, by id, as they were planned: in a fixed number of statements for each class, however many units it has. Those
+     * that are gone are left out.
+     */
+    @Transactional(readOnly = true)
+    public Map<UUID, UnitInHand> read(Collection<UUID> ids) {
+        Map<UUID, UnitInHand> units = new LinkedHashMap<>();
+        Map<UUID, List<UnitStore.Whole>> byClass = store.whole(ids).stream()
+                .collect(Collectors.groupingBy(w -> w.unit().classId(), LinkedHashMap::new, Collectors.toList()));
+        byClass.forEach((classId, whole) -> {
+            Set<String> sets = whole.stream()
+                    .flatMap(w -> w.head().body().cueSets().stream())
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
+            Surroundings around = surroundings(classId, List.copyOf(sets));
+            for (UnitStore.Whole w : whole)
+                units.put(w.unit().id(), read(w, around, knowHows.of(w.head().packs())));
+        });
+        return units;
+    }
+
     private UnitInHand read(UUID id, boolean toEdit) {
         UnitRow unit = store.unit(id);
         RevisionRow head = store.head(unit);
-        List<LessonRow> lessons = store.lessons(id);
-        List<LessonRow> planned = planned(lessons);
-        ClassView schoolClass = classes.view(unit.classId());
         KnowHow known = toEdit ? edition(unit, head.body()).known() : knowHows.of(head.packs());
-        UnitProblem problem = problem(unit, head.body(), schoolClass, planned, NONE, known, List.of());
-        return new UnitInHand(unit, head, schoolClass, lessons, planned, problem, plan(problem, head.body(), planned));
+        return read(
+                new UnitStore.Whole(unit, head, store.lessons(id)),
+                surroundings(unit.classId(), head.body().cueSets()),
+                known);
+    }
+
+    private static UnitInHand read(UnitStore.Whole whole, Surroundings around, KnowHow known) {
+        List<LessonRow> planned = planned(whole.lessons());
+        UnitBody body = whole.head().body();
+        UnitProblem problem = problem(whole.unit(), body, around, planned, NONE, known, List.of());
+        return new UnitInHand(
+                whole.unit(),
+                whole.head(),
+                around.schoolClass(),
+                whole.lessons(),
+                planned,
+                problem,
+                plan(problem, body, planned));
     }
 
     /** The plan that a body makes with the lessons as they are given, by the know-how in force. */
     @Transactional(readOnly = true)
     public Plan plan(UnitRow unit, UnitBody body, List<LessonRow> lessons) {
         List<LessonRow> planned = planned(lessons);
-        ClassView schoolClass = classes.view(unit.classId());
-        UnitProblem problem = problem(
-                unit, body, schoolClass, planned, NONE, edition(unit, body).known(), List.of());
+        Surroundings around = surroundings(unit.classId(), body.cueSets());
+        UnitProblem problem =
+                problem(unit, body, around, planned, NONE, edition(unit, body).known(), List.of());
         return plan(problem, body, planned);
     }
 
@@ -134,7 +174,7 @@ class UnitReader {
         return problem(
                 unit,
                 body,
-                classes.view(unit.classId()),
+                surroundings(unit.classId(), body.cueSets()),
                 planned,
                 kept,
                 edition(unit, body).known(),
@@ -159,34 +199,70 @@ class UnitReader {
         return new Edition(packs, knowHows.of(packs));
     }
 
-    private UnitProblem problem(
+    /**
+     * What every unit of a class is read against.
+     *
+     * @param taught the lessons that the class had, of every unit, each with the know-how of its time
+     * @param owned what the records say of the cues that are asked for
+     */
+    private record Surroundings(
+            ClassView schoolClass,
+            Map<UUID, Place> places,
+            List<Taught> taught,
+            Map<String, Marks.Owned> owned,
+            List<Item> ownThings,
+            Cupboard cupboard,
+            Policy policy) {}
+
+    private record Taught(LessonHeader lesson, KnowHow known) {}
+
+    private Surroundings surroundings(UUID classId, List<String> sets) {
+        Map<UUID, Place> places = new HashMap<>();
+        spaces.all().forEach(s -> places.put(s.id(), s.toPlace()));
+        return new Surroundings(
+                classes.view(classId),
+                places,
+                headers.ofClass(classId, LessonState.TAUGHT).stream()
+                        .map(l -> new Taught(l, knowHows.of(l.packs())))
+                        .toList(),
+                marks.owned(classId, sets),
+                knowHows.ownThings(),
+                knowHows.cupboard(),
+                schools.policy());
+    }
+
+    private static UnitProblem problem(
             UnitRow unit,
             UnitBody body,
-            ClassView schoolClass,
+            Surroundings around,
             List<LessonRow> planned,
             Predicate<LessonRow> kept,
             KnowHow known,
             List<Set<String>> before) {
         if (planned.isEmpty())
             throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
-        Map<UUID, Place> places = new HashMap<>();
-        spaces.all().forEach(s -> places.put(s.id(), s.toPlace()));
+        Deadline.check();
+        ClassView schoolClass = around.schoolClass();
         List<LessonSlot> slots = planned.stream()
                 .map(l -> new LessonSlot(
-                        l.minutes(), places.get(l.spaceId()), l.isTaught(), l.isTaught() || kept.test(l), l.number()))
+                        l.minutes(),
+                        around.places().get(l.spaceId()),
+                        l.isTaught(),
+                        l.isTaught() || kept.test(l),
+                        l.number()))
                 .toList();
-        Past past = past(unit);
+        Past past = past(unit, around.taught());
         return new UnitProblem(
                 new ClassProfile(
                         new Age(schoolClass.yearAge()), schoolClass.children().size()),
                 slots,
                 body.toTargets(),
-                cueStates(unit, body, planned),
+                cueStates(around.owned(), body, planned),
                 past.reached(),
-                knowHows.withOwnThings(known),
-                knowHows.cupboard(),
+                known.with(around.ownThings()),
+                around.cupboard(),
                 body.toWishes().within(known),
-                schools.policy(),
+                around.policy(),
                 past.done(),
                 before,
                 locks(body, planned, kept));
@@ -206,29 +282,28 @@ class UnitReader {
     }
 
     /** What was taught before this unit, or in its lessons beside the plan; what the plan itself introduced is in its locks. */
-    private Map<String, CueState> cueStates(UnitRow unit, UnitBody body, List<LessonRow> planned) {
+    private static Map<String, CueState> cueStates(
+            Map<String, Marks.Owned> owned, UnitBody body, List<LessonRow> planned) {
         Set<String> introducedHere = new HashSet<>();
         for (LessonRow lesson : planned)
             if (lesson.isTaught())
                 body.choices(lesson.id())
                         .forEach(c -> introducedHere.addAll(Objects.requireNonNullElse(c.introduces(), List.of())));
         Map<String, CueState> states = new HashMap<>();
-        marks.owned(unit.classId(), body.cueSets())
-                .forEach((cue, o) ->
-                        states.put(cue, new CueState(o.taught() && !introducedHere.contains(cue), o.percent())));
+        owned.forEach(
+                (cue, o) -> states.put(cue, new CueState(o.taught() && !introducedHere.contains(cue), o.percent())));
         return states;
     }
 
     /** The highest rung of each skill, and the activities, in the taught lessons of the class's other units. */
     private record Past(Map<String, Integer> reached, Set<String> done) {}
 
-    private Past past(UnitRow unit) {
+    private static Past past(UnitRow unit, List<Taught> taught) {
         Past past = new Past(new HashMap<>(), new HashSet<>());
-        for (LessonHeader lesson : headers.ofClass(unit.classId(), LessonState.TAUGHT)) {
-            if (lesson.unit().equals(unit.id())) continue;
-            KnowHow then = knowHows.of(lesson.packs());
-            for (String key : lesson.activities()) {
-                Activity activity = then.activity(key);
+        for (Taught then : taught) {
+            if (then.lesson().unit().equals(unit.id())) continue;
+            for (String key : then.lesson().activities()) {
+                Activity activity = then.known().activity(key);
                 past.done().add(activity.key());
                 if (activity.skill() != null && activity.rung() != null)
                     past.reached().merge(activity.skill(), activity.rung().level(), Math::max);

@@ -6,9 +6,14 @@ import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.NotFoundException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -27,6 +32,8 @@ class UnitStore {
 
     interface LessonRows extends JpaRepository<LessonRow, UUID> {
         List<LessonRow> findByUnitIdOrderByPosition(UUID unitId);
+
+        List<LessonRow> findByUnitIdInOrderByPosition(Collection<UUID> unitIds);
 
         List<LessonRow> findByOnDateBetween(LocalDate first, LocalDate last);
     }
@@ -70,6 +77,30 @@ class UnitStore {
         return lessons.findByOnDateBetween(day, day);
     }
 
+    /** A unit with its revision in force and its lessons in their order. */
+    record Whole(UnitRow unit, RevisionRow head, List<LessonRow> lessons) {}
+
+    /** Those of these units that there are, in three statements. */
+    List<Whole> whole(Collection<UUID> ids) {
+        if (ids.isEmpty()) return List.of();
+        List<UnitRow> rows = units.findAllById(ids);
+        Map<UUID, RevisionRow> heads = new HashMap<>();
+        revisions
+                .findAllById(rows.stream()
+                        .map(UnitRow::head)
+                        .filter(Objects::nonNull)
+                        .toList())
+                .forEach(r -> heads.put(r.id(), r));
+        Map<UUID, List<LessonRow>> byUnit =
+                lessons.findByUnitIdInOrderByPosition(ids).stream().collect(Collectors.groupingBy(LessonRow::unitId));
+        return rows.stream()
+                .map(u -> new Whole(
+                        u,
+                        inForce(u, Optional.ofNullable(heads.get(u.head()))),
+                        byUnit.getOrDefault(u.id(), List.of())))
+                .toList();
+    }
+
     /** Adds a unit with its lessons; a revision has to follow before the transaction ends. */
     void add(UnitRow unit, List<LessonRow> rows) {
         units.saveAndFlush(unit);
@@ -91,10 +122,12 @@ class UnitStore {
 
     /** The revision in force. */
     RevisionRow head(UnitRow unit) {
-        return Optional.ofNullable(unit.head())
-                .flatMap(revisions::findById)
-                .orElseThrow(() -> new IllegalStateException(
-                        "Impossible state: the unit %s has no revision.".formatted(unit.id())));
+        return inForce(unit, Optional.ofNullable(unit.head()).flatMap(revisions::findById));
+    }
+
+    private static RevisionRow inForce(UnitRow unit, Optional<RevisionRow> head) {
+        return head.orElseThrow(
+                () -> new IllegalStateException("Impossible state: the unit %s has no revision.".formatted(unit.id())));
     }
 
     Optional<RevisionRow> revision(UUID id) {
