@@ -11,7 +11,11 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -25,14 +29,23 @@ class CalendarAddress {
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private final Set<String> hosts;
-    private final HttpClient client = HttpClient.newBuilder()
-            .connectTimeout(PATIENCE)
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .build();
+    private final Duration patience;
+    private final HttpClient client;
 
     /** @param hosts with their ports where they are not the usual ones, such as "office.school.test:8090" */
+    @Autowired
     CalendarAddress(@Value("${isokinet.calendar-hosts:}") List<String> hosts) {
+        this(hosts, PATIENCE);
+    }
+
+    /** @param patience for the first of an answer, and then for the rest of it */
+    CalendarAddress(List<String> hosts, Duration patience) {
         this.hosts = hosts.stream().map(h -> h.strip().toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
+        this.patience = patience;
+        this.client = HttpClient.newBuilder()
+                .connectTimeout(patience)
+                .followRedirects(HttpClient.Redirect.NEVER)
+                .build();
     }
 
     /** @throws IllegalArgumentException if nothing may be fetched from there */
@@ -61,24 +74,50 @@ class CalendarAddress {
         try {
             HttpResponse<InputStream> answer = client.send(
                     HttpRequest.newBuilder(address)
-                            .timeout(PATIENCE)
+                            .timeout(patience)
                             .header("Accept", "text/calendar")
                             .build(),
                     BodyHandlers.ofInputStream());
             try (InputStream body = answer.body()) {
                 if (answer.statusCode() != 200)
                     throw new IOException("It answered %d, where 200 is wanted.".formatted(answer.statusCode()));
-                byte[] content = body.readNBytes(MOST_BYTES + 1);
-                if (content.length > MOST_BYTES) throw new IOException("It has more than 5 MB.");
-                return content;
+                return whole(body);
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IOException("It was not waited for.");
         } catch (java.net.http.HttpTimeoutException e) {
-            throw new IOException("It did not answer within %d seconds.".formatted(PATIENCE.toSeconds()));
+            throw new IOException("It did not answer within %d seconds.".formatted(patience.toSeconds()));
         } catch (java.net.ConnectException e) {
             throw new IOException("Nobody answers there.");
+        }
+    }
+
+    /** The client has no limit of its own once an answer has begun; who sends it in drops is not waited for. */
+    private byte[] whole(InputStream body) throws IOException {
+        AtomicBoolean late = new AtomicBoolean();
+        CompletableFuture.delayedExecutor(patience.toMillis(), TimeUnit.MILLISECONDS)
+                .execute(() -> {
+                    late.set(true);
+                    close(body);
+                });
+        byte[] content;
+        try {
+            content = body.readNBytes(MOST_BYTES + 1);
+        } catch (IOException e) {
+            if (!late.get()) throw e;
+            content = new byte[0];
+        }
+        if (late.get()) throw new IOException("It did not send all of it within %d s.".formatted(patience.toSeconds()));
+        if (content.length > MOST_BYTES) throw new IOException("It has more than 5 MB.");
+        return content;
+    }
+
+    private static void close(InputStream body) {
+        try {
+            body.close();
+        } catch (IOException e) {
+            // It is of no use any more.
         }
     }
 }
