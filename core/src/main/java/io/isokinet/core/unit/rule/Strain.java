@@ -1,5 +1,6 @@
 package io.isokinet.core.unit.rule;
 
+import io.isokinet.core.unit.LessonSlot;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 import java.util.ArrayList;
@@ -22,22 +23,27 @@ public record Strain(
         return words.get();
     }
 
-    /** Every place where a plan strains one rule. */
+    /** Every place where a plan strains one rule. What was taught is not judged: nothing can be changed about it. */
     public static List<Strain> of(Rule rule, Plan plan) {
-        Listed listed = new Listed(rule, rule.weight(plan.problem().wishes()));
+        Listed listed = new Listed(rule, plan);
         rule.judge(plan, listed);
         return listed.strains;
     }
 
     /** What a plan costs by one rule. */
     public static long cost(Rule rule, Plan plan) {
-        Sum sum = new Sum();
+        Sum sum = new Sum(plan.problem().lessons());
         rule.judge(plan, sum);
         return sum.amount * rule.weight(plan.problem().wishes());
     }
 
     private static final class Sum implements Strains {
+        private final List<LessonSlot> lessons;
         private long amount;
+
+        Sum(List<LessonSlot> lessons) {
+            this.lessons = lessons;
+        }
 
         @Override
         public void unit(int more, Supplier<String> words) {
@@ -46,23 +52,25 @@ public record Strain(
 
         @Override
         public void lesson(int lesson, int more, Supplier<String> words) {
-            amount += more;
+            if (!lessons.get(lesson).taught()) amount += more;
         }
 
         @Override
         public void segment(Segment segment, int more, Supplier<String> words) {
-            amount += more;
+            lesson(segment.lesson(), more, words);
         }
     }
 
     private static final class Listed implements Strains {
         private final Rule rule;
         private final int weight;
+        private final List<LessonSlot> lessons;
         private final List<Strain> strains = new ArrayList<>();
 
-        Listed(Rule rule, int weight) {
+        Listed(Rule rule, Plan plan) {
             this.rule = rule;
-            this.weight = weight;
+            this.weight = rule.weight(plan.problem().wishes());
+            this.lessons = plan.problem().lessons();
         }
 
         @Override
@@ -81,7 +89,8 @@ public record Strain(
         }
 
         private void add(@Nullable Integer lesson, @Nullable String segment, int amount, Supplier<String> words) {
-            strains.add(new Strain(rule, lesson, segment, amount, (long) amount * weight, words));
+            if (lesson == null || !lessons.get(lesson).taught())
+                strains.add(new Strain(rule, lesson, segment, amount, (long) amount * weight, words));
         }
     }
 }
