@@ -5,7 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Nearest to the target takes the round. The first number is the distance in centimetres; the second, where it was looked at,
+ * Nearest to the target takes the round. The first number is the distance in centimetres, or where nobody measures the place among
+ * the throws of the round, from 1; the second, where it was looked at,
  * how many of a side's throws touch the target: a tie goes to the one touching more.
  *
  * @param loserFirst true if the last loser begins the next round; otherwise the last winner does

@@ -262,6 +262,7 @@ final class LessonInWork {
                 lever == null ? List.of() : lever.steps(),
                 a.countsAsOne(),
                 a.conduct().scoring().label(),
+                works == null ? null : things.game(a, works),
                 a.conduct().gathering().label(),
                 a.conduct().sitsOut(),
                 a.question(),

@@ -89,6 +89,7 @@ public record SheetView(
      * @param adapted children for whom a cue in focus is adapted or left out, with what
      * @param sent what is rolled, thrown, kicked or struck in it, of what is set out
      * @param targetMm width of what is aimed at; null where there is none, or several beside each other
+     * @param game null where nothing is counted at the score desk
      * @param places that groups were given by hand
      * @param without names of things that were set aside for it, by key
      */
@@ -134,6 +135,7 @@ public record SheetView(
             List<String> ladder,
             @Nullable String countsAsOne,
             String scoring,
+            @Nullable GameView game,
             String gathering,
             String sitsOut,
             @Nullable String question,
@@ -154,6 +156,15 @@ public record SheetView(
     public record PlaceView(UUID child, int place) {}
 
     public record ItemName(String key, String name) {}
+
+    /**
+     * The game of the score desk that it is played by.
+     *
+     * @param text as the core reads it
+     * @param sides as many as there are groups
+     * @param targets that stand before each
+     */
+    public record GameView(String text, int sides, int targets) {}
 
     /**
      * @param svg the drawing @param viewBox what of the plane it shows, in centimetres

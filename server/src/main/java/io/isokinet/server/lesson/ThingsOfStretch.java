@@ -3,8 +3,11 @@ package io.isokinet.server.lesson;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.score.DeskGame;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
+import io.isokinet.server.lesson.SheetView.GameView;
 import io.isokinet.server.lesson.SheetView.ItemName;
 import java.util.EnumSet;
 import java.util.List;
@@ -15,6 +18,8 @@ import org.jspecify.annotations.Nullable;
 
 /** What of the kit of a stretch is sent and what is aimed at. */
 record ThingsOfStretch(KnowHow known) {
+    /** More have no room on a screen. */
+    private static final int MOST_SIDES = 12;
 
     List<ItemName> sent(Activity a, List<KitLine> kit) {
         return items(a, kit, EnumSet.of(Need.Role.SENT))
@@ -30,6 +35,19 @@ record ThingsOfStretch(KnowHow known) {
         return items(a, kit, EnumSet.of(Need.Role.TOPPLED, Need.Role.AIMED_AT))
                 .findFirst()
                 .map(i -> (int) Math.round(i.width().metres() * 1000))
+                .orElse(null);
+    }
+
+    /** As many sides as there are groups; what is set out for the class stands before each of them in equal parts. */
+    @Nullable
+    GameView game(Activity a, Fit.Works works) {
+        int groups = Math.max(1, works.groups());
+        int standing = a.needs().stream()
+                .filter(n -> n.role() == Need.Role.TOPPLED)
+                .mapToInt(n -> n.per() == Need.Per.CLASS ? n.count() / groups : n.count())
+                .sum();
+        return DeskGame.of(a.conduct().scoring(), standing)
+                .map(text -> new GameView(text, Math.min(MOST_SIDES, groups), standing))
                 .orElse(null);
     }
 
