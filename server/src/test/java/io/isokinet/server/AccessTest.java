@@ -136,6 +136,7 @@ class AccessTest {
                 .replace("{segment}", UUID.randomUUID().toString())
                 .replace("{version}", UUID.randomUUID().toString())
                 .replace("{kind}", "NOTES")
+                .replace("{about}", "LOOK")
                 // Counted, not drawn: the number of one that there is not.
                 .replace(
                         "{id}",

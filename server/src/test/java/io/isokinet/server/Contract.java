@@ -3,6 +3,7 @@ package io.isokinet.server;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.isokinet.server.account.Allowed;
 import io.isokinet.server.http.IfMatch;
+import io.isokinet.server.record.EventEntry;
 import io.isokinet.server.unit.EditForm;
 import io.isokinet.server.unit.LessonChangeForm;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -81,7 +82,7 @@ class Contract implements ModelConverter {
     }
 
     /** The forms of which the kind says what else is in them. */
-    private static final List<Class<?>> ONE_OF = List.of(EditForm.class, LessonChangeForm.class);
+    private static final List<Class<?>> ONE_OF = List.of(EditForm.class, LessonChangeForm.class, EventEntry.class);
 
     /** The parent is one of its kinds, each with its kind fixed; a body that takes any of them names the parent. */
     private static void oneOf(OpenAPI contract, Class<?> parent) {
@@ -107,6 +108,20 @@ class Contract implements ModelConverter {
                 .flatMap(operation -> operation.getRequestBody().getContent().values().stream())
                 .filter(body -> ofKinds(body.getSchema(), kinds))
                 .forEach(body -> body.setSchema(new Schema<>().$ref(parent.getSimpleName())));
+        schemas.values().stream()
+                .filter(schema -> schema.getProperties() != null)
+                .forEach(schema -> refer(schema, parent.getSimpleName(), kinds));
+    }
+
+    /** Properties, and lists, that take any of the kinds name the parent. */
+    private static void refer(Schema<?> schema, String parent, Set<String> kinds) {
+        Map<String, Schema> properties = schema.getProperties();
+        properties.replaceAll((name, property) -> ofKinds(property, kinds)
+                ? new Schema<>().$ref(parent).description(property.getDescription())
+                : property);
+        properties.values().stream()
+                .filter(property -> property.getItems() != null && ofKinds(property.getItems(), kinds))
+                .forEach(list -> list.setItems(new Schema<>().$ref(parent)));
     }
 
     private static boolean ofKinds(@Nullable Schema<?> body, Set<String> kinds) {

@@ -3,6 +3,7 @@ package io.isokinet.core.lesson;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +25,12 @@ public final class RealMinutes {
         PAUSE,
         RESUME,
         /** What had to be changed is changed, and they play. */
-        SET
+        SET;
+
+        /** That of this name; empty for what says nothing of how long it was. */
+        public static Optional<Does> named(String name) {
+            return Arrays.stream(values()).filter(d -> d.name().equals(name)).findFirst();
+        }
     }
 
     /** @param at by one clock for all of a lesson */

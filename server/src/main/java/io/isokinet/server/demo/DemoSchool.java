@@ -284,7 +284,7 @@ class DemoSchool implements ApplicationRunner {
     private void teach(UUID unit, int position, SignedIn teacher, Map<String, Double> ability) {
         UnitView.LessonView lesson = units.view(unit).lessons().get(position);
         Instant at = lesson.onDate().atTime(LocalTime.of(10, 10)).atZone(ZONE).toInstant();
-        standing.say(lesson.id(), LessonState.TAUGHT, at);
+        standing.say(lesson.id(), LessonState.TAUGHT, null, at);
         List<ChildView> children =
                 classes.view(units.view(unit).schoolClass().id()).children();
         UUID device = Ids.next();

@@ -20,6 +20,9 @@ import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.nextstep.Eyes;
 import io.isokinet.server.nextstep.Watching;
 import io.isokinet.server.record.Batch;
+import io.isokinet.server.record.EveningRecords;
+import io.isokinet.server.record.EveningRecords.FirstLook;
+import io.isokinet.server.record.EventEntry;
 import io.isokinet.server.record.HitRecords;
 import io.isokinet.server.record.HitRecords.Hits;
 import io.isokinet.server.record.LessonRecords;
@@ -48,14 +51,16 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.json.JsonMapper;
+import org.springframework.web.server.ResponseStatusException;
 
 @RestController
 @RequestMapping("/api/hall")
@@ -76,8 +81,8 @@ class HallController {
     private final Clock clock;
     private final Classes classes;
     private final Teams teams;
-    private final JsonMapper json;
     private final Eyes eyes;
+    private final EveningRecords evenings;
 
     HallController(
             Lessons lessons,
@@ -91,10 +96,10 @@ class HallController {
             Clock clock,
             Classes classes,
             Teams teams,
-            JsonMapper json,
-            Eyes eyes) {
+            Eyes eyes,
+            EveningRecords evenings) {
         this.eyes = eyes;
-        this.json = json;
+        this.evenings = evenings;
         this.classes = classes;
         this.teams = teams;
         this.clock = clock;
@@ -119,6 +124,8 @@ class HallController {
      * @param hits what was counted in it so far
      * @param wet what becomes of it when it rains; null where it has no place to go to
      * @param watch whom to watch in each stretch that works on cues
+     * @param firstLooks whom somebody wanted to look at first, as decided on the evening of the lesson before
+     * @param reminders what else was decided then, in sentences
      */
     record HallView(
             LessonPlan lesson,
@@ -132,7 +139,9 @@ class HallController {
             List<LessonEvent> events,
             List<Hits> hits,
             @Nullable WetView wet,
-            List<StretchWatch> watch) {}
+            List<StretchWatch> watch,
+            List<FirstLook> firstLooks,
+            List<String> reminders) {}
 
     /**
      * Whom to watch in a stretch, for what.
@@ -256,7 +265,7 @@ class HallController {
         Map<String, String> names = new HashMap<>();
         classes.view(plan.classId()).children().forEach(c -> names.put(c.id().toString(), c.name()));
         return RecordOfLesson.of(
-                plan, knowHows.current(), lessonRecords.events(lesson), hitRecords.hitsIn(lesson), names, json);
+                plan, knowHows.current(), lessonRecords.events(lesson), hitRecords.hitsIn(lesson), names);
     }
 
     /** @param events of the score desk, oldest first */
@@ -269,13 +278,21 @@ class HallController {
     public ScoreEvents score(@PathVariable UUID lesson) {
         lessons.header(lesson);
         return new ScoreEvents(lessonRecords.events(lesson).stream()
-                .filter(e -> e.kind() == Batch.EventKind.SCORE)
+                .filter(e -> e.what() instanceof EventEntry.ScoreEvent)
                 .toList());
     }
 
+    /** @param person who pressed all of it, if it is said: it is taken from nobody else */
     @PostMapping("/{lesson}/batches")
     @MayRecord(of = Subject.LESSON, variable = "lesson")
-    public HallReceipt take(@PathVariable UUID lesson, @Valid @RequestBody Batch batch) {
+    public HallReceipt take(
+            @PathVariable UUID lesson,
+            @Valid @RequestBody Batch batch,
+            @RequestHeader(required = false) @Nullable UUID person) {
+        if (person != null && !person.equals(SignedIn.current().person()))
+            throw new ResponseStatusException(
+                    HttpStatus.UNAUTHORIZED,
+                    "Somebody else is signed in now. Let whoever opened this lesson sign in again; what was pressed waits for them.");
         LessonHeader header = lessons.header(lesson);
         Receipt receipt = recorder.take(batch, SignedIn.current());
         boolean all = !batch.taught().isEmpty() || !batch.voids().isEmpty();
@@ -309,7 +326,9 @@ class HallController {
                 lessonRecords.events(lesson),
                 hitRecords.hitsIn(lesson),
                 sheets.wet(inHand).orElse(null),
-                watch(plan, worked, grid, absences.away()));
+                watch(plan, worked, grid, absences.away()),
+                evenings.firstLooks(lesson),
+                evenings.reminders(lesson));
     }
 
     /** Whom to watch in each stretch of a lesson, and from where; the same as the hall has. */

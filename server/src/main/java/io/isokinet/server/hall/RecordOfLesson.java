@@ -6,40 +6,40 @@ import io.isokinet.core.quantity.Words;
 import io.isokinet.server.hall.HallController.HallRecord;
 import io.isokinet.server.hall.HallController.StretchMinutes;
 import io.isokinet.server.hall.HallController.Vote;
+import io.isokinet.server.record.EventEntry.ClockEvent;
+import io.isokinet.server.record.EventEntry.CountEvent;
+import io.isokinet.server.record.EventEntry.Counts;
+import io.isokinet.server.record.EventEntry.Does;
+import io.isokinet.server.record.EventEntry.NoteEvent;
+import io.isokinet.server.record.EventEntry.TalkBody;
+import io.isokinet.server.record.EventEntry.TalkEvent;
+import io.isokinet.server.record.EventEntry.TalkPart;
+import io.isokinet.server.record.EventEntry.VoteEvent;
 import io.isokinet.server.record.HitRecords.Hits;
 import io.isokinet.server.record.LessonRecords.LessonEvent;
 import io.isokinet.server.unit.Lessons.LessonPlan;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
+import org.jspecify.annotations.Nullable;
 
 /** Reads the events of a lesson for the desk. */
 final class RecordOfLesson {
-    private static final Map<String, String> PARTS =
-            Map.of("know", "We know", "want", "We want to find out", "learnt", "We learnt");
+    private static final Map<TalkPart, String> PARTS =
+            Map.of(TalkPart.KNOW, "We know", TalkPart.WANT, "We want to find out", TalkPart.LEARNT, "We learnt");
 
     private RecordOfLesson() {}
 
     /** @param names of the children of the class, by id */
     static HallRecord of(
-            LessonPlan plan,
-            KnowHow known,
-            List<LessonEvent> events,
-            List<Hits> hits,
-            Map<String, String> names,
-            JsonMapper json) {
+            LessonPlan plan, KnowHow known, List<LessonEvent> events, List<Hits> hits, Map<String, String> names) {
         List<String> notes = new ArrayList<>();
         List<String> said = new ArrayList<>();
         Map<String, String> asked = new LinkedHashMap<>();
@@ -49,42 +49,31 @@ final class RecordOfLesson {
         List<Instant> goes = new ArrayList<>();
         for (LessonEvent e : events) {
             if (e.voided()) continue;
-            JsonNode body = json.readTree(e.body());
-            switch (e.kind()) {
-                case NOTE -> {
-                    String child = body.path("child").asString("");
-                    String text = body.path("text").asString("");
-                    notes.add(names.containsKey(child) ? names.get(child) + ": " + text : text);
-                }
-                case TALK -> {
-                    String part = body.path("part").asString("");
-                    if (part.equals("question"))
-                        asked.put(
-                                body.path("question").asString(""),
-                                body.path("how").asString(""));
-                    else
-                        said.add(PARTS.getOrDefault(part, part) + ": "
-                                + body.path("text").asString(""));
-                }
-                case VOTE ->
-                    votes.computeIfAbsent(body.path("activity").asString(""), a -> new int[2])[
-                            body.path("what").asString("").equals("hardest") ? 1 : 0]++;
-                case CLOCK -> {
-                    if (body.path("does").asString("").equals("turn")) goes.add(e.at());
-                    does(body).forEach(d -> clock.add(new RealMinutes.Event(d, e.at())));
-                }
-                case COUNT ->
-                    counted.add(new Counted(
-                            body.path("what").asString(""),
-                            body.path("children")
-                                    .valueStream()
-                                    .map(c -> names.getOrDefault(c.asString(""), "somebody"))
-                                    .collect(Collectors.joining(" and ")),
-                            body.path("count").asInt(0)));
-                case SCORE, SIDE, SHOWED -> {
-                    // The score desk shows the one, the class the other.
-                }
-            }
+            if (e.what() instanceof NoteEvent note) {
+                String name = names.get(String.valueOf(note.body().child()));
+                notes.add(
+                        name == null
+                                ? note.body().text()
+                                : name + ": " + note.body().text());
+            } else if (e.what() instanceof TalkEvent talk) {
+                TalkBody body = talk.body();
+                if (body.part() == TalkPart.QUESTION) asked.put(told(body.question()), told(body.how()));
+                else said.add(PARTS.get(body.part()) + ": " + told(body.text()));
+            } else if (e.what() instanceof VoteEvent vote)
+                votes.computeIfAbsent(vote.body().activity(), a -> new int[2])[
+                        vote.body().what().ordinal()]++;
+            else if (e.what() instanceof ClockEvent at) {
+                if (at.body().does() == Does.TURN) goes.add(at.at());
+                RealMinutes.Does.named(at.body().does().name())
+                        .ifPresent(d -> clock.add(new RealMinutes.Event(d, at.at())));
+            } else if (e.what() instanceof CountEvent count)
+                counted.add(new Counted(
+                        count.body().what(),
+                        count.children().stream()
+                                .map(c -> names.getOrDefault(c.toString(), "somebody"))
+                                .collect(Collectors.joining(" and ")),
+                        count.body().count()));
+            // The score desk shows the score, the class the sides and demonstrations.
         }
         return new HallRecord(
                 notes,
@@ -114,11 +103,11 @@ final class RecordOfLesson {
      *
      * @param count millimetres for a throw
      */
-    private record Counted(String what, String who, int count) {}
+    private record Counted(Counts what, String who, int count) {}
 
     /** What was counted, one sentence a kind: how often, the best, and by whom. */
     private static List<String> counts(List<Counted> all) {
-        Map<String, List<Counted>> byKind =
+        Map<Counts, List<Counted>> byKind =
                 all.stream().collect(Collectors.groupingBy(Counted::what, TreeMap::new, Collectors.toList()));
         return byKind.entrySet().stream()
                 .map(kind -> {
@@ -128,14 +117,14 @@ final class RecordOfLesson {
                             .orElseThrow();
                     int sum = some.stream().mapToInt(Counted::count).sum();
                     return switch (kind.getKey()) {
-                        case "throw" ->
+                        case THROW ->
                             Words.say(
                                     "%s measured: the longest past %.1f m, %s",
                                     many(some, "throw"), best.count() / 1000.0, best.who());
-                        case "streak" ->
+                        case STREAK ->
                             "%s: the longest %d in a row, %s".formatted(many(some, "streak"), best.count(), best.who());
-                        case "down" -> "%d knocked down in %s".formatted(sum, many(some, "throw"));
-                        default ->
+                        case DOWN -> "%d knocked down in %s".formatted(sum, many(some, "throw"));
+                        case TOGETHER ->
                             "%s by pairs, %d in all: the most %d, %s"
                                     .formatted(many(some, "count"), sum, best.count(), best.who());
                     };
@@ -160,9 +149,7 @@ final class RecordOfLesson {
                 .toList();
     }
 
-    /** Minutes more or less, and settings, say nothing of how long it was. */
-    private static Stream<RealMinutes.Does> does(JsonNode body) {
-        String told = body.path("does").asString("").toUpperCase(Locale.ROOT);
-        return Arrays.stream(RealMinutes.Does.values()).filter(d -> d.name().equals(told));
+    private static String told(@Nullable String text) {
+        return text == null ? "" : text;
     }
 }

@@ -16,6 +16,9 @@ public record IfMatch(List<String> tags, boolean any) {
     /** The header was not sent: enough for what is new. */
     public static final IfMatch MISSING = new IfMatch(List.of(), false);
 
+    /** Whatever is there: for what was worked out from it just now. */
+    public static final IfMatch ANY = new IfMatch(List.of(), true);
+
     public IfMatch {
         tags = List.copyOf(tags);
     }
@@ -27,7 +30,7 @@ public record IfMatch(List<String> tags, boolean any) {
     /** @param header null if it was not sent; what is no tag is read as a bare one */
     public static IfMatch parse(@Nullable String header) {
         if (header == null || header.isBlank()) return MISSING;
-        if (header.strip().equals("*")) return new IfMatch(List.of(), true);
+        if (header.strip().equals("*")) return ANY;
         List<String> tags = ETag.parse(header).stream().map(ETag::tag).toList();
         return tags.isEmpty() ? new IfMatch(List.of(header.strip()), false) : new IfMatch(tags, false);
     }

@@ -20,7 +20,9 @@ import io.isokinet.server.nextstep.OverTime.OpenQuestion;
 import io.isokinet.server.nextstep.OverTime.Opinion;
 import io.isokinet.server.nextstep.OverTime.ShowLine;
 import io.isokinet.server.nextstep.OverTime.TrendLine;
-import io.isokinet.server.record.Batch.EventKind;
+import io.isokinet.server.record.EventEntry.TalkBody;
+import io.isokinet.server.record.EventEntry.TalkEvent;
+import io.isokinet.server.record.EventEntry.TalkPart;
 import io.isokinet.server.record.Kind;
 import io.isokinet.server.record.LessonRecords;
 import io.isokinet.server.record.LessonRecords.Demonstration;
@@ -52,8 +54,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Reads the records of a class over weeks. */
 @Service
@@ -67,7 +67,6 @@ class Overview {
     private final KnowHows knowHows;
     private final Schools schools;
     private final Calendars calendars;
-    private final JsonMapper json;
     private final Classes classes;
 
     Overview(
@@ -78,7 +77,6 @@ class Overview {
             KnowHows knowHows,
             Schools schools,
             Calendars calendars,
-            JsonMapper json,
             Classes classes) {
         this.classes = classes;
         this.marks = marks;
@@ -88,7 +86,6 @@ class Overview {
         this.knowHows = knowHows;
         this.schools = schools;
         this.calendars = calendars;
-        this.json = json;
     }
 
     /** @param sets cue-set keys, one a skill */
@@ -296,20 +293,22 @@ class Overview {
                 lessonRecords.events(taught.stream().map(LessonPlan::lesson).toList());
         List<OpenQuestion> open = new ArrayList<>();
         for (LessonPlan lesson : taught) {
-            List<JsonNode> talk = events.getOrDefault(lesson.lesson(), List.of()).stream()
-                    .filter(e -> e.kind() == EventKind.TALK && !e.voided())
-                    .map(e -> json.readTree(e.body()))
+            List<TalkBody> talk = events.getOrDefault(lesson.lesson(), List.of()).stream()
+                    .filter(e -> !e.voided())
+                    .map(LessonEvent::what)
+                    .filter(TalkEvent.class::isInstance)
+                    .map(e -> ((TalkEvent) e).body())
                     .toList();
-            Wants.unanswered(told(talk, "want"), told(talk, "learnt"))
+            Wants.unanswered(told(talk, TalkPart.WANT), told(talk, TalkPart.LEARNT))
                     .forEach(text -> open.add(new OpenQuestion(text, lesson.lesson(), lesson.number())));
         }
         return open;
     }
 
-    private static List<String> told(List<JsonNode> talk, String part) {
+    private static List<String> told(List<TalkBody> talk, TalkPart part) {
         return talk.stream()
-                .filter(b -> b.path("part").asString("").equals(part))
-                .map(b -> b.path("text").asString(""))
+                .filter(b -> b.part() == part)
+                .map(b -> Objects.requireNonNullElse(b.text(), ""))
                 .toList();
     }
 }

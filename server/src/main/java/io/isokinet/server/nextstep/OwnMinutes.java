@@ -5,7 +5,8 @@ import io.isokinet.core.lesson.Habit;
 import io.isokinet.core.lesson.RealMinutes;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.server.account.SignedIn;
-import io.isokinet.server.record.Batch.EventKind;
+import io.isokinet.server.record.EventEntry.ClockEvent;
+import io.isokinet.server.record.EventEntry.Does;
 import io.isokinet.server.record.LessonRecords;
 import io.isokinet.server.record.LessonRecords.LessonEvent;
 import io.isokinet.server.unit.Lessons;
@@ -14,14 +15,12 @@ import io.isokinet.server.unit.Lessons.PlannedSegment;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** How long things take whoever is signed in, learnt from the clocks of their last lessons. */
 @Service
@@ -36,12 +35,10 @@ class OwnMinutes {
 
     private final LessonRecords lessonRecords;
     private final Lessons lessons;
-    private final JsonMapper json;
 
-    OwnMinutes(LessonRecords lessonRecords, Lessons lessons, JsonMapper json) {
+    OwnMinutes(LessonRecords lessonRecords, Lessons lessons) {
         this.lessonRecords = lessonRecords;
         this.lessons = lessons;
-        this.json = json;
     }
 
     /**
@@ -123,12 +120,10 @@ class OwnMinutes {
         List<RealMinutes.Event> clock = new ArrayList<>();
         List<Instant> goes = new ArrayList<>();
         for (LessonEvent e : events) {
-            if (e.voided() || e.kind() != EventKind.CLOCK) continue;
-            String does = json.readTree(e.body()).path("does").asString("");
-            if (does.equals("turn")) goes.add(e.at());
-            Arrays.stream(RealMinutes.Does.values())
-                    .filter(d -> d.name().equalsIgnoreCase(does))
-                    .forEach(d -> clock.add(new RealMinutes.Event(d, e.at())));
+            if (e.voided() || !(e.what() instanceof ClockEvent at)) continue;
+            Does does = at.body().does();
+            if (does == Does.TURN) goes.add(at.at());
+            RealMinutes.Does.named(does.name()).ifPresent(d -> clock.add(new RealMinutes.Event(d, at.at())));
         }
         List<Duration> had = RealMinutes.of(clock);
         for (int i = 0; i < Math.min(had.size(), plan.segments().size()); i++) {

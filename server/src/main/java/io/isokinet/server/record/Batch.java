@@ -11,7 +11,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -79,35 +78,6 @@ public record Batch(
 
             @Nullable @JsonInclude(JsonInclude.Include.NON_NULL)
             Boolean formal) {}
-
-    /** What an event of a lesson is about. */
-    public enum EventKind {
-        CLOCK,
-        SCORE,
-        TALK,
-        VOTE,
-        NOTE,
-        /** {@code what} was counted by number: {@code count}, for one or more {@code children}. */
-        COUNT,
-        /** A {@code child}'s {@code side} for an {@code action} was found out. */
-        SIDE,
-        /** A {@code child} showed the {@code cue} to the others. */
-        SHOWED
-    }
-
-    /**
-     * Something that happened in a lesson.
-     *
-     * @param body what the kind says, without names @param seq the device's own running number @param at the device's own time
-     */
-    public record EventEntry(
-            @NotNull UUID id,
-            @NotNull UUID lesson,
-            @Nullable UUID segment,
-            @NotNull EventKind kind,
-            @NotNull Map<String, Object> body,
-            @NotNull Long seq,
-            @NotNull @DeviceTime Instant at) {}
 
     /**
      * A set of tries at a target, counted.

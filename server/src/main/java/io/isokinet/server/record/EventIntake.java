@@ -3,20 +3,20 @@ package io.isokinet.server.record;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.PressTime;
 import io.isokinet.core.quantity.Side;
-import io.isokinet.core.skill.Action;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.record.EventEntry.EndEvent;
+import io.isokinet.server.record.EventEntry.SideBody;
+import io.isokinet.server.record.EventEntry.SideEvent;
 import io.isokinet.server.school.Classes;
+import jakarta.validation.Validator;
 import java.sql.Timestamp;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -50,8 +50,10 @@ class EventIntake {
     private final KnowHows knowHows;
     private final Classes classes;
     private final JsonMapper json;
+    private final Validator validator;
 
-    EventIntake(JdbcClient jdbc, KnowHows knowHows, Classes classes, JsonMapper json) {
+    EventIntake(JdbcClient jdbc, KnowHows knowHows, Classes classes, JsonMapper json, Validator validator) {
+        this.validator = validator;
         this.jdbc = jdbc;
         this.knowHows = knowHows;
         this.classes = classes;
@@ -59,76 +61,59 @@ class EventIntake {
     }
 
     void takeEvents(Intake intake) {
-        for (Batch.EventEntry entry : intake.batch.events()) {
+        for (EventEntry entry : intake.batch.events()) {
             String body = json.writeValueAsString(entry.body());
-            if (!intake.isGiven(entry.lesson()))
-                intake.refuse(
-                        entry.id(), "There is no such lesson in this school, or not of the classes given to you.");
-            else if (body.length() > LONGEST_BODY)
-                intake.refuse(
-                        entry.id(),
-                        "It has %d characters and may have %d; make it shorter."
-                                .formatted(body.length(), LONGEST_BODY));
-            else if (!theirs(intake, entry))
-                intake.refuse(entry.id(), "It speaks of a child or a side that there is not.");
+            Optional<String> problem = problem(intake, entry, body);
+            if (problem.isPresent()) intake.refuse(entry.id(), problem.get());
             else {
-                event(intake, EVENT, entry.id(), intake.when(entry.at(), entry.lesson()))
+                PressTime when = intake.when(entry.at(), entry.lesson());
+                int added = event(intake, EVENT, entry.id(), when)
                         .param("lesson", entry.lesson())
                         .param("segment", entry.segment())
-                        .param("kind", entry.kind().name())
+                        .param("kind", EventEntry.kind(entry).name())
                         .param("body", body)
                         .param("device", intake.batch.device())
                         .param("seq", entry.seq())
                         .update();
-                if (entry.kind() == Batch.EventKind.SIDE) settle(intake, entry.body());
+                if (entry instanceof SideEvent side) settle(intake, side.body());
+                if (entry instanceof EndEvent end && added > 0)
+                    intake.ends.add(new LessonEnded(
+                            end.lesson(),
+                            end.body().how(),
+                            Objects.requireNonNullElse(end.body().ran(), List.of()),
+                            when.at()));
                 intake.keep(entry.id());
             }
         }
     }
 
-    /** Whether the children it speaks of are given to whoever records, and it says what its kind has to. */
-    private boolean theirs(Intake intake, Batch.EventEntry entry) {
-        Map<String, Object> body = entry.body();
-        List<Object> named = new ArrayList<>();
-        if (body.get("child") != null) named.add(body.get("child"));
-        if (body.get("children") instanceof List<?> ids) named.addAll(ids);
-        if (!theirs(intake, named)) return false;
-        return switch (entry.kind()) {
-            case SIDE ->
-                body.containsKey("child")
-                        && one(Action.values(), body.get("action"))
-                        && one(Side.values(), body.get("side"));
-            case SHOWED -> body.containsKey("child");
-            case COUNT -> body.get("children") instanceof List<?> ids && !ids.isEmpty();
-            default -> true;
-        };
-    }
-
-    private boolean theirs(Intake intake, List<?> ids) {
-        try {
-            Set<UUID> all = ids.stream().map(i -> UUID.fromString(i.toString())).collect(Collectors.toSet());
-            return given(intake, all).equals(all);
-        } catch (IllegalArgumentException e) {
-            return false;
-        }
-    }
-
-    private static boolean one(Enum<?>[] values, @Nullable Object name) {
-        return Arrays.stream(values).anyMatch(v -> v.name().equals(name));
+    private Optional<String> problem(Intake intake, EventEntry entry, String body) {
+        if (!intake.isGiven(entry.lesson()))
+            return Optional.of("There is no such lesson in this school, or not of the classes given to you.");
+        if (body.length() > LONGEST_BODY)
+            return Optional.of(
+                    "It has %d characters and may have %d; make it shorter.".formatted(body.length(), LONGEST_BODY));
+        if (entry instanceof EndEvent && intake.observer.role() == Role.ASSISTANT)
+            return Optional.of("That a lesson ended is said by a teacher of the class.");
+        Optional<String> lacks = validator.validate(entry.body()).stream()
+                .map(v -> "%s %s".formatted(v.getPropertyPath(), v.getMessage()))
+                .findFirst();
+        if (lacks.isPresent()) return lacks;
+        Set<UUID> named = new HashSet<>(entry.children());
+        return given(intake, named).equals(named)
+                ? Optional.empty()
+                : Optional.of("It speaks of a child that there is not.");
     }
 
     /** The latest find counts, in whatever order finds arrive. */
-    private void settle(Intake intake, Map<String, Object> body) {
+    private void settle(Intake intake, SideBody found) {
         String latest = jdbc.sql(LATEST_SIDE)
                 .param("school", intake.school)
-                .param("child", body.get("child"))
-                .param("action", body.get("action"))
+                .param("child", found.child().toString())
+                .param("action", found.action().name())
                 .query(String.class)
                 .single();
-        classes.settle(
-                UUID.fromString((String) body.get("child")),
-                Action.valueOf((String) body.get("action")),
-                Side.valueOf(latest));
+        classes.settle(found.child(), found.action(), Side.valueOf(latest));
     }
 
     void takeHits(Intake intake) {

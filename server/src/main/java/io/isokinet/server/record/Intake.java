@@ -38,6 +38,9 @@ final class Intake {
     /** Children that are, or were, in the class of a lesson, by the lesson. */
     private final Map<UUID, Set<UUID>> there = new HashMap<>();
 
+    /** Lessons that ended or go on by it, as {@link LessonEnded} and {@link LessonReopened}: told when all is written down. */
+    final List<Object> ends = new ArrayList<>();
+
     private final List<UUID> kept = new ArrayList<>();
     private final List<UUID> conflicts = new ArrayList<>();
     private final List<Refusal> refused = new ArrayList<>();

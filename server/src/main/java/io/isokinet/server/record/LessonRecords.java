@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What happened in lessons: who was there, what ran when, what was counted, said and noted. */
 @Service
@@ -57,7 +59,7 @@ public class LessonRecords {
             where e.school_id = :school and e.kind = 'NOTE' and e.body ->> 'child' in (:children) and e.at >= :since
               and not exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id)""";
     private static final String EVENTS = """
-            select e.id, e.lesson_id, e.segment_id, e.kind, e.body::text as body, e.at, p.name as by,
+            select e.id, e.lesson_id, e.segment_id, e.kind, e.body::text as body, e.device_seq, e.at, p.name as by,
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
             from lesson_event e join person p on p.id = e.by_person
             where e.school_id = :school and e.lesson_id in (:lessons) order by e.at, e.device_seq""";
@@ -66,9 +68,11 @@ public class LessonRecords {
             where school_id = :school and lesson_id = any(:lessons) order by lesson_id, child_id, at desc""";
 
     private final JdbcClient jdbc;
+    private final JsonMapper json;
 
-    LessonRecords(JdbcClient jdbc) {
+    LessonRecords(JdbcClient jdbc, JsonMapper json) {
         this.jdbc = jdbc;
+        this.json = json;
     }
 
     /** When a child was registered as there or away. */
@@ -87,17 +91,11 @@ public class LessonRecords {
     /**
      * Something that happened in a lesson.
      *
-     * @param body as JSON
+     * @param what it was, as it was sent, at the time that was believed
+     * @param by who recorded it
      * @param voided true if it was taken back
      */
-    public record LessonEvent(
-            UUID id,
-            @Nullable UUID segment,
-            Batch.EventKind kind,
-            String body,
-            Instant at,
-            String by,
-            boolean voided) {}
+    public record LessonEvent(EventEntry what, String by, boolean voided) {}
 
     /** What happened in a lesson beside trials, oldest first, voided ones included. */
     @Transactional(readOnly = true)
@@ -115,16 +113,21 @@ public class LessonRecords {
                     .param("lessons", lessons)
                     .query((row, n) -> events.computeIfAbsent(
                                     row.getObject("lesson_id", UUID.class), l -> new ArrayList<>())
-                            .add(new LessonEvent(
-                                    row.getObject("id", UUID.class),
-                                    row.getObject("segment_id", UUID.class),
-                                    Batch.EventKind.valueOf(row.getString("kind")),
-                                    row.getString("body"),
-                                    instant(row, "at"),
-                                    row.getString("by"),
-                                    row.getBoolean("voided"))))
+                            .add(new LessonEvent(entry(row), row.getString("by"), row.getBoolean("voided"))))
                     .list();
         return events;
+    }
+
+    private EventEntry entry(ResultSet row) throws SQLException {
+        ObjectNode entry = json.createObjectNode()
+                .put("kind", row.getString("kind"))
+                .put("id", row.getString("id"))
+                .put("lesson", row.getString("lesson_id"))
+                .put("segment", row.getString("segment_id"))
+                .put("seq", row.getLong("device_seq"))
+                .put("at", instant(row, "at").toString());
+        entry.set("body", json.readTree(row.getString("body")));
+        return json.treeToValue(entry, EventEntry.class);
     }
 
     /**

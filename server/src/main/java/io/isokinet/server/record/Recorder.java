@@ -17,11 +17,13 @@ import java.time.ZoneId;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -84,8 +86,24 @@ public class Recorder {
                 (id, school_id, lesson_id, child_id, present, sits_out, by_person, at, received_at, doubt)
             values (:id, :school, :lesson, :child, :present, :sitsOut, :person, :at, :received, :doubt) on conflict do nothing""";
     private static final String TAUGHT = """
-            insert into cue_taught (id, school_id, class_id, cue_key, lesson_id, at)
-            values (:id, :school, :class, :cue, :lesson, :at) on conflict do nothing""";
+            insert into cue_taught (id, school_id, class_id, cue_key, lesson_id, at, by_end)
+            values (:id, :school, :class, :cue, :lesson, :at, :byEnd) on conflict do nothing""";
+    private static final String NOT_TAUGHT =
+            "delete from cue_taught where school_id = :school and lesson_id = :lesson and by_end";
+    /** What was said of its end before: a lesson that goes on has none. */
+    private static final String NO_END = """
+            insert into event_void (id, school_id, event_id, by_person, at, received_at)
+            select gen_random_uuid(), e.school_id, e.id, :person, :now, :now from lesson_event e
+            where e.school_id = :school and e.lesson_id = :lesson and e.kind = 'END' and not exists (
+                select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id)""";
+    /** Ends among events, with whether another end of their lesson is still there. */
+    private static final String ENDS = """
+            select e.lesson_id from lesson_event e
+            where e.school_id = :school and e.id in (:ids) and e.kind = 'END' and not exists (
+                select 1 from lesson_event o
+                where o.school_id = e.school_id and o.lesson_id = e.lesson_id and o.kind = 'END' and not exists (
+                    select 1 from event_void v where v.school_id = o.school_id and v.event_id = o.id))""";
+
     private static final String EVENT_VOID = """
             insert into event_void (id, school_id, event_id, by_person, at, received_at)
             values (:id, :school, :trial, :person, :at, :received) on conflict do nothing""";
@@ -96,8 +114,17 @@ public class Recorder {
     private final Clock clock;
     private final TrialIntake trials;
     private final EventIntake events;
+    private final ApplicationEventPublisher publisher;
 
-    Recorder(JdbcClient jdbc, KnowHows knowHows, Teams teams, Clock clock, TrialIntake trials, EventIntake events) {
+    Recorder(
+            JdbcClient jdbc,
+            KnowHows knowHows,
+            Teams teams,
+            Clock clock,
+            TrialIntake trials,
+            EventIntake events,
+            ApplicationEventPublisher publisher) {
+        this.publisher = publisher;
         this.jdbc = jdbc;
         this.knowHows = knowHows;
         this.teams = teams;
@@ -119,16 +146,32 @@ public class Recorder {
         voids(intake);
         register(intake);
         taught(intake);
+        intake.ends.forEach(publisher::publishEvent);
         return intake.receipt();
     }
 
-    /** Writes down that cues were taught to a class in a lesson: a fact of its own, whatever becomes of the plan. */
+    /** Writes down that cues were taught to a class in a lesson that ended: a fact of its own, whatever becomes of the plan. */
     @Transactional
     public void taught(UUID schoolClass, Collection<String> cues, UUID lesson, Instant at) {
-        for (String cue : cues) taught(Ids.next(), schoolClass, cue, lesson, at);
+        for (String cue : cues) taught(Ids.next(), schoolClass, cue, lesson, at, true);
     }
 
-    private void taught(UUID id, UUID schoolClass, String cue, @Nullable UUID lesson, Instant at) {
+    /** Takes back what was written down because a lesson ended; what was pressed in it stays. */
+    @Transactional
+    public void notTaught(UUID lesson) {
+        jdbc.sql(NOT_TAUGHT)
+                .param("school", SchoolScope.current())
+                .param("lesson", lesson)
+                .update();
+        jdbc.sql(NO_END)
+                .param("school", SchoolScope.current())
+                .param("lesson", lesson)
+                .param("person", SignedIn.current().person())
+                .param("now", Timestamp.from(clock.instant()))
+                .update();
+    }
+
+    private void taught(UUID id, UUID schoolClass, String cue, @Nullable UUID lesson, Instant at, boolean byEnd) {
         jdbc.sql(TAUGHT)
                 .param("id", id)
                 .param("school", SchoolScope.current())
@@ -136,6 +179,7 @@ public class Recorder {
                 .param("cue", cue)
                 .param("lesson", lesson)
                 .param("at", Timestamp.from(at))
+                .param("byEnd", byEnd)
                 .update();
     }
 
@@ -148,7 +192,7 @@ public class Recorder {
         named.addAll(Intake.named(intake.batch.hits(), Batch.HitEntry::lesson));
         named.addAll(Intake.named(intake.batch.register(), Batch.RegisterEntry::lesson));
         named.addAll(Intake.named(intake.batch.taught(), Batch.TaughtEntry::lesson));
-        named.addAll(Intake.named(intake.batch.events(), Batch.EventEntry::lesson));
+        named.addAll(Intake.named(intake.batch.events(), EventEntry::lesson));
         jdbc.sql(BATCH)
                 .param("id", intake.batch.id())
                 .param("school", intake.school)
@@ -210,6 +254,23 @@ public class Recorder {
                     .update();
             intake.keep(entry.id());
         }
+        reopen(
+                intake,
+                theirs.entrySet().stream()
+                        .filter(e -> e.getValue().equals("event"))
+                        .map(Map.Entry::getKey)
+                        .toList());
+    }
+
+    /** A lesson whose last end was taken back goes on. */
+    private void reopen(Intake intake, List<UUID> events) {
+        if (events.isEmpty()) return;
+        jdbc.sql(ENDS)
+                .param("school", intake.school)
+                .param("ids", events)
+                .query(UUID.class)
+                .list()
+                .forEach(lesson -> intake.ends.add(new LessonReopened(lesson)));
     }
 
     private void register(Intake intake) {
@@ -253,7 +314,7 @@ public class Recorder {
                 continue;
             }
             Instant at = intake.when(entry.at(), entry.lesson()).at();
-            taught(entry.id(), entry.schoolClass(), entry.cue(), entry.lesson(), at);
+            taught(entry.id(), entry.schoolClass(), entry.cue(), entry.lesson(), at, false);
             intake.keep(entry.id());
         }
     }

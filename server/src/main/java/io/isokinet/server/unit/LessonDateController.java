@@ -10,6 +10,7 @@ import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.LessonChanges.LessonChangeView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -60,12 +61,15 @@ class LessonDateController {
         this.clock = clock;
     }
 
-    record StateBody(@NotNull LessonState state) {}
+    /** @param ran segments that ran, of a lesson that was taught; left out for all */
+    record StateBody(
+            @NotNull LessonState state,
+            @Nullable @Size(max = 60) List<UUID> ran) {}
 
     @PutMapping("/lessons/{id}/state")
     @MayPlan(of = Subject.LESSON)
     ResponseEntity<Void> state(@PathVariable UUID id, @Valid @RequestBody StateBody body) {
-        standing.say(id, body.state(), clock.instant());
+        standing.say(id, body.state(), body.ran(), clock.instant());
         return ResponseEntity.noContent().build();
     }
 

@@ -6,6 +6,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Comparator;
@@ -37,6 +38,12 @@ class LessonRow extends Owned {
 
     @Enumerated(EnumType.STRING)
     private LessonState state;
+
+    @Column(name = "ended_at")
+    private @Nullable Instant endedAt;
+
+    @Column(name = "whole_in")
+    private @Nullable UUID wholeIn;
 
     @SuppressWarnings("NullAway.Init")
     protected LessonRow() {}
@@ -106,8 +113,29 @@ class LessonRow extends Owned {
         return minutes == other.minutes && spaceId.equals(other.spaceId);
     }
 
+    /** When it was said that it ended; null while nobody did. */
+    @Nullable
+    Instant endedAt() {
+        return endedAt;
+    }
+
+    /** The revision in which it was still whole, where it was cut short. */
+    @Nullable
+    UUID wholeIn() {
+        return wholeIn;
+    }
+
     void become(LessonState now) {
         state = now;
+        endedAt = null;
+        wholeIn = null;
+    }
+
+    /** @param whole revision in which it still had all its segments, where it was cut short */
+    void end(LessonState now, Instant at, @Nullable UUID whole) {
+        state = now;
+        endedAt = at;
+        wholeIn = whole;
     }
 
     void stand(int at) {

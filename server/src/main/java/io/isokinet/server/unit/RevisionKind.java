@@ -17,5 +17,9 @@ enum RevisionKind {
     /** Somebody's own change was taken back under those of others. */
     TAKEN_BACK,
     /** Made to be looked at; it was never in force. */
-    PROPOSED
+    PROPOSED,
+    /** A lesson was cut short: what did not run is not in it any more. */
+    CUT_SHORT,
+    /** It was taken back that a lesson was cut short. */
+    WHOLE_AGAIN
 }

@@ -94,6 +94,10 @@ class RevisionRow extends Owned {
         return parent;
     }
 
+    RevisionKind kind() {
+        return kind;
+    }
+
     UUID byPerson() {
         return byPerson;
     }

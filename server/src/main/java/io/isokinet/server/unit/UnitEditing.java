@@ -21,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Changes units by hand, as a chain of revisions: edits, undo and redo, and what is taken from another version. */
 @Service
-class UnitEditing {
+public class UnitEditing {
     private final UnitStore store;
     private final UnitReader reader;
     private final UnitBoards boards;
@@ -38,7 +38,7 @@ class UnitEditing {
      * @param asked made for the plan as it is; lessons are counted as on the board
      */
     @Transactional
-    public UnitView edit(UUID id, Function<Plan, Edit> asked, IfMatch version) {
+    UnitView edit(UUID id, Function<Plan, Edit> asked, IfMatch version) {
         UnitInHand unit = reader.readToEdit(id);
         Edit edit = onThePlan(unit, asked.apply(unit.plan()));
         requireMergeable(unit, version, edit.segment());
@@ -47,6 +47,25 @@ class UnitEditing {
                 .with(after, unit.planned().stream().map(LessonRow::id).toList());
         advance(unit, new Made(RevisionKind.EDITED, cause(unit, edit), body, Rules.score(after)));
         return boards.view(reader.read(id), RuleChange.between(unit.plan(), after));
+    }
+
+    /**
+     * Sets the lever of a segment some steps harder, or easier where they are less than zero.
+     *
+     * @throws IllegalArgumentException if it is not there any more, or has no such step
+     */
+    @Transactional
+    public void step(UUID id, UUID segment, int by) {
+        edit(
+                id,
+                plan -> new Edit.Adjust(
+                        segment.toString(),
+                        plan.segment(segment.toString())
+                                        .orElseThrow(() -> new IllegalArgumentException(
+                                                "That part of the lesson is not there any more; look at the unit."))
+                                        .setting()
+                                + by),
+                IfMatch.ANY);
     }
 
     private void advance(UnitInHand unit, Made made) {
