@@ -1188,6 +1188,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/evening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getLessonsByIdEvening"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/evening/{about}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putLessonsByIdEveningByAbout"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/forecast": {
         parameters: {
             query?: never;
@@ -2786,6 +2818,33 @@ export interface components {
             /** Format: int32 */
             yearAge: number;
         };
+        ClockBody: {
+            /** Format: uuid */
+            child?: string;
+            /** @enum {string} */
+            does: "begin" | "next" | "repeat" | "pause" | "resume" | "longer" | "shorter" | "set" | "setting" | "turn";
+            role?: string;
+            /** Format: int32 */
+            step?: number;
+        };
+        ClockEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["ClockBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "CLOCK";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
+        };
         ClosedView: {
             /** Format: date */
             first: string;
@@ -2873,6 +2932,33 @@ export interface components {
             id: string;
             lessons: components["schemas"]["LessonBody"][];
             title?: string;
+        };
+        CountBody: {
+            children: string[];
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            side?: "own" | "other";
+            /** @enum {string} */
+            what: "together" | "throw" | "streak" | "down";
+        };
+        CountEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["CountBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COUNT";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
         };
         CountForm: {
             /** Format: int32 */
@@ -3108,6 +3194,29 @@ export interface components {
             soFar: number;
         };
         EditForm: components["schemas"]["MoveForm"] | components["schemas"]["MoveToForm"] | components["schemas"]["MinutesForm"] | components["schemas"]["RemoveForm"] | components["schemas"]["AddForm"] | components["schemas"]["LockForm"] | components["schemas"]["UnlockForm"] | components["schemas"]["SwapForm"] | components["schemas"]["AdjustForm"];
+        EndBody: {
+            /** @enum {string} */
+            how: "taught" | "cut" | "none";
+            ran?: string[];
+        };
+        EndEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["EndBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "END";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
+        };
         EnrolmentView: {
             /** Format: date */
             from: string;
@@ -3128,6 +3237,19 @@ export interface components {
             person: string;
             what: string;
         };
+        EveningAnswer: {
+            yes: boolean;
+        };
+        EveningLine: {
+            /** @enum {string} */
+            about: "LOOK" | "FETCH" | "CHANGE";
+            answer?: boolean;
+            sentence: string;
+            why: string;
+        };
+        EveningView: {
+            lines: components["schemas"]["EveningLine"][];
+        };
         Event: {
             /** Format: date-time */
             ends: string;
@@ -3135,23 +3257,7 @@ export interface components {
             starts: string;
             title: string;
         };
-        EventEntry: {
-            /** Format: date-time */
-            at: string;
-            body: {
-                [key: string]: unknown;
-            };
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE" | "COUNT" | "SIDE" | "SHOWED";
-            /** Format: uuid */
-            lesson: string;
-            /** Format: uuid */
-            segment?: string;
-            /** Format: int64 */
-            seq: number;
-        };
+        EventEntry: components["schemas"]["ClockEvent"] | components["schemas"]["ScoreEvent"] | components["schemas"]["TalkEvent"] | components["schemas"]["VoteEvent"] | components["schemas"]["NoteEvent"] | components["schemas"]["CountEvent"] | components["schemas"]["SideEvent"] | components["schemas"]["ShowedEvent"] | components["schemas"]["EndEvent"];
         Expiry: {
             /** Format: date */
             before: string;
@@ -3216,6 +3322,11 @@ export interface components {
             message: string;
             rule: string;
             where: string;
+        };
+        FirstLook: {
+            /** Format: uuid */
+            child: string;
+            cue: string;
         };
         FirstRunForm: {
             code: string;
@@ -3283,6 +3394,13 @@ export interface components {
             name: string;
             rules: components["schemas"]["Rule"][];
             skill: string;
+        };
+        GameView: {
+            /** Format: int32 */
+            sides: number;
+            /** Format: int32 */
+            targets: number;
+            text: string;
         };
         Gone: {
             /** Format: uuid */
@@ -3370,6 +3488,7 @@ export interface components {
         HallView: {
             away: string[];
             events: components["schemas"]["LessonEvent"][];
+            firstLooks: components["schemas"]["FirstLook"][];
             grid: components["schemas"]["Grid"];
             hits: components["schemas"]["Hits"][];
             lesson: components["schemas"]["LessonPlan"];
@@ -3377,6 +3496,7 @@ export interface components {
             /** Format: date-time */
             now: string;
             pack: string;
+            reminders: string[];
             sitsOut: string[];
             stretches: components["schemas"]["StretchView"][];
             watch: components["schemas"]["StretchWatch"][];
@@ -3591,17 +3711,9 @@ export interface components {
             words: string[];
         };
         LessonEvent: {
-            /** Format: date-time */
-            at: string;
-            body: string;
             by: string;
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            kind: "CLOCK" | "SCORE" | "TALK" | "VOTE" | "NOTE" | "COUNT" | "SIDE" | "SHOWED";
-            /** Format: uuid */
-            segment?: string;
             voided: boolean;
+            what: components["schemas"]["EventEntry"];
         };
         LessonKit: {
             className: string;
@@ -3971,6 +4083,29 @@ export interface components {
             /** Format: uuid */
             unit: string;
             watches: components["schemas"]["WatchView"][];
+        };
+        NoteBody: {
+            /** Format: uuid */
+            child?: string;
+            text: string;
+        };
+        NoteEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["NoteBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "NOTE";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
         };
         Observation: {
             /** Format: uuid */
@@ -4451,6 +4586,31 @@ export interface components {
             yearNaming: "YEARS" | "GRADES" | "PRIMARIES" | "AGES" | "OWN";
             years: components["schemas"]["YearView"][];
         };
+        ScoreBody: {
+            event?: string;
+            game?: string;
+            /** Format: uuid */
+            score: string;
+            sides?: string[];
+        };
+        ScoreEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["ScoreBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SCORE";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
+        };
         ScoreEvents: {
             events: components["schemas"]["LessonEvent"][];
         };
@@ -4620,6 +4780,55 @@ export interface components {
             call: string;
             children: string[];
             why: string[];
+        };
+        ShowedBody: {
+            /** Format: uuid */
+            child: string;
+            cue: string;
+        };
+        ShowedEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["ShowedBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SHOWED";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
+        };
+        SideBody: {
+            /** @enum {string} */
+            action: "THROW" | "BAT" | "KICK";
+            /** Format: uuid */
+            child: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT";
+        };
+        SideEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["SideBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SIDE";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
         };
         SideView: {
             /** @enum {string} */
@@ -4851,6 +5060,7 @@ export interface components {
             metres: number;
         };
         StateBody: {
+            ran?: string[];
             /** @enum {string} */
             state: "PLANNED" | "TAUGHT" | "LOST";
         };
@@ -4896,6 +5106,7 @@ export interface components {
             floor?: components["schemas"]["FloorView"];
             focus: string[];
             formation: string;
+            game?: components["schemas"]["GameView"];
             gathering: string;
             /** Format: int32 */
             groupCount: number;
@@ -5054,6 +5265,31 @@ export interface components {
             file: string;
             lessons: components["schemas"]["LessonBody"][];
             title?: string;
+        };
+        TalkBody: {
+            how?: string;
+            /** @enum {string} */
+            part: "know" | "want" | "learnt" | "question";
+            question?: string;
+            text?: string;
+        };
+        TalkEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["TalkBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "TALK";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
         };
         Tally: {
             /** Format: int32 */
@@ -5390,6 +5626,29 @@ export interface components {
             /** Format: int32 */
             hardest: number;
             name: string;
+        };
+        VoteBody: {
+            activity: string;
+            /** @enum {string} */
+            what: "favourite" | "hardest";
+        };
+        VoteEvent: {
+            /** Format: date-time */
+            at: string;
+            body: components["schemas"]["VoteBody"];
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "VOTE";
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            segment?: string;
+            /** Format: int64 */
+            seq: number;
         };
         Waiting: {
             /** Format: date-time */
@@ -8155,6 +8414,65 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LessonChangeView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getLessonsByIdEvening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    putLessonsByIdEveningByAbout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                about: "LOOK" | "FETCH" | "CHANGE";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EveningAnswer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningView"];
                 };
             };
             400: components["responses"]["Failure400"];

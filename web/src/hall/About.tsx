@@ -1,54 +1,94 @@
-import { useSyncExternalStore } from 'react'
 import type { Schemas } from '../api/client'
-import styles from './Hall.module.css'
-import type { HallStore } from './store'
+import styles from './Bars.module.css'
+import type { Miss } from './counted'
+import { type HallStore, type Mode, nextToGo } from './store'
+import { runningOf } from './store/context'
+import { useHall } from './useHall'
+import { useWatch } from './watching'
 
-type Cue = Schemas['CueView']
-
-interface AboutProps {
-  store: HallStore
-  /** the cue that is watched, and the one beside it where two are */
-  cue?: Cue
-  beside?: Cue
-  /** the cue of the latest press that was not yet, while its faults are offered */
-  faultsOf?: Cue
-  /** what runs on the tiles */
-  stretch?: Schemas['StretchView']
-  /** roles that a go can be of */
-  roles: readonly string[]
-  /** children to look at first */
-  first: number
-  /** labels of the groups to stand by */
-  by?: string
-}
+const WAYS: [Miss, string, string][] = [
+  ['left', '←', 'left'],
+  ['short', '↓', 'short'],
+  ['long', '↑', 'long'],
+  ['right', '→', 'right'],
+]
 
 /** The line above the tiles: one thing at a time, and never of another height. */
-export function About({ store, cue, beside, faultsOf, stretch, roles, first, by }: AboutProps) {
-  const { hits, counting, role, asks } = useSyncExternalStore(store.subscribe, store.get)
-  if (hits) return <HitSettings store={store} hits={hits} things={stretch?.sent ?? []} />
-  if (counting && roles.length > 0)
+export function About({ store }: { store: HallStore }) {
+  const mode = useHall(store, (s) => s.mode)
+  const asks = useHall(store, (s) => s.asks)
+  const { cues, now, stretch } = useWatch(store)
+  const running = useHall(store, runningOf)
+  if (asks?.kind === 'way')
     return (
-      <div className={styles.counting}>
-        <b>Who was</b>
-        {[...roles, ''].map((r) => (
-          <button key={r} type="button" aria-pressed={role === r} onClick={() => store.chooseRole(r)}>
-            {r || 'anything'}
+      <fieldset className={styles.faults} aria-label={`Which way ${asks.name} missed`}>
+        <b>{asks.name} missed</b>
+        {WAYS.map(([way, arrow, word]) => (
+          <button key={way} type="button" aria-label={`missed ${word}`} onClick={() => store.missedTo(way)}>
+            {arrow} {word}
           </button>
         ))}
+      </fieldset>
+    )
+  if (mode.kind === 'hits')
+    return <HitSettings store={store} hits={mode.counting} things={stretch?.sent ?? []} />
+  if (mode.kind === 'goes')
+    return (
+      <div className={styles.counting}>
+        <NextToGo store={store} role={mode.role} />
+        {running && running.roles.length > 0 && <b>Who was</b>}
+        {running &&
+          running.roles.length > 0 &&
+          [...running.roles, ''].map((r) => (
+            <button key={r} type="button" aria-pressed={mode.role === r} onClick={() => store.chooseRole(r)}>
+              {r || 'anything'}
+            </button>
+          ))}
       </div>
     )
-  if (asks && faultsOf && faultsOf.faults.length > 0)
+  const faults = asks && cues.find((c) => c.key === asks.pressed.cue)?.faults
+  if (asks && faults && faults.length > 0)
     return (
-      <fieldset className={styles.faults} aria-label={`What ${asks.name} did instead`}>
-        <b>{asks.name}:</b>
-        {faultsOf.faults.slice(0, 4).map((f) => (
+      <fieldset className={styles.faults} aria-label={`What ${asks.pressed.name} did instead`}>
+        <b>{asks.pressed.name}:</b>
+        {faults.slice(0, 4).map((f) => (
           <button key={f.seen.notSettled} type="button" onClick={() => store.blame(f.seen.notSettled)}>
             {f.seen.notSettled}
           </button>
         ))}
       </fieldset>
     )
-  if (!cue) return null
+  if (mode.kind === 'register')
+    return <p className={styles.now}>Press who is not here; below it, who is here and cannot take part.</p>
+  if (mode.kind === 'say' && running && running.focus.length === 0)
+    return (
+      <p className={styles.now}>
+        {now && stretch ? (
+          <>
+            Watched first: <b>“{now.call.notSettled}”</b> in {stretch.name}.
+          </>
+        ) : (
+          'Nothing is watched in this lesson.'
+        )}
+      </p>
+    )
+  return now ? <Question store={store} cue={now} mode={mode} /> : null
+}
+
+/** How many have had the fewest goes. */
+function NextToGo({ store, role }: { store: HallStore; role: string }) {
+  const many = useHall(store, (s) => {
+    const here = s.hall.grid.rows.map((r) => r.child.id).filter((c) => !s.away.has(c))
+    return nextToGo(here, s.goes, role).size
+  })
+  return <b>{many} next</b>
+}
+
+function Question({ store, cue, mode }: { store: HallStore; cue: Schemas['CueView']; mode: Mode }) {
+  const { cues, wanted, watch, stretch } = useWatch(store)
+  const beside =
+    mode.kind === 'watch' && mode.way === 'all' ? cues.find((c) => c.key === mode.second) : undefined
+  const by = watch?.from?.byCue[cue.key]?.map((g) => stretch?.groups[g]?.label).join(', ')
   return (
     <p className={styles.now}>
       <b>“{cue.call.notSettled}”</b> {cue.question.notSettled}{' '}
@@ -60,7 +100,7 @@ export function About({ store, cue, beside, faultsOf, stretch, roles, first, by 
       )}
       <span className={styles.stand}>
         Stand {cue.view.notSettled}
-        {by && `, by ${by}`}.{first > 0 && ` ◉ ${first} first.`}
+        {by && `, by ${by}`}.{wanted.size > 0 && ` ◉ ${wanted.size} first.`}
       </span>
     </p>
   )
@@ -68,7 +108,7 @@ export function About({ store, cue, beside, faultsOf, stretch, roles, first, by 
 
 interface HitSettingsProps {
   store: HallStore
-  hits: NonNullable<ReturnType<HallStore['get']>['hits']>
+  hits: Extract<Mode, { kind: 'hits' }>['counting']
   things: readonly { key: string; name: string }[]
 }
 

@@ -1,8 +1,9 @@
-import { useState, useSyncExternalStore } from 'react'
+import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { countWords, numbersFor, type Party, partiesOf, WHATS, type What } from './counts'
-import styles from './Hall.module.css'
+import styles from './Panels.module.css'
 import type { HallStore } from './store'
+import { useHall } from './useHall'
 
 interface CountPadProps {
   /** those who are here, in the order in which they stand */
@@ -15,7 +16,7 @@ interface CountPadProps {
 
 /** Counts by number: who is asked stands large, one press takes it and goes on. Play need not stop. */
 export function CountPad({ here, groups, store, close }: CountPadProps) {
-  const { counts } = useSyncExternalStore(store.subscribe, store.get)
+  const counts = useHall(store, (s) => s.counts)
   const [what, setWhat] = useState<What>('together')
   const [at, setAt] = useState(0)
   const [more, setMore] = useState(0)

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react'
 import { Problem, type Schemas } from '../api/client'
 import { longDayWords, todayHere } from '../shared/dates'
-import styles from './Hall.module.css'
+import styles from './Days.module.css'
 import { get } from './http'
 import { afterSignOut, install, keepStorage, namesBelongTo } from './offline'
 import { lastingOutbox } from './outbox'

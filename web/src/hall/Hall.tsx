@@ -1,16 +1,15 @@
 import { useCallback, useEffect, useState } from 'react'
-import { Problem, type Schemas, toProblem } from '../api/client'
+import { Problem, type Schemas } from '../api/client'
 import { uuid7 } from '../shared/uuid7'
-import styles from './Hall.module.css'
+import styles from './Days.module.css'
 import { HallScreen } from './HallScreen'
 import { get, put, reasonOf } from './http'
-import { afterSignOut, install, namesBelongTo } from './offline'
+import { install } from './offline'
+import { keepOpen, openLesson } from './opened'
 import { lastingOutbox, passingOutbox } from './outbox'
 import { stayAwake } from './screen'
 import { SendError } from './sender'
 import { createHallStore, type HallStore } from './store'
-
-type HallView = Schemas['HallView']
 
 /** One id a person on this device, so that two people's running numbers never meet. */
 function deviceOf(person: string) {
@@ -25,34 +24,36 @@ function deviceOf(person: string) {
 /** A browser keeps things offline only for https or this very machine. */
 const lasting = window.isSecureContext
 
+interface Lesson {
+  store: HallStore
+  person: string
+}
+
 /** Opens a lesson in the hall. */
 export function Hall({ lesson }: { lesson: string }) {
-  const [store, setStore] = useState<HallStore | null>(null)
+  const [opened, setOpened] = useState<Lesson | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
   const open = useCallback(async () => {
     setProblem(null)
     // A new version waits: nobody is surprised in the middle of a lesson.
     void install(false)
     try {
-      await afterSignOut()
-      const [session, hall] = await Promise.all([
-        get<Schemas['SessionView']>('/api/session'),
-        get<HallView>(`/api/hall/${lesson}`),
-      ])
-      await namesBelongTo(session.person)
-      setStore((before) => {
-        before?.stop()
-        return createHallStore({
-          hall,
-          person: session.person,
-          device: deviceOf(session.person),
-          outbox: lasting ? lastingOutbox() : passingOutbox(),
-          send: async (batch) => {
-            const response = await put(`/api/hall/${lesson}/batches`, 'POST', batch)
-            if (!response.ok) throw new SendError(response.status, await reasonOf(response))
-            return response.json()
-          },
-        })
+      const { person, hall } = await openLesson(lesson)
+      const store = createHallStore({
+        hall,
+        person,
+        device: deviceOf(person),
+        outbox: lasting ? lastingOutbox() : passingOutbox(),
+        send: async (batch) => {
+          // Whoever else signs in on this device does not send what this person pressed.
+          const response = await put(`/api/hall/${lesson}/batches`, 'POST', batch, { Person: person })
+          if (!response.ok) throw new SendError(response.status, await reasonOf(response))
+          return response.json()
+        },
+      })
+      setOpened((before) => {
+        before?.store.stop()
+        return { store, person }
       })
     } catch (e) {
       setProblem(e instanceof Problem ? e : new Problem(500, 'Something went wrong', String(e)))
@@ -63,27 +64,26 @@ export function Hall({ lesson }: { lesson: string }) {
   }, [open])
   useEffect(stayAwake, [])
   useEffect(() => {
-    if (!store) return
+    if (!opened) return
+    const { store } = opened
     window.addEventListener('online', store.flush)
     return () => {
       window.removeEventListener('online', store.flush)
       store.stop()
     }
-  }, [store])
+  }, [opened])
   const refit = useCallback(async () => {
-    if (!store) return
+    if (!opened) return
+    const { store, person } = opened
     // What was registered is sent first; with no network the groups stay as they are.
     for (let i = 0; i < 20 && store.get().sending.status === 'waiting'; i++)
       await new Promise((done) => setTimeout(done, 250))
     if (store.get().sending.status !== 'saved') return
-    const now = await get<HallView>(`/api/hall/${lesson}`).catch(() => null)
-    if (now) store.refit(now)
-  }, [store, lesson])
-  const finish = async () => {
-    const response = await put(`/api/lessons/${lesson}/state`, 'PUT', { state: 'TAUGHT' })
-    if (!response.ok) throw toProblem(response.status, await response.json().catch(() => null))
-    window.location.assign(`/lessons/${lesson}`)
-  }
+    const now = await get<Schemas['HallView']>(`/api/hall/${lesson}`).catch(() => null)
+    if (!now) return
+    store.refit(now)
+    await keepOpen({ person, hall: now })
+  }, [opened, lesson])
   if (problem)
     return (
       <main className={styles.alone} role="alert">
@@ -97,6 +97,6 @@ export function Hall({ lesson }: { lesson: string }) {
         </p>
       </main>
     )
-  if (!store) return <p className={styles.alone}>Opening …</p>
-  return <HallScreen store={store} lasting={lasting} finish={finish} refit={refit} />
+  if (!opened) return <p className={styles.alone}>Opening …</p>
+  return <HallScreen store={opened.store} person={opened.person} lasting={lasting} refit={refit} />
 }

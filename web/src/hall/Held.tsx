@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Schemas } from '../api/client'
-import styles from './Hall.module.css'
+import styles from './Panels.module.css'
 import type { HallStore } from './store'
 
 interface HeldProps {
@@ -23,7 +23,7 @@ export function Held({ child, call, store, close }: HeldProps) {
   }
   return (
     <section
-      className={styles.history}
+      className={styles.panel}
       role="dialog"
       aria-label={child ? child.name : 'A note on the lesson'}
       onKeyDown={(e) => e.key === 'Escape' && close()}

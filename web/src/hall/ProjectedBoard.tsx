@@ -17,20 +17,20 @@ export function ProjectedBoard({ score }: { score: ScoreLog | null }) {
   return (
     <main className={styles.projected}>
       <h1>{gameOf(score.game)?.name ?? score.game}</h1>
-      <div className={styles.sides}>
+      <div className={`${styles.sides} ${score.sides.length > 4 ? styles.many : ''}`}>
         {score.sides.map((name, i) => (
-          <div
-            key={name}
-            className={styles.side}
-            style={{ background: shirtOf(i).colour }}
-            role="status"
-            aria-label={`${name}: ${standing?.lines[i]?.points ?? 0}`}
-          >
-            <span>
-              {shirtOf(i).mark} {name} {standing?.leads.includes(i) && '★'}
-            </span>
-            <b>{standing?.lines[i]?.points ?? 0}</b>
-            <small>{standing?.lines[i]?.words}</small>
+          <div key={name} className={styles.side} style={{ background: shirtOf(i).colour }}>
+            <div
+              className={styles.score}
+              role="status"
+              aria-label={`${name}: ${standing?.lines[i]?.points ?? 0}`}
+            >
+              <span>
+                {shirtOf(i).mark} {name} {standing?.leads.includes(i) && '★'}
+              </span>
+              <b>{standing?.lines[i]?.points ?? 0}</b>
+              <small>{standing?.lines[i]?.words}</small>
+            </div>
           </div>
         ))}
       </div>

@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Problem, toProblem } from '../api/client'
-import styles from './Hall.module.css'
 import { put } from './http'
+import styles from './Panels.module.css'
 
 interface RainProps {
   wet: Schemas['WetView']
@@ -40,7 +40,7 @@ export function Rain({ wet, lesson, moved, close }: RainProps) {
   }
   return (
     <section
-      className={`${styles.history} ${styles.talk}`}
+      className={`${styles.panel} ${styles.broad}`}
       role="dialog"
       aria-label="If it rains"
       onKeyDown={(e) => e.key === 'Escape' && close()}

@@ -1,30 +1,19 @@
 import { act, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { createStore, type StoreApi } from 'zustand/vanilla'
 import { Saving } from './Saving'
 import type { SendState } from './sender'
 import type { HallStore } from './store'
 
-const listeners = new Set<() => void>()
-let state: { sending: SendState }
-const store = {
-  get: () => state,
-  subscribe: (l: () => void) => {
-    listeners.add(l)
-    return () => listeners.delete(l)
-  },
-} as unknown as HallStore
+let store: StoreApi<{ sending: SendState }>
 
-const stands = (sending: SendState) =>
-  act(() => {
-    state = { sending }
-    for (const l of listeners) l()
-  })
+const stands = (sending: SendState) => act(() => store.setState({ sending }))
 const offered = () => screen.queryAllByRole('button').map((b) => b.textContent)
 
 beforeEach(() => {
   vi.useFakeTimers()
-  state = { sending: { status: 'saved' } }
-  render(<Saving store={store} />)
+  store = createStore(() => ({ sending: { status: 'saved' } as SendState }))
+  render(<Saving store={store as unknown as HallStore} />)
 })
 afterEach(() => vi.useRealTimers())
 

@@ -1,14 +1,15 @@
-import { useEffect, useState, useSyncExternalStore } from 'react'
-import styles from './Hall.module.css'
+import { useEffect, useState } from 'react'
+import styles from './Bars.module.css'
 import type { SendState } from './sender'
 import type { HallStore } from './store'
+import { useHall } from './useHall'
 
 /** What waits so long is a matter for the teacher, not for the network. */
 const LONG = 10_000
 
 /** How what was pressed stands: a mark of one size in one place, and what can be done about it where it does not go out. */
 export function Saving({ store }: { store: HallStore }) {
-  const { sending } = useSyncExternalStore(store.subscribe, store.get)
+  const sending = useHall(store, (s) => s.sending)
   const waits = useLong(sending.status === 'waiting')
   return (
     <>

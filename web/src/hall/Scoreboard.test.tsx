@@ -1,9 +1,9 @@
-import { act, fireEvent, render, screen } from '@testing-library/react'
+import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { passingOutbox } from './outbox'
 import { Scoreboard } from './Scoreboard'
 import * as scores from './scores'
-import { gameOf, gamesWith, PINS, readStanding } from './scores'
+import { gameOf, gamesWith, readStanding, TARGETS } from './scores'
 import { createHallStore, type HallStore } from './store'
 import { hall, keepingServer, settle } from './testing'
 
@@ -29,10 +29,10 @@ const compute = (_game: string, sides: string[], events: string[]) => {
 describe('the score desk', () => {
   let store: HallStore
   let server: ReturnType<typeof keepingServer>
-  const make = () => {
+  const make = (lesson = hall(['Ada'])) => {
     server = keepingServer()
     store = createHallStore({
-      hall: hall(['Ada']),
+      hall: lesson,
       person: 'me',
       device: 'd',
       outbox: passingOutbox(),
@@ -42,6 +42,9 @@ describe('the score desk', () => {
   }
   const press = (name: string | RegExp) =>
     act(async () => fireEvent.click(screen.getByRole('button', { name })))
+
+  /** What each side scored, event by event. */
+  const places = () => store.get().score?.events.map((e) => e.split(' ')[3]) ?? []
 
   beforeEach(() => {
     localStorage.clear()
@@ -57,7 +60,6 @@ describe('the score desk', () => {
       return turns
     })
     render(<Scoreboard store={store} close={vi.fn()} />)
-    await press('2 sides')
     await press('Ten frames of ten pins')
     // Three presses before anything is worked out.
     for (const pins of ['10', '7', '3']) fireEvent.click(screen.getByRole('button', { name: pins }))
@@ -70,45 +72,91 @@ describe('the score desk', () => {
     ])
   })
 
-  it('computes the score of a log, with undo and the other side, and keeps each event', async () => {
+  it('has the presses of each side inside it, with undo and the other side, and keeps each event', async () => {
     render(<Scoreboard store={store} close={vi.fn()} />)
-    await press('2 sides')
-    await press('Six pins, one roll a turn')
-    await press('4')
-    await press(/^Orange/)
-    await press('3')
-    expect(screen.getByRole('button', { name: 'Blue: 4, in front' })).toBeInTheDocument()
+    await press('6 targets, one go a turn')
+    await press('4 for Blue')
+    await press('3 for Orange')
+    expect(screen.getByRole('status', { name: 'Blue: 4, in front' })).toBeInTheDocument()
     await press('It was the next side’s')
-    expect(screen.getByRole('button', { name: 'Blue: 7, in front' })).toBeInTheDocument()
+    expect(screen.getByRole('status', { name: 'Blue: 7, in front' })).toBeInTheDocument()
     await press('Undo')
-    expect(screen.getByRole('button', { name: 'Orange: 3' })).toBeInTheDocument()
+    expect(screen.getByRole('status', { name: 'Orange: 3' })).toBeInTheDocument()
     await press('Undo')
-    expect(screen.getByRole('button', { name: 'Orange: 0' })).toBeInTheDocument()
+    expect(screen.getByRole('status', { name: 'Orange: 0' })).toBeInTheDocument()
     await act(() => settle(() => store.get().sending.status === 'saved'))
-    const told = server.batches.flatMap((b) => b.events ?? []).map((e) => e.body.event ?? e.body.game)
-    expect(told.map((t) => String(t).split(' ')[0])).toEqual(['pins', 's', 's', 'o', 'u', 'u'])
+    const told = server.batches.flatMap((b) => b.events ?? []).map((e) => e.kind === 'SCORE' && e.body)
+    expect(told.map((t) => t && (t.event ?? t.game)?.split(' ')[0])).toEqual([
+      'pins',
+      's',
+      's',
+      'o',
+      'u',
+      'u',
+    ])
   })
 
   it('says what cannot be, and shows neither marks nor notes', async () => {
     render(<Scoreboard store={store} close={vi.fn()} />)
-    await press('Six pins, one roll a turn')
-    for (let i = 0; i < 3; i++) await press('6')
-    expect(screen.getByRole('status')).toHaveTextContent('More fell than stood.')
+    await press('6 targets, one go a turn')
+    for (let i = 0; i < 3; i++) await press('6 for Blue')
+    expect(screen.getByText('More fell than stood.')).toBeInTheDocument()
     expect(screen.queryByText('Ada')).not.toBeInTheDocument()
     expect(screen.queryByLabelText('Note')).not.toBeInTheDocument()
   })
 
-  it('takes measured throws in fields and goes on after a reload', async () => {
+  it('takes who lies nearer by pressing, in one round for undo, and goes on after a reload', async () => {
     const view = render(<Scoreboard store={store} close={vi.fn()} />)
+    await act(async () =>
+      fireEvent.click(within(screen.getByRole('group', { name: 'Sides' })).getByText('3')),
+    )
     await press('Nearest to the target, the winner begins')
-    fireEvent.change(screen.getByLabelText('cm to the target'), { target: { value: '35' } })
-    await press('For Blue')
+    const round = () => within(screen.getByRole('group', { name: 'Who lies nearer' }))
+    const near = (name: RegExp | string) =>
+      act(async () => fireEvent.click(round().getByRole('button', { name })))
+    await near(/Green/)
+    await near(/Blue/)
+    expect(places()).toEqual(['2', '3', '1'])
+    await near('all the same')
+    expect(places().slice(3)).toEqual(['1', '1', '1'])
+    await press('Undo')
+    expect(
+      store
+        .get()
+        .score?.events.slice(6)
+        .map((e) => e[0]),
+    ).toEqual(['u', 'u', 'u'])
     view.unmount()
     make()
     render(<Scoreboard store={store} close={vi.fn()} />)
-    expect(await screen.findByRole('button', { name: 'Blue: 35, in front' })).toBeInTheDocument()
+    expect(await screen.findByRole('status', { name: /^Orange: 3/ })).toBeInTheDocument()
     await press('Another game')
     expect(screen.getByText('Which game?')).toBeInTheDocument()
+  })
+
+  it('has a clock where a game is played against time', async () => {
+    vi.useFakeTimers()
+    render(<Scoreboard store={store} close={vi.fn()} />)
+    await press('6 targets in a minute')
+    await press('Start the minute')
+    await act(() => vi.advanceTimersByTimeAsync(20_000))
+    expect(screen.getByRole('timer')).toHaveTextContent('0:40')
+    await act(() => vi.advanceTimersByTimeAsync(41_000))
+    expect(screen.getByText(/count what fell/)).toBeInTheDocument()
+    vi.useRealTimers()
+  })
+
+  it('opens on the game of what runs, with a side for each lane, and goes on with it', () => {
+    const lesson = hall(['Ada'])
+    lesson.stretches[0].game = { text: 'pins ONE_ROLL 3', sides: 8, targets: 3 }
+    make(lesson)
+    store.open({ kind: 'score' })
+    expect(store.get().score).toMatchObject({ game: 'pins ONE_ROLL 3', segment: 'drill' })
+    expect(store.get().score?.sides).toHaveLength(8)
+    store.addScore('s a 0 2')
+    store.open(null)
+    store.open({ kind: 'score' })
+    expect(store.get().score?.events).toEqual(['s a 0 2'])
   })
 
   it('reads what the core tells', () => {
@@ -127,15 +175,16 @@ describe('the score desk', () => {
     expect(readStanding('error\tThere is no game.').error).toBe('There is no game.')
   })
 
-  it('knows the game of every log that it begins, with as many pins as were set up', async () => {
-    for (const pins of PINS)
-      for (const g of gamesWith(pins)) expect(gameOf(g.text)).toMatchObject({ text: g.text, name: g.name })
-    expect(gameOf('pins ONE_ROLL 10')?.pad).toEqual({ kind: 'numbers', to: 10 })
+  it('knows the game of every log that it begins, with as many targets as were set up', async () => {
+    for (const targets of TARGETS)
+      for (const g of gamesWith(targets)) expect(gameOf(g.text)).toMatchObject({ text: g.text, name: g.name })
     render(<Scoreboard store={store} close={vi.fn()} />)
-    await press('3 pins')
-    await press('Three pins, one roll a turn')
-    expect(screen.queryByRole('button', { name: '4' })).not.toBeInTheDocument()
-    await press('3')
+    await act(async () =>
+      fireEvent.click(within(screen.getByRole('group', { name: 'Targets' })).getByText('3')),
+    )
+    await press('3 targets, one go a turn')
+    expect(screen.queryByRole('button', { name: '4 for Blue' })).not.toBeInTheDocument()
+    await press('3 for Blue')
     expect(store.get().score?.game).toBe('pins ONE_ROLL 3')
   })
 })

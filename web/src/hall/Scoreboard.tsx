@@ -1,250 +1,163 @@
-import { useRef, useState, useSyncExternalStore } from 'react'
 import { uuid7 } from '../shared/uuid7'
 import type { ScoreLog } from './counted'
+import { MinuteClock } from './MinuteClock'
+import { OrderPad } from './OrderPad'
 import styles from './Score.module.css'
-import { type Choice, gameOf, gamesWith, PINS, type Standing } from './scores'
-import { SHIRTS, shirtOf } from './shirts'
+import { Fields, RowOfPresses, SideCard } from './ScorePads'
+import { ScoreSetup } from './ScoreSetup'
+import { gameOf } from './scores'
 import type { HallStore } from './store'
-import { standingOf, useStanding } from './useStanding'
+import { useHall } from './useHall'
+import { turnOf, useSide } from './useSide'
+import { useStanding } from './useStanding'
 
 /** The score desk: children can run it. It shows no marks and no notes. */
 export function Scoreboard({ store, close }: { store: HallStore; close: () => void }) {
-  const { score } = useSyncExternalStore(store.subscribe, store.get)
+  const score = useHall(store, (s) => s.score)
   return (
     <section className={styles.desk} role="dialog" aria-label="Score desk">
-      {score ? <Board store={store} score={score} close={close} /> : <Setup store={store} close={close} />}
+      {score ? (
+        <Board key={score.id} store={store} score={score} close={close} />
+      ) : (
+        <ScoreSetup store={store} close={close} />
+      )}
     </section>
   )
 }
 
-function Setup({ store, close }: { store: HallStore; close: () => void }) {
-  const [sides, setSides] = useState(2)
-  const [pins, setPins] = useState(6)
-  return (
-    <>
-      <header className={styles.head}>
-        <h1>Which game?</h1>
-        {[1, 2, 3, 4].map((n) => (
-          <button key={n} type="button" aria-pressed={sides === n} onClick={() => setSides(n)}>
-            {n} {n === 1 ? 'side' : 'sides'}
-          </button>
-        ))}
-        {PINS.map((n) => (
-          <button key={n} type="button" aria-pressed={pins === n} onClick={() => setPins(n)}>
-            {n} pins
-          </button>
-        ))}
-        <button type="button" onClick={close}>
-          Close
-        </button>
-      </header>
-      <div className={styles.games}>
-        {gamesWith(pins).map((g) => (
-          <button
-            key={g.text}
-            type="button"
-            onClick={() =>
-              store.startScore(
-                g.text,
-                SHIRTS.slice(0, sides).map((s) => s.name),
-              )
-            }
-          >
-            {g.name}
-          </button>
-        ))}
-      </div>
-    </>
-  )
-}
+/** More presses than these have no room inside the sides. */
+const ROOM = 28
 
 function Board({ store, score, close }: { store: HallStore; score: ScoreLog; close: () => void }) {
   const { standing, failed } = useStanding(score)
   const game = gameOf(score.game)
   const { side, pick, add } = useSide(store, score, game ? turnOf(game, standing) : -1)
-  const last = undone(score.events)
+  const pad = game?.pad
+  const own =
+    pad?.kind === 'presses' && pad.own && pad.presses.length * score.sides.length <= ROOM ? pad.presses : null
+  const addTo = (i: number, numbers: number[]) => store.addScore(`s ${uuid7()} ${i} ${numbers.join(',')}`)
+  const over = standing?.over ?? false
   return (
     <>
-      <header className={styles.head}>
-        <h1>{game?.name ?? score.game}</h1>
-        <button
-          type="button"
-          disabled={!last}
-          onClick={() => last && store.addScore(`u ${uuid7()} ${last.id}`)}
-        >
-          Undo
-        </button>
-        <button
-          type="button"
-          disabled={!last || last.scored === undefined || score.sides.length < 2}
-          onClick={() =>
-            last?.scored !== undefined &&
-            store.addScore(`o ${uuid7()} ${last.id} ${(last.scored + 1) % score.sides.length}`)
-          }
-        >
-          It was the next side’s
-        </button>
-        <button type="button" onClick={() => document.documentElement.requestFullscreen?.()}>
-          Full screen
-        </button>
-        <a href={`/hall/${store.get().hall.lesson.lesson}/board`} target="_blank" rel="noreferrer">
-          For a projector
-        </a>
-        <a
-          href={`/api/score-cards/paper?game=${encodeURIComponent(score.game)}&${score.sides.map((n) => `sides=${encodeURIComponent(n)}`).join('&')}`}
-          target="_blank"
-          rel="noreferrer"
-        >
-          Card on paper
-        </a>
-        <button type="button" onClick={store.endScore}>
-          Another game
-        </button>
-        <button type="button" onClick={close}>
-          Close
-        </button>
-      </header>
+      <Head store={store} score={score} name={game?.name ?? score.game} close={close} />
       {failed && (
         <p role="alert">The score desk was not loaded yet on this device. Open it once with a network.</p>
       )}
       {standing?.error && <p role="alert">{standing.error}</p>}
-      <div className={styles.sides}>
-        {score.sides.map((name, i) => {
-          const shirt = shirtOf(i)
-          const line = standing?.lines[i]
-          return (
-            <button
-              key={name}
-              type="button"
-              className={`${styles.side} ${side === i ? styles.chosen : ''}`}
-              style={{ background: shirt.colour }}
-              aria-pressed={side === i}
-              aria-label={`${name}: ${line?.points ?? 0}${standing?.leads.includes(i) ? ', in front' : ''}`}
-              onClick={() => pick(i)}
-            >
-              <span>
-                {shirt.mark} {name} {standing?.leads.includes(i) && '★'}
-              </span>
-              <b>{line?.points ?? 0}</b>
-              <small>{line?.words}</small>
-            </button>
-          )
-        })}
+      {game?.seconds && <MinuteClock seconds={game.seconds} />}
+      <div className={`${styles.sides} ${score.sides.length > 4 ? styles.many : ''}`}>
+        {score.sides.map((name, i) => (
+          <SideCard
+            key={name}
+            name={name}
+            index={i}
+            line={standing?.lines[i]}
+            leads={standing?.leads.includes(i) ?? false}
+            picks={own || pad?.kind === 'order' ? undefined : { chosen: side === i, pick: () => pick(i) }}
+            presses={over ? [] : (own ?? [])}
+            add={(numbers) => addTo(i, numbers)}
+          />
+        ))}
       </div>
       {standing?.findings.map((f) => (
         <p key={f} className={styles.finding} role="status">
           {f}
         </p>
       ))}
-      {standing?.over ? (
+      {over && standing && (
         <p className={styles.finding}>
           The game is over
           {standing.leads.length > 0 && `: ${standing.leads.map((i) => score.sides[i]).join(' and ')}`}.
         </p>
-      ) : (
-        game && (
-          <ScorePad
-            key={`${game.text} ${score.events.length}`}
-            game={game}
-            add={add}
-            side={score.sides[side]}
-          />
-        )
+      )}
+      {!over && pad?.kind === 'order' && (
+        <OrderPad key={score.events.length} sides={score.sides} add={(events) => store.addScore(...events)} />
+      )}
+      {!over && pad?.kind === 'presses' && !own && (
+        <RowOfPresses key={score.events.length} presses={pad.presses} side={score.sides[side]} add={add} />
+      )}
+      {!over && pad?.kind === 'fields' && (
+        <Fields key={score.events.length} labels={pad.labels} side={score.sides[side]} add={add} />
       )}
     </>
   )
 }
 
-/** Whose turn it is; -1 where the game does not say. */
-const turnOf = (game: Choice | undefined, standing: Standing | null) =>
-  standing && game?.text !== 'swap' ? standing.next : -1
-
-/**
- * Whose score a press is: of the side that was picked for it, or whose turn it is by the log as it is then. What is drawn may be a press
- * behind, and a quick one must not go to the side before.
- */
-function useSide(store: HallStore, score: ScoreLog, turn: number) {
-  const [picked, setPicked] = useState<{ side: number; at: number } | null>(null)
-  const latest = useRef(picked)
-  const line = useRef(Promise.resolve())
-  const sideAt = (events: number, next: number) => {
-    const own = latest.current
-    return own && (next < 0 || own.at === events) ? own.side : Math.max(0, next)
-  }
-  return {
-    side: sideAt(score.events.length, turn),
-    pick: (side: number) => {
-      latest.current = { side, at: score.events.length }
-      setPicked(latest.current)
-    },
-    add: (numbers: number[]) => {
-      line.current = line.current.then(async () => {
-        const log = store.get().score
-        if (!log) return
-        const now = await standingOf(log).catch(() => null)
-        const side = sideAt(log.events.length, turnOf(gameOf(log.game), now))
-        store.addScore(`s ${uuid7()} ${side} ${numbers.join(',')}`)
-      })
-    },
-  }
+interface HeadProps {
+  store: HallStore
+  score: ScoreLog
+  name: string
+  close: () => void
 }
 
-/** The last event that still counts: what undo takes back. Its side is given where it was something scored. */
-function undone(events: readonly string[]): { id: string; scored?: number } | undefined {
+function Head({ store, score, name, close }: HeadProps) {
+  const last = undone(score.events)
+  const sides = score.sides.map((n) => `sides=${encodeURIComponent(n)}`).join('&')
+  return (
+    <header className={styles.head}>
+      <h1>{name}</h1>
+      <button
+        type="button"
+        disabled={!last}
+        onClick={() => last && store.addScore(...last.ids.map((id) => `u ${uuid7()} ${id}`))}
+      >
+        Undo
+      </button>
+      <button
+        type="button"
+        disabled={!last || last.scored === undefined || score.sides.length < 2}
+        onClick={() =>
+          last?.scored !== undefined &&
+          store.addScore(`o ${uuid7()} ${last.ids[0]} ${(last.scored + 1) % score.sides.length}`)
+        }
+      >
+        It was the next side’s
+      </button>
+      <button type="button" onClick={() => document.documentElement.requestFullscreen?.()}>
+        Full screen
+      </button>
+      <a href={`/hall/${store.get().hall.lesson.lesson}/board`} target="_blank" rel="noreferrer">
+        For a projector
+      </a>
+      <a
+        href={`/api/score-cards/paper?game=${encodeURIComponent(score.game)}&${sides}`}
+        target="_blank"
+        rel="noreferrer"
+      >
+        Card on paper
+      </a>
+      <button type="button" onClick={store.endScore}>
+        Another game
+      </button>
+      <button type="button" onClick={close}>
+        Close
+      </button>
+    </header>
+  )
+}
+
+/** What undo takes back: the last press that still counts, with all that was scored by it. Its side is given where it was one thing. */
+function undone(events: readonly string[]): { ids: string[]; scored?: number } | undefined {
   const gone = new Set<string>()
   for (let i = events.length - 1; i >= 0; i--) {
     const [kind, id, what] = events[i].split(' ')
     if (kind === 'u' && !gone.has(id)) gone.add(what)
-    else if (kind !== 'u' && !gone.has(id)) return { id, scored: kind === 's' ? Number(what) : undefined }
+    else if (kind !== 'u' && !gone.has(id)) {
+      const round = together(events, i, gone)
+      return round.length > 1
+        ? { ids: round }
+        : { ids: [id], scored: kind === 's' ? Number(what) : undefined }
+    }
   }
   return undefined
 }
 
-function ScorePad({ game, add, side }: { game: Choice; add: (numbers: number[]) => void; side: string }) {
-  const { pad } = game
-  const [fields, setFields] = useState<string[]>([])
-  if (pad.kind === 'fields') {
-    const whole = pad.labels.map((_, i) => Number(fields[i] || 0))
-    return (
-      <form
-        className={styles.pad}
-        onSubmit={(e) => {
-          e.preventDefault()
-          add(whole)
-        }}
-      >
-        {pad.labels.map((label, i) => (
-          <label key={label}>
-            {label}
-            <input
-              inputMode="numeric"
-              pattern="[0-9]{1,5}"
-              value={fields[i] ?? ''}
-              onChange={(e) => {
-                const now = [...fields]
-                now[i] = e.target.value
-                setFields(now)
-              }}
-            />
-          </label>
-        ))}
-        <button type="submit" disabled={!fields[0]}>
-          For {side}
-        </button>
-      </form>
-    )
-  }
-  const presses =
-    pad.kind === 'numbers'
-      ? Array.from({ length: pad.to + 1 }, (_, n) => ({ label: String(n), numbers: [n] }))
-      : pad.labels.map((label, i) => ({ label, numbers: pad.numbers(i) }))
-  return (
-    <fieldset className={styles.pad} aria-label={`For ${side}`}>
-      {presses.map((p) => (
-        <button key={p.label} type="button" onClick={() => add(p.numbers)}>
-          {p.label}
-        </button>
-      ))}
-    </fieldset>
-  )
+/** Things scored by one press have one name before their number: "r1.0", "r1.1". */
+function together(events: readonly string[], from: number, gone: ReadonlySet<string>) {
+  const [press, part] = (events[from].split(' ')[1] ?? '').split('.')
+  if (part === undefined) return []
+  return events
+    .map((e) => e.split(' '))
+    .filter(([kind, id]) => kind === 's' && id.startsWith(`${press}.`) && !gone.has(id))
+    .map(([, id]) => id)
 }

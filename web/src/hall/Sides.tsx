@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
-import styles from './Hall.module.css'
+import styles from './Panels.module.css'
 import type { HallStore } from './store'
 
 type Side = 'LEFT' | 'RIGHT'

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import styles from './Hall.module.css'
+import styles from './Bars.module.css'
 import { beatSignal, goSignal, readySignal, stopSignal } from './sound'
 
 interface StopProps {
@@ -44,7 +44,7 @@ export function StopBar({ gathering }: StopProps) {
 const STOPPED = 'isokinet stopped'
 
 /** A beat that runs and stops (stop means freeze), a start in three parts, and a hold with a change of side. */
-export function Signals() {
+export function Signals({ close }: { close: () => void }) {
   const [beat, setBeat] = useState(0)
   const [start, setStart] = useState<'ready' | 'set' | 'go' | null>(null)
   const [hold, setHold] = useState<{ left: number; side: 1 | 2 } | null>(null)
@@ -117,6 +117,9 @@ export function Signals() {
         onClick={() => setHold(hold ? null : { left: HOLD, side: 1 })}
       >
         {hold ? `${hold.side === 1 ? 'First' : 'Other'} side: ${hold.left}` : 'Hold and change sides'}
+      </button>
+      <button type="button" onClick={close}>
+        Close
       </button>
     </div>
   )

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
-import styles from './Hall.module.css'
+import styles from './Panels.module.css'
 import type { HallStore } from './store'
 
 type Part = 'know' | 'want' | 'learnt'
@@ -26,7 +26,7 @@ export function Talk({
   const [answered, setAnswered] = useState<Record<string, string>>({})
   const say = (part: Part) => {
     if (text.trim() === '') return
-    store.say({ part, text: text.trim() })
+    store.tell({ part, text: text.trim() })
     setText('')
   }
   const vote = (activity: string, what: 'favourite' | 'hardest') => {
@@ -36,7 +36,7 @@ export function Talk({
   const questions = hall.stretches.flatMap((s) => (s.question ? [s.question] : []))
   return (
     <section
-      className={`${styles.history} ${styles.talk}`}
+      className={`${styles.panel} ${styles.broad}`}
       role="dialog"
       aria-label="Talk"
       onKeyDown={(e) => e.key === 'Escape' && close()}
@@ -66,7 +66,7 @@ export function Talk({
               type="button"
               aria-pressed={answered[q] === how}
               onClick={() => {
-                store.say({ part: 'question', question: q, how })
+                store.tell({ part: 'question', question: q, how })
                 setAnswered({ ...answered, [q]: how })
               }}
             >

@@ -1,9 +1,10 @@
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '../api/client'
 import { HallScreen } from './HallScreen'
 import { type Outbox, passingOutbox } from './outbox'
 import { createHallStore, type HallStore } from './store'
-import { hall, keepingServer, settle } from './testing'
+import { hall, keepingServer, pressing, settle } from './testing'
 
 const names = ['Ada', 'Ben']
 
@@ -21,10 +22,22 @@ describe('teaching in the hall', () => {
       send: server.send,
       pauses: [5],
     })
-    return render(<HallScreen store={store} lasting finish={async () => {}} />)
+    store.watch('all')
+    return render(<HallScreen store={store} person="me" lasting />)
   }
-  const press = (name: string | RegExp) =>
-    act(async () => fireEvent.click(screen.getByRole('button', { name })))
+  /** The same device opens the page anew. */
+  const again = () => {
+    store = createHallStore({
+      hall: hall(names),
+      person: 'me',
+      device: 'd',
+      outbox,
+      send: server.send,
+      pauses: [5],
+    })
+    return render(<HallScreen store={store} person="me" lasting />)
+  }
+  const press = pressing(() => store)
   const saved = () => act(() => settle(() => store.get().sending.status === 'saved'))
   const events = () => server.batches.flatMap((b) => b.events ?? [])
   const voids = () => server.batches.flatMap((b) => b.voids)
@@ -44,10 +57,11 @@ describe('teaching in the hall', () => {
     await press('A minute more')
     expect(screen.getByRole('timer')).toHaveTextContent(/^(9:00|8:59)$/)
     await press('Next')
-    expect(screen.getByRole('combobox')).toHaveValue('game')
+    expect(store.get().segment).toBe('game')
+    expect(store.get().mode).toEqual({ kind: 'say' })
     await press('Back')
     await saved()
-    expect(events().map((e) => e.body.does)).toEqual(['begin', 'longer', 'next'])
+    expect(events().map((e) => e.kind === 'CLOCK' && e.body.does)).toEqual(['begin', 'longer', 'next'])
     expect(voids().map((v) => v.trial)).toEqual([events()[2].id])
     expect(store.get().clock.map((e) => e.does)).toEqual(['begin', 'longer'])
   })
@@ -59,17 +73,15 @@ describe('teaching in the hall', () => {
     await press('Back')
     await saved()
     first.unmount()
-    const kept = events().map((e) => ({
-      id: e.id,
-      kind: e.kind,
-      body: JSON.stringify(e.body),
-      at: e.at,
+    const kept = events().map((what) => ({
+      what,
       by: 'Robin',
-      voided: voids().some((v) => v.trial === e.id),
+      voided: voids().some((v) => v.trial === what.id),
     }))
     localStorage.clear()
     open({ events: kept })
     expect(store.get().clock.map((e) => e.does)).toEqual(['begin'])
+    await press('Plan')
     expect(screen.getByRole('button', { name: 'Pause' })).toBeInTheDocument()
   })
 
@@ -80,10 +92,14 @@ describe('teaching in the hall', () => {
       now: before.toISOString(),
       events: [
         {
-          id: 'e',
-          kind: 'CLOCK',
-          body: '{"does":"begin"}',
-          at: new Date(before.getTime() - 60_000).toISOString(),
+          what: {
+            id: 'e',
+            kind: 'CLOCK',
+            lesson: 'lesson-1',
+            body: { does: 'begin' },
+            seq: 1,
+            at: new Date(before.getTime() - 60_000).toISOString(),
+          },
           by: 'Robin',
           voided: false,
         },
@@ -107,7 +123,7 @@ describe('teaching in the hall', () => {
   it('starts in three parts with a wait that cannot be guessed', async () => {
     vi.useFakeTimers()
     open()
-    fireEvent.click(screen.getByRole('button', { name: 'Signals' }))
+    act(() => store.open({ kind: 'signals' }))
     fireEvent.click(screen.getByRole('button', { name: 'Ready, set, go' }))
     await act(() => vi.advanceTimersByTimeAsync(1500))
     expect(screen.getByRole('button', { name: 'Set …' })).toBeInTheDocument()
@@ -122,7 +138,7 @@ describe('teaching in the hall', () => {
   it('counts a hold slowly and calls the change of side', async () => {
     vi.useFakeTimers()
     open()
-    fireEvent.click(screen.getByRole('button', { name: 'Signals' }))
+    act(() => store.open({ kind: 'signals' }))
     fireEvent.click(screen.getByRole('button', { name: 'Hold and change sides' }))
     expect(screen.getByRole('button', { name: 'First side: 8' })).toBeInTheDocument()
     for (let i = 0; i < 8; i++) await act(() => vi.advanceTimersByTimeAsync(1200))
@@ -171,30 +187,32 @@ describe('teaching in the hall', () => {
     await press('Hits')
     for (const what of ['hit', 'hit', 'miss']) await press(new RegExp(`^Ada: ${what}`))
     expect(screen.getByText('2 of 3, 2 to go')).toBeInTheDocument()
-    await press('Ada: which way it missed')
-    await press('Ada: missed to the left')
-    await press('Ada: take the last back')
-    expect(screen.getByText('2 of 3, 2 to go')).toBeInTheDocument()
-    await press('Ada: which way it missed')
-    await press('Ada: missed short')
+    await press('missed left')
+    await press('↶ Ada’s try')
+    expect(screen.getByText('2 of 2, 3 to go')).toBeInTheDocument()
+    await press('Ada: miss')
+    await press('missed short')
     await press(/^Ada: hit/)
+    await press('Ada: miss')
+    // The set was full with it, and still takes the way of its last miss.
+    await press('missed left')
     await saved()
-    const set = server.batches.flatMap((b) => b.hits ?? [])
-    expect(set).toHaveLength(1)
-    expect(set[0]).toMatchObject({
+    const sets = server.batches.flatMap((b) => b.hits ?? [])
+    expect(sets.at(-1)).toMatchObject({
       child: 'id-Ada',
       skill: 'roll',
       hits: 3,
-      missed: 1,
+      missed: 0,
       missedShort: 1,
-      missedLeft: 0,
+      missedLeft: 1,
       distanceMm: 3000,
       side: 'LEFT',
     })
+    expect(voids().map((v) => v.trial)).toEqual([sets[0].id])
     expect(screen.getByText('3 of 5')).toBeInTheDocument()
-    await press('Ada: take the last back')
+    await press('↶ Ada’s try')
     await saved()
-    expect(voids().map((v) => v.trial)).toEqual([set[0].id])
+    expect(voids().map((v) => v.trial)).toEqual(sets.map((s) => s.id))
   })
 
   it('counts at the distance that was set here', async () => {
@@ -221,7 +239,7 @@ describe('teaching in the hall', () => {
     expect(tiles()).toEqual(before)
     fireEvent.keyDown(window, { key: '2' })
     expect(tiles()).toEqual(before)
-    fireEvent.change(screen.getByRole('combobox'), { target: { value: 'game' } })
+    act(() => store.chooseSegment('game'))
     expect(tiles()).toEqual(before)
   })
 
@@ -271,7 +289,7 @@ describe('teaching in the hall', () => {
       send: server.send,
       pauses: [5],
     })
-    render(<HallScreen store={store} lasting finish={async () => {}} refit={refit} />)
+    render(<HallScreen store={store} person="me" lasting refit={refit} />)
     await press(/^Register/)
     expect(refit).not.toHaveBeenCalled()
     await press('Close the register')
@@ -283,9 +301,8 @@ describe('teaching in the hall', () => {
     let look = (_: never[]) => {}
     const slow = { ...outbox, all: () => new Promise<never[]>((done) => (look = done)) }
     store = createHallStore({ hall: hall(names), person: 'me', device: 'd', outbox: slow, send: server.send })
-    render(<HallScreen store={store} lasting finish={async () => {}} />)
+    render(<HallScreen store={store} person="me" lasting />)
     expect(screen.queryByText(/all saved/)).not.toBeInTheDocument()
-    expect(screen.getByRole('button', { name: 'Lesson taught' })).toBeDisabled()
     // Looked up once to show what waits, once to send it, once to say how it stands.
     for (let i = 0; i < 3; i++) await act(async () => look([]))
     expect(screen.getByText(/all saved/)).toBeInTheDocument()
@@ -296,11 +313,8 @@ describe('teaching in the hall', () => {
     await press('Start the clock')
     await press('Next')
     await saved()
-    const kept = events().map((e) => ({
-      id: e.id,
-      kind: e.kind,
-      body: JSON.stringify(e.body),
-      at: e.at,
+    const kept = events().map((what) => ({
+      what,
       by: 'Robin',
       voided: false,
     }))
@@ -316,11 +330,11 @@ describe('teaching in the hall', () => {
     await press(/^Ada: hit/)
     await press(/^Ada: miss/)
     first.unmount()
-    open()
+    again()
     expect(screen.getByText('1 of 2, 3 to go')).toBeInTheDocument()
     await press('own hand')
     await press(/^Ada: hit/)
-    await press('Hits')
+    await press('All')
     await saved()
     expect(server.batches.flatMap((b) => b.hits ?? []).map((h) => [h.hits, h.missed, h.side])).toEqual([
       [1, 1, 'LEFT'],
@@ -339,7 +353,7 @@ describe('teaching in the hall', () => {
   it('eases what runs, whatever is watched', async () => {
     open()
     await press('Start the clock')
-    fireEvent.change(screen.getByRole('combobox'), { target: { value: 'game' } })
+    act(() => store.chooseSegment('game'))
     await press('Harder')
     expect(store.get().steps).toEqual({ drill: 2 })
   })
@@ -390,7 +404,7 @@ describe('teaching in the hall', () => {
     open({ stretches: roles.stretches })
     await press('Goes')
     await press('Ada: 0 goes, next')
-    expect(screen.getByRole('button', { name: 'Goes: 1 next' })).toBeInTheDocument()
+    expect(screen.getByText('1 next')).toBeInTheDocument()
     await press('gathers')
     expect(screen.getByRole('button', { name: 'Ada: 0 goes, next' })).toBeInTheDocument()
     await press('Ben: 0 goes, next')
@@ -449,11 +463,15 @@ describe('teaching in the hall', () => {
   })
 
   it('has the game of another device', () => {
-    const event = (id: string, body: object) => ({
-      id,
-      kind: 'SCORE' as const,
-      body: JSON.stringify(body),
-      at: new Date().toISOString(),
+    const event = (id: string, body: Schemas['ScoreBody']) => ({
+      what: {
+        id,
+        kind: 'SCORE' as const,
+        lesson: 'lesson-1',
+        body,
+        seq: Number(id),
+        at: new Date().toISOString(),
+      },
       by: 'Robin',
       voided: false,
     })

@@ -21,5 +21,7 @@ export interface ScoreLog {
   id: string
   game: string
   sides: readonly string[]
+  /** the part of the lesson in which it began */
+  segment?: string
   events: readonly string[]
 }

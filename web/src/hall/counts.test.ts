@@ -40,15 +40,18 @@ describe('counting by number', () => {
   })
 
   it('knows what the server kept, without what was taken back', () => {
-    const body = JSON.stringify({ what: 'streak', children: ['ada'], count: 7 })
     const event = (id: string, voided: boolean) => ({
-      id,
-      kind: 'COUNT' as const,
-      body,
-      at: '',
+      what: {
+        id,
+        kind: 'COUNT' as const,
+        lesson: '',
+        body: { what: 'streak' as const, children: ['ada'], count: 7 },
+        seq: 1,
+        at: '',
+      },
       by: '',
       voided,
     })
-    expect(countsOf([event('1', false), event('2', true)] as never).map((c) => c.id)).toEqual(['1'])
+    expect(countsOf([event('1', false), event('2', true)]).map((c) => c.id)).toEqual(['1'])
   })
 })

@@ -75,7 +75,7 @@ function twos(ids: readonly string[]): string[][] {
 
 /** Counts of this lesson that the server knows and that were not taken back. */
 export function countsOf(events: readonly Schemas['LessonEvent'][]): Count[] {
-  return events
-    .filter((e) => e.kind === 'COUNT' && !e.voided)
-    .map((e) => ({ id: e.id, ...JSON.parse(e.body) }))
+  return events.flatMap(({ what, voided }) =>
+    what.kind === 'COUNT' && !voided ? [{ id: what.id, ...what.body }] : [],
+  )
 }

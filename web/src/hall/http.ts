@@ -15,12 +15,17 @@ export async function get<T>(path: string): Promise<T> {
 }
 
 /** @throws SendError when the server was not reached */
-export async function put(path: string, method: string, body: unknown): Promise<Response> {
+export async function put(
+  path: string,
+  method: string,
+  body: unknown,
+  headers: Record<string, string> = {},
+): Promise<Response> {
   try {
     return await fetch(path, {
       method,
       body: JSON.stringify(body),
-      headers: { 'Content-Type': 'application/json', ...csrf() },
+      headers: { 'Content-Type': 'application/json', ...csrf(), ...headers },
     })
   } catch {
     throw new SendError(0, 'The server was not reached.')

@@ -1,6 +1,7 @@
 import type { ClockEvent } from './clock'
 import type { Counting, ScoreLog, Sets, Tries } from './counted'
 import type { Count } from './counts'
+import type { Ended, Mode } from './store/state'
 
 /** What a page of a lesson leaves to the next one on the same device, beside the outbox: by ids, no names. */
 export interface Kept {
@@ -11,11 +12,14 @@ export interface Kept {
   goes: Readonly<Record<string, number>>
   playing: string | null
   steps: Readonly<Record<string, number>>
+  /** what a mode goes back to */
+  base: Mode
   hits: Counting | null
   tries: Readonly<Record<string, Tries>>
   sets: Sets
   counts: readonly Count[]
   score: ScoreLog | null
+  ended: Ended | null
 }
 
 const NAME = 'isokinet lesson'

@@ -1,9 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { NAMES } from './names'
+import { NAMES, OPEN } from './names'
 import { afterSignOut, finishSignOut, forgetNames, install, namesBelongTo, signOut } from './offline'
 
 describe('names on the device', () => {
-  const gone = vi.fn(async () => true)
+  const gone = vi.fn(async (_cache: string) => true)
   beforeEach(() => {
     gone.mockClear()
     localStorage.clear()
@@ -22,9 +22,9 @@ describe('names on the device', () => {
   it('go at sign-out', async () => {
     await namesBelongTo('me')
     await forgetNames()
-    expect(gone).toHaveBeenCalledWith(NAMES)
+    expect(gone.mock.calls).toEqual([[NAMES], [OPEN]])
     await namesBelongTo('you')
-    expect(gone).toHaveBeenCalledTimes(1)
+    expect(gone).toHaveBeenCalledTimes(2)
   })
 
   it('go first where the server is not reached, which is told later', async () => {

@@ -1,5 +1,5 @@
 import { csrf, Problem } from '../api/client'
-import { NAMES, TAKE_OVER } from './names'
+import { NAMES, OPEN, TAKE_OVER } from './names'
 
 /** Whose names are on the device. */
 const WHOSE = 'isokinet.names of'
@@ -7,7 +7,7 @@ const WHOSE = 'isokinet.names of'
 /** Forgets every name on this device. What is not sent yet holds only ids, and stays. */
 export async function forgetNames() {
   localStorage.removeItem(WHOSE)
-  if ('caches' in window) await caches.delete(NAMES)
+  if ('caches' in window) await Promise.all([caches.delete(NAMES), caches.delete(OPEN)])
 }
 
 /** Names of another person go before those of this one come. */

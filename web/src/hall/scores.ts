@@ -41,108 +41,112 @@ export function readStanding(told: string): Standing {
   return standing
 }
 
-/** How something is scored with a press. */
+/** One press: what it says, and the numbers that are scored by it. */
+export interface Press {
+  label: string
+  numbers: number[]
+}
+
+/** How something is scored. */
 export type Pad =
-  | { kind: 'numbers'; to: number }
-  | { kind: 'choices'; labels: string[]; numbers: (index: number) => number[] }
+  /** own: each side has the presses inside; otherwise there is one row for whose turn it is */
+  | { kind: 'presses'; presses: Press[]; own: boolean }
+  /** the sides are pressed from the nearest to the farthest */
+  | { kind: 'order' }
   | { kind: 'fields'; labels: string[] }
+
+type Presses = Extract<Pad, { kind: 'presses' }>
 
 /** A game as it is chosen. */
 export interface Choice {
   text: string
   name: string
   pad: Pad
+  /** seconds of a turn by the clock; undefined without one */
+  seconds?: number
 }
 
-const counted = (labels: string[]): Pad => ({ kind: 'choices', labels, numbers: (i) => [i, 1] })
-const one = (labels: string[]): Pad => ({ kind: 'choices', labels, numbers: (i) => [i] })
+/** Targets that can stand before a side. */
+export const TARGETS = Array.from({ length: 12 }, (_, i) => i + 1)
 
-/** So many pins can be set up: triangles of two, three and four rows. */
-export const PINS = [3, 6, 10]
+const presses = (...pairs: [string, ...number[]][]): Presses => ({
+  kind: 'presses',
+  own: true,
+  presses: pairs.map(([label, ...numbers]) => ({ label, numbers })),
+})
 
-const WORDS: Record<number, string> = { 3: 'Three', 6: 'Six', 10: 'Ten' }
+const upTo = (most: number): Presses =>
+  presses(...Array.from({ length: most + 1 }, (_, n): [string, number] => [String(n), n]))
 
-/** The games of the score desk. @param pins that stand at the beginning of a turn */
-export const gamesWith = (pins: number): Choice[] => [
-  {
-    text: `pins ONE_ROLL ${pins}`,
-    name: `${WORDS[pins]} pins, one roll a turn`,
-    pad: { kind: 'numbers', to: pins },
-  },
-  {
-    text: `pins TWO_ROLLS ${pins}`,
-    name: `${WORDS[pins]} pins, two rolls, strikes and spares`,
-    pad: { kind: 'numbers', to: pins },
-  },
-  { text: 'bowling', name: 'Ten frames of ten pins', pad: { kind: 'numbers', to: 10 } },
-  {
-    text: `pins IN_A_MINUTE ${pins}`,
-    name: `${WORDS[pins]} pins in a minute`,
-    pad: { kind: 'numbers', to: pins },
-  },
-  {
-    text: `pins TAKE_AWAY ${pins}`,
-    name: `${WORDS[pins]} pins, fallen ones are taken away`,
-    pad: { kind: 'numbers', to: pins },
-  },
-  { text: 'fallen 10', name: 'Fallen numbers taken from ten', pad: { kind: 'numbers', to: 10 } },
-  {
-    text: 'fallen 20',
-    name: 'Fallen numbers taken from a drawn number',
-    pad: { kind: 'fields', labels: ['fell', 'drawn'] },
-  },
-  { text: 'fallen 0', name: 'Fallen numbers, read and written', pad: { kind: 'numbers', to: 10 } },
-  {
-    text: 'fewest 3',
-    name: 'Fewest throws to three targets',
-    pad: { kind: 'fields', labels: ['cm to the target, 0 when reached'] },
-  },
-  {
-    text: 'nearest winner',
-    name: 'Nearest to the target, the winner begins',
-    pad: { kind: 'fields', labels: ['cm to the target', 'touching it'] },
-  },
-  {
-    text: 'nearest loser',
-    name: 'Nearest to the target, the loser begins',
-    pad: { kind: 'fields', labels: ['cm to the target', 'touching it'] },
-  },
-  {
-    text: 'streak 0',
-    name: 'Longest streak',
-    pad: { kind: 'choices', labels: ['caught', 'missed'], numbers: (i) => (i === 0 ? [1] : [0, 1]) },
-  },
-  {
-    text: 'streak 100',
-    name: 'All together to a hundred',
-    pad: { kind: 'choices', labels: ['one', 'five', 'ten'], numbers: (i) => [[1], [5], [10]][i] },
-  },
-  { text: 'tally 1 1,2,3', name: 'Points by colour: one, two, three', pad: counted(['one', 'two', 'three']) },
-  {
-    text: 'tally 2 1,2,3',
-    name: 'Points by colour, doubled at the end',
-    pad: counted(['one', 'two', 'three']),
-  },
-  { text: 'hits 5', name: 'Hits out of five', pad: { kind: 'numbers', to: 5 } },
-  { text: 'three', name: 'Best of three, measured', pad: { kind: 'fields', labels: ['cm'] } },
-  {
-    text: 'crossing tails',
-    name: 'Crossing with tails',
-    pad: { kind: 'fields', labels: ['ran', 'tails taken', 'tails kept', 'on the floor'] },
-  },
-  {
-    text: 'crossing hidden',
-    name: 'Crossing with something hidden',
-    pad: { kind: 'fields', labels: ['ran', 'tails taken', 'tails kept', 'on the floor', 'got past with it'] },
-  },
-  { text: 'zones 1,3', name: 'Caught: one, or three behind them', pad: one(['one', 'three']) },
-  {
-    text: 'swap',
-    name: 'Success changes the places',
-    pad: { kind: 'choices', labels: ['success', 'none'], numbers: (i) => [1 - i] },
-  },
-]
+/** One row for whose turn it is. */
+const inTurn = (pad: Presses): Presses => ({ ...pad, own: false })
+
+/** By half-metre lines, in centimetres. */
+const HALF_METRES = inTurn(
+  presses(...Array.from({ length: 40 }, (_, i): [string, number] => [String((i + 1) / 2), (i + 1) * 50])),
+)
+
+/** The games of the score desk. @param targets that stand at the beginning of a turn */
+export const gamesWith = (targets: number): Choice[] => {
+  const many = `${targets} ${targets === 1 ? 'target' : 'targets'}`
+  const fallen = upTo(targets)
+  return [
+    { text: `pins ONE_ROLL ${targets}`, name: `${many}, one go a turn`, pad: fallen },
+    { text: `pins TWO_ROLLS ${targets}`, name: `${many}, two rolls, strikes and spares`, pad: fallen },
+    { text: `pins IN_A_MINUTE ${targets}`, name: `${many} in a minute`, pad: fallen, seconds: 60 },
+    { text: `pins TAKE_AWAY ${targets}`, name: `${many}, fallen ones are taken away`, pad: fallen },
+    { text: 'bowling', name: 'Ten frames of ten pins', pad: inTurn(upTo(10)) },
+    { text: 'fallen 10', name: 'Fallen numbers taken from ten', pad: upTo(10) },
+    {
+      text: 'fallen 20',
+      name: 'Fallen numbers taken from a drawn number',
+      pad: { kind: 'fields', labels: ['fell', 'drawn'] },
+    },
+    { text: 'fallen 0', name: 'Fallen numbers, read and written', pad: upTo(10) },
+    {
+      text: `fewest ${targets}`,
+      name: `Fewest throws to ${many}`,
+      pad: inTurn(presses(['reached', 0], ['not yet', 1])),
+    },
+    { text: 'nearest winner', name: 'Nearest to the target, the winner begins', pad: { kind: 'order' } },
+    { text: 'nearest loser', name: 'Nearest to the target, the loser begins', pad: { kind: 'order' } },
+    { text: 'streak 0', name: 'Longest streak', pad: presses(['caught', 1], ['missed', 0, 1]) },
+    { text: 'streak 100', name: 'All together to a hundred', pad: presses(['1', 1], ['5', 5], ['10', 10]) },
+    { text: 'tally 1 1', name: 'A point at a time', pad: presses(['a point', 0, 1]) },
+    {
+      text: 'tally 1 1,2,3',
+      name: 'Points by colour: one, two, three',
+      pad: presses(['one', 0, 1], ['two', 1, 1], ['three', 2, 1]),
+    },
+    {
+      text: 'tally 2 1,2,3',
+      name: 'Points by colour, doubled at the end',
+      pad: presses(['one', 0, 1], ['two', 1, 1], ['three', 2, 1]),
+    },
+    { text: 'hits 5', name: 'Hits out of five', pad: upTo(5) },
+    { text: 'three', name: 'Best of three, measured', pad: HALF_METRES },
+    {
+      text: 'crossing tails',
+      name: 'Crossing with tails',
+      pad: { kind: 'fields', labels: ['ran', 'tails taken', 'tails kept', 'on the floor'] },
+    },
+    {
+      text: 'crossing hidden',
+      name: 'Crossing with something hidden',
+      pad: {
+        kind: 'fields',
+        labels: ['ran', 'tails taken', 'tails kept', 'on the floor', 'got past with it'],
+      },
+    },
+    {
+      text: 'zones 1,3',
+      name: 'Caught: one, or three behind them',
+      pad: presses(['one', 0], ['three', 1]),
+    },
+    { text: 'swap', name: 'Success changes the places', pad: presses(['success', 1], ['none', 0]) },
+  ]
+}
 
 /** The game of a log. */
 export const gameOf = (text: string): Choice | undefined =>
-  gamesWith(Number(/^pins \w+ (\d+)$/.exec(text)?.[1] ?? 6)).find((g) => g.text === text)
+  gamesWith(Number(/^(?:pins \w+|fewest) (\d+)$/.exec(text)?.[1] ?? 6)).find((g) => g.text === text)

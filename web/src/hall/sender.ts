@@ -10,7 +10,8 @@ export type SendState =
   /** what an earlier page left is not looked up yet */
   | { status: 'opening' }
   | { status: 'saved' }
-  | { status: 'waiting'; count: number; why?: string }
+  /** signedOut: it goes out once somebody signed in again */
+  | { status: 'waiting'; count: number; why?: string; signedOut?: boolean }
   | { status: 'failed'; count: number; why: string }
 
 /** Sends a batch; throws with a status: 0 when not reached, 401 when signed out. */
@@ -45,7 +46,7 @@ const MOST = 100
 const PATIENCE = 5
 const reasons: Record<number, string> = {
   0: 'no connection',
-  401: 'signed out: sign in again in another tab',
+  401: 'signed out',
   403: 'the page is out of date: reload it',
   413: 'too much at once',
 }
@@ -79,6 +80,7 @@ export function createSender(options: SenderOptions) {
   let coming = 0
   // Why it waits; nothing while all goes well.
   let why: string | undefined
+  let signedOut = false
   let telling = false
   // Goes up with everything that enters or leaves the outbox.
   let moves = 0
@@ -101,7 +103,7 @@ export function createSender(options: SenderOptions) {
     const waiting = known + coming
     if (refused.length > 0)
       changed({ status: 'failed', count: refused.length, why: refused[0].refused ?? 'refused' })
-    else if (waiting > 0) changed({ status: 'waiting', count: waiting, why })
+    else if (waiting > 0) changed({ status: 'waiting', count: waiting, why, signedOut })
     else changed({ status: 'saved' })
   }
 
@@ -119,9 +121,11 @@ export function createSender(options: SenderOptions) {
       } while (again)
       failures = 0
       why = undefined
+      signedOut = false
     } catch (e) {
       const status = e instanceof SendError ? e.status : 0
       why = reasons[status] ?? 'the server has trouble'
+      signedOut = status === 401
       // A smaller batch need not wait: nothing is wrong but what is in it.
       timer = setTimeout(flush, e instanceof Smaller ? 0 : pauses[Math.min(failures++, pauses.length - 1)])
     }
@@ -194,7 +198,7 @@ export function createSender(options: SenderOptions) {
     add: async (make: (order: number) => Omit<Entry, 'person' | 'lesson' | 'order'>) => {
       coming++
       moves++
-      changed({ status: 'waiting', count: known + coming })
+      changed({ status: 'waiting', count: known + coming, why, signedOut })
       await outbox.add((order) => ({ ...make(order), person, lesson, order }) as Entry)
       coming--
       known++

@@ -1,4 +1,6 @@
+import { act, fireEvent, screen } from '@testing-library/react'
 import type { Schemas } from '../api/client'
+import type { HallStore } from './store'
 
 type Hall = Schemas['HallView']
 type Cell = Schemas['Cell']
@@ -115,6 +117,8 @@ export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
     events: [],
     hits: [],
     watch: [],
+    firstLooks: [],
+    reminders: [],
     lesson: {
       lesson: 'lesson-1',
       unit: 'unit-1',
@@ -186,4 +190,11 @@ export function keepingServer() {
 /** Lets everything that waits for storage or the server come to its end. */
 export const settle = async (until: () => boolean, patience = 200) => {
   for (let i = 0; i < patience && !until(); i++) await new Promise((done) => setTimeout(done, 10))
+}
+
+/** Presses a button by its name; what is behind "More" or in the plan is opened for it. */
+export const pressing = (store: () => HallStore) => async (name: string | RegExp) => {
+  const there = () => screen.queryAllByRole('button', { name })[0]
+  for (const kind of ['more', 'plan'] as const) if (!there()) act(() => store().open({ kind }))
+  await act(async () => fireEvent.click(there() ?? screen.getByRole('button', { name })))
 }

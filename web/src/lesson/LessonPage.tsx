@@ -5,11 +5,12 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
 import { ChangeLesson } from '../changes/ChangeLesson'
 import { usePlans, useSession } from '../session/useSession'
-import { dayWords, timeWords } from '../shared/dates'
+import { dayWords, timeWords, todayHere } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useKeys } from '../shared/useKeys'
 import { ClassGroups } from './ClassGroups'
+import { HowItWent } from './HowItWent'
 import styles from './Lesson.module.css'
 import { LessonSide } from './LessonSide'
 import { Rain } from './Rain'
@@ -32,7 +33,7 @@ export default function LessonPage() {
   return <Lesson sheet={sheet.data} />
 }
 
-type Open = 'change' | 'register' | 'groups' | 'rain'
+type Open = 'change' | 'register' | 'groups' | 'rain' | 'went'
 
 const PAPERS = [
   ['SHEET', 'Lesson sheet'],
@@ -85,6 +86,9 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           <Button onClick={() => setOpen('groups')}>Groups</Button>
           {!fixed && s.wetPlace && <Button onClick={() => setOpen('rain')}>If it rains</Button>}
           {!fixed && <Button onClick={() => setOpen('change')}>Lost, moved …</Button>}
+          {plans && (s.state !== 'PLANNED' || s.onDate <= todayHere()) && (
+            <Button onClick={() => setOpen('went')}>How it went</Button>
+          )}
           <Dropdown
             trigger={['click']}
             menu={{
@@ -161,6 +165,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           close={() => setOpen(undefined)}
         />
       )}
+      {open === 'went' && <HowItWent sheet={s} close={() => setOpen(undefined)} />}
       {open === 'rain' && (
         <Rain
           lesson={s.lesson}

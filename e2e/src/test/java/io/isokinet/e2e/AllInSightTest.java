@@ -18,7 +18,7 @@ class AllInSightTest {
     private static final String HIDDEN = """
             () => {
               const field = document.querySelector('main').getBoundingClientRect()
-              return [...document.querySelectorAll('button[aria-label$=": not yet"]')]
+              return [...document.querySelectorAll('button[aria-label$=": not yet"], button[aria-label$=": miss"]')]
                 .map((b) => b.parentElement)
                 .filter((t) => {
                   const r = t.getBoundingClientRect()
@@ -81,5 +81,13 @@ class AllInSightTest {
                 .as("hidden of %d at %d x %d", children, width, height)
                 .isEmpty();
         assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("all saved");
+        desk.tool("Hits");
+        assertThat(desk.page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": miss$"))))
+                .hasCount(children);
+        assertThat((List<?>) desk.page.evaluate(HIDDEN))
+                .as("hidden of %d while hits are counted at %d x %d", children, width, height)
+                .isEmpty();
+        desk.button("All").click();
     }
 }

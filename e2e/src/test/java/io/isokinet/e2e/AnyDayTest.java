@@ -48,6 +48,7 @@ class AnyDayTest extends Journey {
             desk.isAccessible();
             desk.context.setOffline(true);
             lesson.click();
+            desk.button("All").click();
             long before = application().count("select count(*) from trial");
             Locator shown = desk.page.getByRole(
                     AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": shown$")));

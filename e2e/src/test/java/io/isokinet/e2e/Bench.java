@@ -141,6 +141,7 @@ final class Bench {
                 .or(desk.button("Start in the hall"))
                 .first()
                 .click();
+        desk.button("All").click();
         desk.button("Anouk: shown").waitFor();
         Object times = desk.page.evaluate("""
                 async () => {

@@ -112,11 +112,18 @@ final class Desk implements AutoCloseable {
         return this;
     }
 
-    /** A lesson of a unit, such as "Lesson 6", begun in the hall. */
+    /** A lesson of a unit, such as "Lesson 6", begun in the hall, with every child on the screen. */
     void inTheHall(String unit, String lesson) {
         unit(unit);
         link(lesson).click();
         link("Start in the hall").or(button("Start in the hall")).first().click();
+        button("All").click();
+    }
+
+    /** One of the things in the hall that stand behind "More". */
+    void tool(String name) {
+        button("More").click();
+        button(name).click();
     }
 
     static void unit(Page page, String title) {

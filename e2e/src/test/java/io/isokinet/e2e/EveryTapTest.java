@@ -195,6 +195,10 @@ class EveryTapTest extends Journey {
                         new Page.GetByRoleOptions().setName("Lesson 3").setExact(true))
                 .click();
         page.locator("a[href^='/hall/']").first().click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("All").setExact(true))
+                .click();
         assertThat(tiles(page).first()).isVisible();
         String lesson = page.url();
         page.route("**/api/hall/*/batches", Route::abort);

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -28,9 +29,10 @@ class NoNetworkTest {
             desk.page.locator("a[href^='/hall/']").first().click();
             assertThat(desk.button("Start the clock")).isVisible();
             desk.isAccessible();
-            desk.button("Outdoors").click();
+            desk.tool("Outdoors");
             desk.hasStrongContrast();
             desk.button("Outdoors").click();
+            desk.button("Close").click();
 
             desk.context.setOffline(true);
             assertThat(desk.page.evaluate("fetch('/api/today').then(() => 'reached', () => 'not reached')"))
@@ -38,6 +40,7 @@ class NoNetworkTest {
             desk.page.reload();
             desk.button("Start the clock").click();
             desk.button("A minute more").click();
+            desk.button("All").click();
             tap(desk, 0, PRESSES);
             assertThat(desk.page.getByText(Pattern.compile("\\d+ waiting"))).isVisible();
 
@@ -46,11 +49,15 @@ class NoNetworkTest {
             String lesson = desk.page.url();
             desk.page.close();
             second.navigate(lesson);
-            assertThat(second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause")))
+            assertThat(second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Next")))
                     .isVisible();
             Locator tiles =
                     second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": shown$")));
             for (int i = 0; i < 5; i++) tiles.nth(i).click();
+            second.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("More").setExact(true))
+                    .click();
             Locator hits = second.getByRole(
                     AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hits").setExact(true));
             hits.click();
@@ -77,7 +84,10 @@ class NoNetworkTest {
             second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign out"))
                     .click();
             assertThat(second.getByLabel("Password")).isVisible();
-            assertThat(second.evaluate("caches.has('isokinet-names')")).isEqualTo(false);
+            for (String cache : List.of("isokinet-names", "isokinet open lesson"))
+                assertThat(second.evaluate("name => caches.has(name)", cache))
+                        .as(cache)
+                        .isEqualTo(false);
         }
     }
 
@@ -106,6 +116,7 @@ class NoNetworkTest {
                 minutes += has;
                 desk.page.clock().fastForward(has * 60_000L);
                 assertThat(left).hasText(Pattern.compile("^(0:00|−?0:0\\d|−0:\\d\\d)$"));
+                desk.button("All").click();
                 tap(desk, 0, 6);
                 stretches++;
                 next.click();

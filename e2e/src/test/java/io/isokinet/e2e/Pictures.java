@@ -74,16 +74,20 @@ final class Pictures {
             desk.open("/hall/" + lesson);
             desk.button("Start the clock").click();
             for (int i = 0; i < 3; i++) desk.button("Next").click();
+            take(desk, "hall-say");
+            desk.button("All").click();
             desk.button("Anouk: shown").click();
             desk.button("Luka: not yet").click();
             take(desk, "hall");
             desk.page.setViewportSize(390, 844);
             take(desk, "hall-phone");
             desk.page.setViewportSize(1024, 768);
-            desk.button("Score").click();
-            desk.button("Ten frames of ten pins").click();
-            for (String pins : List.of("10", "7", "2", "9", "1", "6"))
-                desk.button(pins).click();
+            desk.tool("Score");
+            if (desk.button("Another game").isVisible())
+                desk.button("Another game").click();
+            desk.button("6 targets, one go a turn").click();
+            for (String press : List.of("4 for Blue", "3 for Orange", "6 for Blue", "5 for Orange"))
+                desk.button(press).click();
             take(desk, "score");
             desk.page.setViewportSize(1280, 800);
             desk.open("/today?day=" + TestClock.demoDay());

@@ -3,6 +3,7 @@ package io.isokinet.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import io.isokinet.core.score.Games;
@@ -64,7 +65,15 @@ class ScoreDeskTest extends Journey {
         try (Desk desk = new Desk(application().address(), 1024, 768)) {
             desk.signIn();
             desk.inTheHall("Aim and gather", "Lesson 1");
-            desk.button("Score").click();
+            desk.tool("Score");
+            // It opens on the game of the lesson, where it has one.
+            Locator another = desk.button("Another game");
+            assertThat(another.or(desk.heading("Which game?")).first()).isVisible();
+            if (another.isVisible()) another.click();
+            desk.page
+                    .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Sides"))
+                    .getByText("2", new Locator.GetByTextOptions().setExact(true))
+                    .click();
             desk.button("Ten frames of ten pins").click();
             desk.button("10").click();
             // It is the other side's turn after a strike.
@@ -80,8 +89,11 @@ class ScoreDeskTest extends Journey {
             assertThat(desk.button("STOP")).isVisible();
             desk.button("Close").click();
             assertThat(desk.page.getByText("all saved")).isVisible();
-            assertThat(application().count("select count(*) from lesson_event where kind = 'SCORE'"))
-                    .isEqualTo(6);
+            assertThat(
+                            application()
+                                    .count(
+                                            "select count(*) from lesson_event where kind = 'SCORE' and body ->> 'event' is not null"))
+                    .isEqualTo(5);
             desk.isQuiet();
         }
     }

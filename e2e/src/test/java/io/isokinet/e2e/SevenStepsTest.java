@@ -336,13 +336,14 @@ class SevenStepsTest extends Journey {
                 .or(desk.button("Start in the hall"))
                 .first()
                 .click();
-        String call = firstCueOfPlay();
-        chooseWhere(call, false);
         desk.button("Register: 27 here").click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Kid9 here"))
                 .click();
         desk.button("Close the register").click();
         assertThat(desk.button("Register: 26 here")).isVisible();
+        desk.button("All").click();
+        String call = firstCueOfPlay();
+        chooseWhere(call, false);
         assertThat(desk.button("Kid9: shown")).isHidden();
         bigEnough(desk.button("Ada: shown"));
         bigEnough(desk.button("Ada: not yet"));
@@ -363,13 +364,19 @@ class SevenStepsTest extends Journey {
         desk.isAccessible();
 
         // Dov: a deliberate check of five, four shown.
-        desk.button("Check: five each").click();
+        desk.tool("Check: five each");
         press("Dov: shown", "Dov: shown", "Dov: not yet", "Dov: shown", "Dov: shown");
         assertThat(desk.button("Dov: shown")).isDisabled();
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("all saved");
-        desk.button("Lesson taught").click();
+        desk.tool("End of the lesson");
         desk.isAccessible();
-        desk.button("Yes, taught").click();
+        desk.button("Taught").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Taught.");
+        // By mistake, and once more.
+        desk.button("Take it back").click();
+        desk.button("Taught").click();
+        assertThat(page.getByText("all saved")).isVisible();
+        desk.link("To the desk").click();
         assertThat(page.getByText("taught", new Page.GetByTextOptions().setExact(true))
                         .first())
                 .isVisible();
@@ -388,13 +395,13 @@ class SevenStepsTest extends Journey {
 
     /** The call of the cue that play works on first, so that it can be seen in a drill and in a game. */
     private String firstCueOfPlay() {
-        Locator parts = page.getByLabel("What is watched");
-        assertThat(parts).isVisible();
+        Locator parts = parts();
         String play = parts.locator("option")
                 .filter(new Locator.FilterOptions().setHasText("play"))
                 .first()
                 .getAttribute("value");
         parts.selectOption(play);
+        desk.button("Close").click();
         return page.locator("nav button[aria-pressed=true] span").innerText().substring(2);
     }
 
@@ -410,6 +417,7 @@ class SevenStepsTest extends Journey {
                     .or(desk.button("Start in the hall"))
                     .first()
                     .click();
+            desk.button("All").click();
             if (chooseWhere(call, false) && chooseWhere(call, true)) return;
             page.goBack();
         }
@@ -418,17 +426,25 @@ class SevenStepsTest extends Journey {
 
     /** Chooses a part of the lesson, play or not, in which the cue can be watched; false if there is none. */
     private boolean chooseWhere(String call, boolean play) {
-        Locator parts = page.getByLabel("What is watched");
-        assertThat(parts).isVisible();
+        Locator parts = parts();
         for (Object label : (List<?>) parts.locator("option").evaluateAll("all => all.map(o => o.label)")) {
             if (String.valueOf(label).endsWith("play") != play) continue;
             parts.selectOption(new com.microsoft.playwright.options.SelectOption().setLabel(String.valueOf(label)));
-            Locator cue = page.locator("nav button").filter(new Locator.FilterOptions().setHasText(call));
+            Locator cue = desk.button("“%s”".formatted(call));
             if (cue.count() == 0) continue;
             cue.click();
             return true;
         }
+        desk.button("Close").click();
         return false;
+    }
+
+    /** The parts of the lesson in which something is watched. */
+    private Locator parts() {
+        desk.button("More").click();
+        Locator parts = page.getByLabel("What is watched");
+        assertThat(parts).isVisible();
+        return parts;
     }
 
     /** By the keyboard: on a busy machine a finger's press may last so long that it is a hold. */
