@@ -10,7 +10,7 @@ import { History } from './History'
 import { MorePanel } from './MorePanel'
 import { PlanPanel } from './PlanPanel'
 import { Rain } from './Rain'
-import { Saving } from './Saving'
+import { Saving, Unsent } from './Saving'
 import { Sides } from './Sides'
 import { Signals } from './Signals'
 import { SignInAgain } from './SignInAgain'
@@ -50,6 +50,7 @@ export function HallScreen({ store, person, lasting, refit }: HallScreenProps) {
         <Ways store={store} />
         <div className={styles.about}>
           <About store={store} />
+          <Unsent store={store} />
         </div>
         <Saving store={store} />
         <SignInAgain store={store} person={person} />

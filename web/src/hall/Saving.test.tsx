@@ -1,7 +1,7 @@
 import { act, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { createStore, type StoreApi } from 'zustand/vanilla'
-import { Saving } from './Saving'
+import { Saving, Unsent } from './Saving'
 import type { SendState } from './sender'
 import type { HallStore } from './store'
 
@@ -13,7 +13,12 @@ const offered = () => screen.queryAllByRole('button').map((b) => b.textContent)
 beforeEach(() => {
   vi.useFakeTimers()
   store = createStore(() => ({ sending: { status: 'saved' } as SendState }))
-  render(<Saving store={store as unknown as HallStore} />)
+  render(
+    <>
+      <Saving store={store as unknown as HallStore} />
+      <Unsent store={store as unknown as HallStore} />
+    </>,
+  )
 })
 afterEach(() => vi.useRealTimers())
 
@@ -24,7 +29,7 @@ it('offers what to do after ten seconds of waiting, and no sooner, however often
   act(() => vi.advanceTimersByTime(3900))
   expect(offered()).toEqual([])
   act(() => vi.advanceTimersByTime(200))
-  expect(offered()).toEqual(['Try now', 'To a file'])
+  expect(offered()).toEqual(['Try now', 'To a file', 'Later'])
   expect(screen.getByRole('region', { name: 'Not sent yet' })).toHaveTextContent('no connection')
   stands({ status: 'saved' })
   expect(offered()).toEqual([])
@@ -35,6 +40,16 @@ it('offers what to do after ten seconds of waiting, and no sooner, however often
 it('says at once what the server refused', () => {
   stands({ status: 'failed', count: 1, why: 'There is no such child.' })
   expect(screen.getByRole('status')).toHaveTextContent('▲ 1 failed')
-  expect(offered()).toEqual(['To a file'])
+  expect(offered()).toEqual(['To a file', 'Later'])
   expect(screen.getByRole('region', { name: 'Not sent yet' })).toHaveTextContent('There is no such child.')
+})
+
+it('can be put off for a lesson with no network, and comes again for another reason', () => {
+  stands({ status: 'waiting', count: 1, why: 'no connection' })
+  act(() => vi.advanceTimersByTime(10_100))
+  act(() => screen.getByRole('button', { name: 'Later' }).click())
+  stands({ status: 'waiting', count: 5, why: 'no connection' })
+  expect(offered()).toEqual([])
+  stands({ status: 'waiting', count: 5, why: 'signed out' })
+  expect(offered()).toEqual(['Try now', 'To a file', 'Later'])
 })

@@ -7,33 +7,45 @@ import { useHall } from './useHall'
 /** What waits so long is a matter for the teacher, not for the network. */
 const LONG = 10_000
 
-/** How what was pressed stands: a mark of one size in one place, and what can be done about it where it does not go out. */
+/** How what was pressed stands: a mark of one size in one place. */
 export function Saving({ store }: { store: HallStore }) {
   const sending = useHall(store, (s) => s.sending)
-  const waits = useLong(sending.status === 'waiting')
   return (
-    <>
-      <div className={`${styles.saved} ${styles[sending.status]}`} role="status">
-        {words(sending)}
-      </div>
-      {(waits || sending.status === 'failed') && (
-        <section className={styles.decide} aria-label="Not sent yet">
-          <p>{'why' in sending && sending.why ? sending.why : 'still on its way'}</p>
-          {sending.status === 'waiting' && (
-            <button type="button" onClick={store.flush}>
-              Try now
-            </button>
-          )}
-          <button
-            type="button"
-            title="what is not sent yet, for another device of yours"
-            onClick={async () => save(await store.rescue(), 'unsent.json')}
-          >
-            To a file
-          </button>
-        </section>
+    <div className={`${styles.saved} ${styles[sending.status]}`} role="status">
+      {words(sending)}
+    </div>
+  )
+}
+
+/** What can be done about what does not go out, over the question; put off, it comes again when something else is the matter. */
+export function Unsent({ store }: { store: HallStore }) {
+  const sending = useHall(store, (s) => s.sending)
+  const waits = useLong(sending.status === 'waiting')
+  const why = 'why' in sending && sending.why ? sending.why : 'still on its way'
+  const [later, setLater] = useState('')
+  useEffect(() => {
+    if (sending.status === 'saved') setLater('')
+  }, [sending.status])
+  if ((!waits && sending.status !== 'failed') || later === why) return null
+  return (
+    <section className={styles.decide} aria-label="Not sent yet">
+      <p>{why}</p>
+      {sending.status === 'waiting' && (
+        <button type="button" onClick={store.flush}>
+          Try now
+        </button>
       )}
-    </>
+      <button
+        type="button"
+        title="what is not sent yet, for another device of yours"
+        onClick={async () => save(await store.rescue(), 'unsent.json')}
+      >
+        To a file
+      </button>
+      <button type="button" onClick={() => setLater(why)}>
+        Later
+      </button>
+    </section>
   )
 }
 

@@ -6,7 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -18,6 +23,12 @@ class StatementsTest {
     private static final String CUE = "underarm-roll/step";
 
     private final TestSchool school = TestSchool.make();
+    private final ExecutorService everybody = Executors.newFixedThreadPool(25);
+
+    @AfterEach
+    void leave() {
+        everybody.shutdownNow();
+    }
 
     private UUID unit(String name) {
         return school.unit(school.schoolClass(name, 7, TestSchool.names(12)), 4, 30);
@@ -48,6 +59,37 @@ class StatementsTest {
         List<Map<String, Object>> many = new ArrayList<>();
         for (UUID child : children) many.add(school.trial(child, CUE, true));
         assertThat(press(school.as, lesson, many).statements()).hasSizeBetween(1, A_PRESS);
+    }
+
+    /**
+     * Twenty-five at once: each press is as cheap as one alone, nobody reads a plan, and nobody is sent away. How quickly they are
+     * answered is what bin/bench trust measures.
+     */
+    @Test
+    void twentyFiveTeachersPressAtOnce() {
+        UUID schoolClass = school.schoolClass("Terns", 7, TestSchool.names(27));
+        String lesson = lesson(school.unit(schoolClass, 2, 30)).get("id").asString();
+        List<UUID> children = new ArrayList<>(school.children(schoolClass).values());
+        List<Map<String, Object>> trials = new ArrayList<>();
+        for (int i = 0; i < 100; i++) trials.add(school.trial(children.get(i % children.size()), CUE, true));
+        List<Caller> teachers = IntStream.range(0, 25)
+                .mapToObj(i -> TestSchool.signedIn(school.signIn))
+                .toList();
+        List<CompletableFuture<Caller.Answer>> answers = IntStream.range(0, trials.size())
+                .mapToObj(i -> CompletableFuture.supplyAsync(
+                        () -> {
+                            Map<String, Object> batch = school.batch(List.of(trials.get(i)));
+                            batch.put("device", UUID.randomUUID());
+                            return teachers.get(i % 25).post("/api/hall/" + lesson + "/batches", batch);
+                        },
+                        everybody))
+                .toList();
+        for (CompletableFuture<Caller.Answer> answer : answers) {
+            assertThat(answer.join().status()).as(answer.join().body()).isEqualTo(200);
+            assertThat(answer.join().statements())
+                    .hasSizeBetween(1, A_PRESS)
+                    .noneMatch(s -> s.contains("body_schema"));
+        }
     }
 
     /** One unit, then five, each with a lesson today: the same number of statements. */

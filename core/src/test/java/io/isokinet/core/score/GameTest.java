@@ -3,17 +3,20 @@ package io.isokinet.core.score;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.score.ScoreEvent.OtherSide;
 import io.isokinet.core.score.ScoreEvent.Scored;
 import io.isokinet.core.score.ScoreEvent.Undone;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class GameTest {
@@ -355,5 +358,29 @@ class GameTest {
             assertThatThrownBy(() -> Games.game(wrong)).isInstanceOf(IllegalArgumentException.class);
         for (String wrong : List.of("", "s a", "s a x 1", "u b", "x y z"))
             assertThatThrownBy(() -> Games.event(wrong)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /** Every way of scoring that the desk can keep gives a game that the desk can read. */
+    @ParameterizedTest
+    @EnumSource(Scoring.class)
+    void theGameOfAnActivityIsOneThatCanBeRead(Scoring scoring) {
+        Optional<String> game = DeskGame.of(scoring, 6);
+        assertThat(game.isEmpty()).isEqualTo(scoring == Scoring.NONE || scoring == Scoring.TIME);
+        game.ifPresent(text -> assertThat(Games.game(text).name()).isNotBlank());
+    }
+
+    @Test
+    void asManyTargetsStandAsAreSetOutWithinWhatHasRoom() {
+        assertThat(DeskGame.of(Scoring.PINS, 7)).contains("pins ONE_ROLL 7");
+        assertThat(DeskGame.of(Scoring.PINS, 0)).contains("pins ONE_ROLL 1");
+        assertThat(DeskGame.of(Scoring.PINS, 40)).contains("pins ONE_ROLL 12");
+        assertThat(DeskGame.of(Scoring.FEWEST, 3)).contains("fewest 3");
+    }
+
+    /** Places in place of centimetres: whoever is named first lies nearest. */
+    @Test
+    void whoLiesNearestIsKnownWithoutMeasuring() {
+        List<ScoreEvent> round = List.of(scored(0, 2), scored(1, 1));
+        assertThat(new Nearest(false).result(TWO, round).leads()).containsExactly(1);
     }
 }

@@ -89,6 +89,29 @@ class RulesTest {
                 .containsExactly("Lesson 1 has no tidy.", "Lesson 1 has no closing talk.");
     }
 
+    /** A lesson that was cut short has no play, no tidying and no closing talk, and nothing can be done about it any more. */
+    @Test
+    void whatWasTaughtIsNotJudged() {
+        UnitProblem taught = new UnitProblem(
+                two.profile(),
+                List.of(new LessonSlot(30, HALL, true), new LessonSlot(30, HALL, false)),
+                two.targets(),
+                Map.of(),
+                Map.of(),
+                two.knowHow(),
+                two.cupboard(),
+                Wishes.USUAL,
+                List.of());
+        Plan cut = read(taught, bare(taught, 0, "warm1", ROLL1), bare(taught, 1, "warm1", ROLL1));
+        for (Rule rule : List.of(new PhasesServed(), new MinutesAddUp(), new EndsInPlay())) {
+            assertThat(sentences(rule, cut)).as(rule.key()).noneMatch(s -> s.contains("Lesson 1"));
+            assertThat(Strain.cost(rule, cut))
+                    .as(rule.key())
+                    .isEqualTo(Strain.of(rule, cut).stream().mapToLong(Strain::cost).sum());
+        }
+        assertThat(sentences(new PhasesServed(), cut)).contains("Lesson 2 has no closing talk.");
+    }
+
     @Test
     void aRecapIsNeededFromTheSecondLessonOn() {
         Choice warmOnly = Choice.of("w", Set.of(LessonPhase.WARM), "warm1", 0);
