@@ -86,9 +86,7 @@ class StatementsTest {
                 .toList();
         for (CompletableFuture<Caller.Answer> answer : answers) {
             assertThat(answer.join().status()).as(answer.join().body()).isEqualTo(200);
-            assertThat(answer.join().statements())
-                    .hasSizeBetween(1, A_PRESS)
-                    .noneMatch(s -> s.contains("body_schema"));
+            assertThat(answer.join().statements()).hasSizeBetween(1, A_PRESS).noneMatch(s -> s.contains("body_schema"));
         }
     }
 

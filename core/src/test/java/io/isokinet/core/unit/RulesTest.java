@@ -107,7 +107,9 @@ class RulesTest {
             assertThat(sentences(rule, cut)).as(rule.key()).noneMatch(s -> s.contains("Lesson 1"));
             assertThat(Strain.cost(rule, cut))
                     .as(rule.key())
-                    .isEqualTo(Strain.of(rule, cut).stream().mapToLong(Strain::cost).sum());
+                    .isEqualTo(Strain.of(rule, cut).stream()
+                            .mapToLong(Strain::cost)
+                            .sum());
         }
         assertThat(sentences(new PhasesServed(), cut)).contains("Lesson 2 has no closing talk.");
     }
