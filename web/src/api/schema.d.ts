@@ -4589,7 +4589,6 @@ export interface components {
         ScoreBody: {
             event?: string;
             game?: string;
-            /** Format: uuid */
             score: string;
             sides?: string[];
         };
@@ -7946,7 +7945,9 @@ export interface operations {
     postHallByLessonBatches: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                person?: string;
+            };
             path: {
                 lesson: string;
             };

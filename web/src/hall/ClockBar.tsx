@@ -2,6 +2,7 @@ import { memo, useEffect, useRef, useState } from 'react'
 import type { Schemas } from '../api/client'
 import { ahead, type Step } from './ahead'
 import styles from './Clock.module.css'
+import { ClockControls } from './ClockControls'
 import { clockAt, clockWords } from './clock'
 import { overSignal } from './sound'
 import type { HallStore } from './store'
@@ -15,9 +16,7 @@ const SWIPE = 70
 export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) {
   const hall = useHall(store, (s) => s.hall)
   const events = useHall(store, (s) => s.clock)
-  const playing = useHall(store, (s) => s.playing)
   const steps = useHall(store, (s) => s.steps)
-  const planned = useHall(store, (s) => s.panel?.kind === 'plan')
   const [asked, setAsked] = useState<Step | null>(null)
   const now = useNow(events.length > 0)
   const clock = clockAt(hall.stretches, events, now)
@@ -75,65 +74,7 @@ export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) 
             {next && moves(hall, next)}
           </p>
         </div>
-        <div className={styles.controls}>
-          {clock.state === 'before' && (
-            <button type="button" className={styles.main} onClick={() => store.clock('begin')}>
-              Start the clock
-            </button>
-          )}
-          {runs && (
-            <>
-              {stretch.ladder.length > 1 && (
-                <>
-                  <button
-                    type="button"
-                    className={styles.wide}
-                    disabled={step === 0}
-                    onClick={() => store.ease(-1)}
-                  >
-                    Easier
-                  </button>
-                  <button
-                    type="button"
-                    className={styles.wide}
-                    disabled={step === stretch.ladder.length - 1}
-                    onClick={() => store.ease(1)}
-                  >
-                    Harder
-                  </button>
-                </>
-              )}
-              <button
-                type="button"
-                className={styles.wide}
-                aria-label="A minute more"
-                onClick={() => store.clock('longer')}
-              >
-                +1
-              </button>
-              {stretch.changeSeconds > 0 && playing !== stretch.id && (
-                <button type="button" className={styles.wide} title="the change is done" onClick={store.play}>
-                  They play
-                </button>
-              )}
-              <button type="button" className={styles.main} onClick={() => store.clock('next')}>
-                {next ? 'Next' : 'Done'}
-              </button>
-            </>
-          )}
-          {clock.state === 'over' && (
-            <button type="button" className={styles.main} onClick={() => store.open({ kind: 'end' })}>
-              End of the lesson
-            </button>
-          )}
-          <button
-            type="button"
-            aria-expanded={planned}
-            onClick={() => store.open(planned ? null : { kind: 'plan' })}
-          >
-            Plan
-          </button>
-        </div>
+        <ClockControls store={store} clock={clock} stretch={stretch} last={!next} />
         {asked && (
           <div className={styles.ahead} role="alertdialog" aria-label="What it changes">
             <p>{ahead(hall, events, asked, now).join(' ')}</p>

@@ -21,6 +21,7 @@ alter table unit_revision
 
 -- What was answered to the proposals on the evening of a lesson.
 create table evening_answer (
+    id uuid primary key,
     school_id uuid not null,
     lesson_id uuid not null,
     about text not null check (about in ('LOOK', 'FETCH', 'CHANGE')),
@@ -30,18 +31,21 @@ create table evening_answer (
     words text not null default '',
     by_person uuid not null references person,
     at timestamptz not null,
-    primary key (school_id, lesson_id, about),
+    unique (school_id, id),
+    unique (school_id, lesson_id, about),
     foreign key (school_id, lesson_id) references lesson (school_id, id),
     foreign key (school_id, for_lesson) references lesson (school_id, id)
 );
 
 -- Whom to look at first in a lesson, as somebody decided on the evening of the one before.
 create table first_look (
+    id uuid primary key,
     school_id uuid not null,
     lesson_id uuid not null,
     child_id uuid not null,
     cue_key text not null,
-    primary key (school_id, lesson_id, child_id, cue_key),
+    unique (school_id, id),
+    unique (school_id, lesson_id, child_id, cue_key),
     foreign key (school_id, lesson_id) references lesson (school_id, id),
     foreign key (school_id, child_id) references child (school_id, id) on delete cascade
 );

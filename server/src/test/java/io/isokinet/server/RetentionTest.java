@@ -124,7 +124,7 @@ class RetentionTest {
     void oldNotesGoAndTheLooksOfTheirLessonStay() {
         UUID lesson = school.lesson(curlews);
         event(lesson, "NOTE", Map.of("text", "Zo\u00eb helped Ben Tern up", "child", children.get("Ben")));
-        event(lesson, "CLOCK", Map.of("does", "start"));
+        event(lesson, "CLOCK", Map.of("does", "begin"));
         school.record(List.of(school.trial(children.get("Ben"), CUE, true)));
         change("update lesson_event set at = at - interval '25 months' where school_id = ?", school.id);
         rule("NOTES", 24);

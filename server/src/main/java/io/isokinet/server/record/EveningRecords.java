@@ -19,8 +19,8 @@ public class EveningRecords {
     private static final String ANSWERS =
             "select about, yes from evening_answer where school_id = :school and lesson_id = :lesson";
     private static final String ANSWER = """
-            insert into evening_answer (school_id, lesson_id, about, yes, for_lesson, words, by_person, at)
-            values (:school, :lesson, :about, :yes, :for, :words, :person, :at)
+            insert into evening_answer (id, school_id, lesson_id, about, yes, for_lesson, words, by_person, at)
+            values (gen_random_uuid(), :school, :lesson, :about, :yes, :for, :words, :person, :at)
             on conflict (school_id, lesson_id, about) do update
             set yes = excluded.yes, for_lesson = excluded.for_lesson, words = excluded.words, by_person = excluded.by_person,
                 at = excluded.at""";
@@ -29,7 +29,8 @@ public class EveningRecords {
             where school_id = :school and for_lesson = :lesson and yes and words <> '' order by at""";
     private static final String FORGET = "delete from first_look where school_id = :school and lesson_id = :lesson";
     private static final String LOOK = """
-            insert into first_look (school_id, lesson_id, child_id, cue_key) values (:school, :lesson, :child, :cue)
+            insert into first_look (id, school_id, lesson_id, child_id, cue_key)
+            values (gen_random_uuid(), :school, :lesson, :child, :cue)
             on conflict do nothing""";
     private static final String LOOKS =
             "select child_id as child, cue_key as cue from first_look where school_id = :school and lesson_id = :lesson";
