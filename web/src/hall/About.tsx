@@ -25,7 +25,7 @@ export function About({ store }: { store: HallStore }) {
         <b>{asks.name} missed</b>
         {WAYS.map(([way, arrow, word]) => (
           <button key={way} type="button" aria-label={`missed ${word}`} onClick={() => store.missedTo(way)}>
-            {arrow} {word}
+            {arrow} <span className={styles.word}>{word}</span>
           </button>
         ))}
       </fieldset>

@@ -126,7 +126,7 @@ export const HitTile = memo(function HitTile({ child, of, store }: Of & { of: nu
   const hits = tries?.filter((t) => t === 'hit').length ?? 0
   const running = tries && tries.length > 0
   const told = running
-    ? `${hits} of ${tries.length}, ${of - tries.length} to go`
+    ? `${hits} of ${tries.length}, ${of - tries.length} left`
     : last
       ? `${last.hits} of ${last.of}`
       : ''

@@ -1,7 +1,7 @@
 import type { ScoreLog } from './counted'
 import styles from './Score.module.css'
 import { gameOf } from './scores'
-import { shirtOf } from './shirts'
+import { columns, shirtOf } from './shirts'
 import { useStanding } from './useStanding'
 
 /** What the projector shows: each side in its colour and shape, with numerals for the far wall. */
@@ -17,7 +17,7 @@ export function ProjectedBoard({ score }: { score: ScoreLog | null }) {
   return (
     <main className={styles.projected}>
       <h1>{gameOf(score.game)?.name ?? score.game}</h1>
-      <div className={`${styles.sides} ${score.sides.length > 4 ? styles.many : ''}`}>
+      <div className={styles.sides} style={columns(score.sides.length)}>
         {score.sides.map((name, i) => (
           <div key={name} className={styles.side} style={{ background: shirtOf(i).colour }}>
             <div

@@ -7,11 +7,13 @@ interface ScoreHeadProps {
   store: HallStore
   score: ScoreLog
   name: string
+  /** whether each side has its own presses: nobody presses for another then */
+  own: boolean
   close: () => void
 }
 
 /** What can be done to the whole game. */
-export function ScoreHead({ store, score, name, close }: ScoreHeadProps) {
+export function ScoreHead({ store, score, name, own, close }: ScoreHeadProps) {
   const last = undone(score.events)
   const sides = score.sides.map((n) => `sides=${encodeURIComponent(n)}`).join('&')
   return (
@@ -24,16 +26,18 @@ export function ScoreHead({ store, score, name, close }: ScoreHeadProps) {
       >
         Undo
       </button>
-      <button
-        type="button"
-        disabled={!last || last.scored === undefined || score.sides.length < 2}
-        onClick={() =>
-          last?.scored !== undefined &&
-          store.addScore(`o ${uuid7()} ${last.ids[0]} ${(last.scored + 1) % score.sides.length}`)
-        }
-      >
-        It was the next side’s
-      </button>
+      {!own && score.sides.length > 1 && (
+        <button
+          type="button"
+          disabled={last?.scored === undefined}
+          onClick={() =>
+            last?.scored !== undefined &&
+            store.addScore(`o ${uuid7()} ${last.ids[0]} ${(last.scored + 1) % score.sides.length}`)
+          }
+        >
+          It was the next side’s
+        </button>
+      )}
       <button type="button" onClick={() => document.documentElement.requestFullscreen?.()}>
         Full screen
       </button>

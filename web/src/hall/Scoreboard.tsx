@@ -7,6 +7,7 @@ import { ScoreHead } from './ScoreHead'
 import { Fields, RowOfPresses, SideCard } from './ScorePads'
 import { ScoreSetup } from './ScoreSetup'
 import { gameOf } from './scores'
+import { columns } from './shirts'
 import type { HallStore } from './store'
 import { useHall } from './useHall'
 import { turnOf, useSide } from './useSide'
@@ -26,8 +27,8 @@ export function Scoreboard({ store, close }: { store: HallStore; close: () => vo
   )
 }
 
-/** More presses than these have no room inside the sides. */
-const ROOM = 28
+/** So many presses have room inside each side. */
+const room = (sides: number) => (sides <= 4 ? 13 : sides <= 8 ? 8 : 3)
 
 function Board({ store, score, close }: { store: HallStore; score: ScoreLog; close: () => void }) {
   const { standing, failed } = useStanding(score)
@@ -35,18 +36,24 @@ function Board({ store, score, close }: { store: HallStore; score: ScoreLog; clo
   const { side, pick, add } = useSide(store, score, game ? turnOf(game, standing) : -1)
   const pad = game?.pad
   const own =
-    pad?.kind === 'presses' && pad.own && pad.presses.length * score.sides.length <= ROOM ? pad.presses : null
+    pad?.kind === 'presses' && pad.own && pad.presses.length <= room(score.sides.length) ? pad.presses : null
   const addTo = (i: number, numbers: number[]) => store.addScore(`s ${uuid7()} ${i} ${numbers.join(',')}`)
   const over = standing?.over ?? false
   return (
     <>
-      <ScoreHead store={store} score={score} name={game?.name ?? score.game} close={close} />
+      <ScoreHead
+        store={store}
+        score={score}
+        name={game?.name ?? score.game}
+        own={own !== null}
+        close={close}
+      />
       {failed && (
         <p role="alert">The score desk was not loaded yet on this device. Open it once with a network.</p>
       )}
       {standing?.error && <p role="alert">{standing.error}</p>}
       {game?.seconds && <MinuteClock seconds={game.seconds} />}
-      <div className={`${styles.sides} ${score.sides.length > 4 ? styles.many : ''}`}>
+      <div className={styles.sides} style={columns(score.sides.length)}>
         {score.sides.map((name, i) => (
           <SideCard
             key={name}

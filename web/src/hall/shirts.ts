@@ -15,3 +15,7 @@ export const SHIRTS = [
 ]
 
 export const shirtOf = (side: number) => SHIRTS[side % SHIRTS.length]
+
+/** Sides in one row; five and more in two of the same length. */
+export const columns = (sides: number) =>
+  ({ '--columns': sides > 4 ? Math.ceil(sides / 2) : sides }) as React.CSSProperties
