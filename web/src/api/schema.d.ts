@@ -3673,6 +3673,11 @@ export interface components {
             what: string;
             words: string;
         };
+        LadderStep: {
+            /** Format: double */
+            metres?: number;
+            words: string;
+        };
         LayOutView: {
             lessons: components["schemas"]["LessonKit"][];
             places: components["schemas"]["PlaceKit"][];
@@ -5117,7 +5122,7 @@ export interface components {
             id: string;
             introduces: string[];
             kit: components["schemas"]["KitLine"][];
-            ladder: string[];
+            ladder: components["schemas"]["LadderStep"][];
             /** Format: int32 */
             level?: number;
             lever?: string;

@@ -65,7 +65,7 @@ export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) 
           </h1>
           <p>
             {stretch.formation}
-            {stretch.ladder.length > 0 && ` · ${stretch.ladder[step]}`}
+            {stretch.ladder.length > 0 && ` · ${stretch.ladder[step]?.words}`}
           </p>
           <p className={styles.then}>
             {next

@@ -15,7 +15,7 @@ export function SayScreen({ store }: { store: HallStore }) {
   const cues = hall.grid.skills.flatMap((s) => s.cues)
   const calls = stretch.focus.flatMap((k) => cues.filter((c) => c.key === k))
   const [first, rest] = firstSentence(stretch.how)
-  const lever = stretch.ladder[steps[stretch.id] ?? stretch.step]
+  const lever = stretch.ladder[steps[stretch.id] ?? stretch.step]?.words
   const text = [
     stretch.name,
     stretch.how,

@@ -83,7 +83,7 @@ export const stretch = (id: string, minutes: number): Schemas['StretchView'] => 
   roles: [],
   lever: 'distance',
   step: 1,
-  ladder: ['2 m', '3 m', '4 m'],
+  ladder: [2, 3, 4].map((metres) => ({ words: `${metres} m`, metres })),
   scoring: 'nothing is counted',
   gathering: 'stand still where they are',
   sitsOut: 'Watches.',

@@ -241,7 +241,11 @@ export function ActivityForm({ form, skills, vocabulary }: ActivityFormProps) {
                     mode="tags"
                     open={false}
                     suffixIcon={null}
-                    onChange={() => form.setFieldValue(['levers', row.name, 'logits'], undefined)}
+                    onChange={() => {
+                      // What the steps add and set is theirs: other steps begin anew, by their words.
+                      form.setFieldValue(['levers', row.name, 'logits'], undefined)
+                      form.setFieldValue(['levers', row.name, 'facts'], undefined)
+                    }}
                   />
                 </Form.Item>
                 <Form.Item name={[row.name, 'usual']} label="Start at" normalize={(v) => Number(v)}>

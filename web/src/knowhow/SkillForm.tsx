@@ -238,6 +238,13 @@ function CueFields({ row, cues }: { row: number; cues: Document[] }) {
       >
         <Input maxLength={400} placeholder="from the side" />
       </Form.Item>
+      <Form.Item name={[row, 'seen']} label="Seen from">
+        <Select
+          allowClear
+          placeholder="as the words begin"
+          options={['side', 'front', 'behind'].map((value) => ({ value, label: value }))}
+        />
+      </Form.Item>
       <Form.Item name={[row, 'from-age']} label="From age">
         <InputNumber min={3} max={12} />
       </Form.Item>

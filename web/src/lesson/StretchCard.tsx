@@ -134,14 +134,14 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                 <dd className={styles.buttons}>
                   {s.ladder.map((step, i) => (
                     <Button
-                      key={step}
+                      key={step.words}
                       size="small"
                       aria-pressed={i === s.step}
                       type={i === s.step ? 'primary' : 'default'}
                       disabled={fixed || busy || s.locked}
                       onClick={() => edit({ kind: 'ADJUST', setting: i })}
                     >
-                      {inText(step)}
+                      {inText(step.words)}
                     </Button>
                   ))}
                   {s.success && <small className="mute">{s.success}</small>}

@@ -2,12 +2,10 @@ import type { Miss, Tries } from '../counted'
 import { type Context, childOf, sideOf, skillOf } from './context'
 import type { HallState, HallVerbs } from './state'
 
-/** How far it is to the target at the step that is set here; undefined where the lever says no metres. */
+/** How far it is to the target at the step that is set here; undefined where nothing says. */
 export function metresOf({ hall, steps }: Pick<HallState, 'hall' | 'steps'>, segment: string | undefined) {
   const s = hall.stretches.find((x) => x.id === segment)
-  if (!s?.lever?.startsWith('distance')) return undefined
-  const told = /^(\d+(?:\.\d+)?) m\b/.exec(s.ladder[steps[s.id] ?? s.step] ?? '')
-  return told ? Number(told[1]) : undefined
+  return s?.ladder[steps[s.id] ?? s.step]?.metres
 }
 
 /** Hits out of tries, child by child; a full set goes to the server. */

@@ -6,6 +6,8 @@ import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Reach;
+import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
@@ -14,6 +16,7 @@ import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Mass;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Condition;
 import io.isokinet.core.skill.Crosswalk;
@@ -21,6 +24,7 @@ import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Ladder;
 import io.isokinet.core.skill.MovementPhase;
+import io.isokinet.core.skill.Seen;
 import io.isokinet.core.skill.Skill;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Handling;
@@ -34,10 +38,12 @@ import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Small made-up know-how for the tests of the core. */
 public final class Made {
@@ -121,6 +127,7 @@ public final class Made {
                 "Does the {opposite foot} step?",
                 key.substring(key.indexOf('/') + 1),
                 "from the side",
+                Seen.SIDE,
                 4,
                 List.of(prerequisites),
                 Condition.NONE,
@@ -177,7 +184,7 @@ public final class Made {
         private boolean fast;
         private List<String> cautions = List.of();
         private List<Lever> levers = List.of();
-        private String counts;
+        private boolean held;
 
         private Builder(String key, Set<LessonPhase> phases) {
             this.key = key;
@@ -255,8 +262,9 @@ public final class Made {
             return this;
         }
 
-        public Builder counts(String counts) {
-            this.counts = counts;
+        /** What counts as one is held on one side. */
+        public Builder held() {
+            this.held = true;
             return this;
         }
 
@@ -282,14 +290,48 @@ public final class Made {
                     layout,
                     fast,
                     "How.",
-                    counts,
+                    null,
                     "a three takes turns.",
                     levers,
                     cautions,
                     null,
                     0,
-                    Conduct.USUAL);
+                    new Conduct(
+                            Conduct.USUAL.scoring(),
+                            Conduct.USUAL.gathering(),
+                            List.of(),
+                            null,
+                            Conduct.USUAL.sitsOut(),
+                            null,
+                            null,
+                            null,
+                            held));
         }
+    }
+
+    /** A lever for distance. @param usual index of the step to start from */
+    public static Lever distance(int usual, double... metres) {
+        List<String> words = Arrays.stream(metres)
+                .mapToObj(m -> Words.say(m == Math.rint(m) ? "%.0f m" : "%.1f m", m))
+                .toList();
+        return new Lever(
+                "distance",
+                words,
+                usual,
+                Lever.even(words.size(), usual),
+                Arrays.stream(metres)
+                        .mapToObj(m -> StepFacts.of(Reach.metres(m)))
+                        .toList());
+    }
+
+    /** A lever for the hand or foot; null for a step that sets none. */
+    public static Lever limb(String name, List<String> steps, StepFacts.@Nullable Limb... limbs) {
+        return new Lever(
+                name,
+                steps,
+                0,
+                Lever.even(steps.size(), 0),
+                Arrays.stream(limbs).map(l -> new StepFacts(null, l)).toList());
     }
 
     private static final LessonPhase[] DRILL = {LessonPhase.PRACTISE, LessonPhase.TEACH};

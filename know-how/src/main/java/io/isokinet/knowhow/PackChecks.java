@@ -1,6 +1,9 @@
 package io.isokinet.knowhow;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Reach;
+import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
@@ -19,8 +22,10 @@ import io.isokinet.core.thing.Trait;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What a schema cannot say of a pack: references, order, mirroring, kit, rates, and that no two are alike. */
 final class PackChecks {
@@ -186,7 +191,32 @@ final class PackChecks {
         if (activity.minutesLeast() > activity.minutesMost())
             add("minutes-rise", activity.key(), "The fewest minutes come first, then the most.");
         rate(activity);
+        for (Lever lever : activity.levers()) lever(activity, lever);
         for (Need need : activity.needs()) need(activity, need);
+    }
+
+    /** Words and facts of a step say the same, or the words say no number. */
+    private void lever(Activity activity, Lever lever) {
+        List<StepFacts> told = StepWords.facts(lever.name(), lever.steps());
+        for (int i = 0; i < told.size(); i++) {
+            Reach said = told.get(i).reach();
+            Reach sets = lever.facts().get(i).reach();
+            if (said != null && !said.equals(sets))
+                add(
+                        "says-what-it-sets",
+                        activity.key(),
+                        "The step “%s” of the lever (%s) sets %s. Let its words and its facts say the same."
+                                .formatted(lever.steps().get(i), lever.name(), words(sets)));
+        }
+    }
+
+    private static String words(@Nullable Reach reach) {
+        return reach == null
+                ? "no distance"
+                : Words.say(
+                        "%.1f %s",
+                        reach.many(),
+                        reach.unit().name().toLowerCase(Locale.ROOT).replace('_', ' '));
     }
 
     private void rate(Activity activity) {

@@ -17,7 +17,9 @@ import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.Layout;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.Scoring;
+import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
@@ -41,17 +43,20 @@ import io.isokinet.core.skill.Fault;
 import io.isokinet.core.skill.Ladder;
 import io.isokinet.core.skill.MovementPhase;
 import io.isokinet.core.skill.Rung;
+import io.isokinet.core.skill.Seen;
 import io.isokinet.core.skill.Skill;
 import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Recipe;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -198,6 +203,7 @@ final class PackMapper {
                 text(node, "question"),
                 text(node, "call"),
                 text(node, "view"),
+                node.has("seen") ? constant(Seen.class, text(node, "seen")) : StepWords.seen(text(node, "view")),
                 node.get("from-age").asInt(),
                 strings(node, "prerequisites"),
                 node.has("condition") ? constant(Condition.class, text(node, "condition")) : Condition.NONE,
@@ -316,10 +322,26 @@ final class PackMapper {
         String name = text(node, "name");
         List<String> steps = strings(node, "steps");
         int usual = node.get("usual").asInt();
-        if (!node.has("logits")) return new Lever(name, steps, usual);
         List<Double> logits = new ArrayList<>();
-        node.get("logits").forEach(l -> logits.add(l.asDouble()));
-        return new Lever(name, steps, usual, logits);
+        if (node.has("logits")) node.get("logits").forEach(l -> logits.add(l.asDouble()));
+        else logits.addAll(Lever.even(steps.size(), usual));
+        List<StepFacts> facts = new ArrayList<>();
+        if (node.has("facts")) node.get("facts").forEach(f -> facts.add(facts(f)));
+        else facts.addAll(StepWords.facts(name, steps));
+        return new Lever(name, steps, usual, logits, facts);
+    }
+
+    private static StepFacts facts(JsonNode node) {
+        Reach reach = Arrays.stream(Reach.Unit.values())
+                .filter(u -> node.has(key(u)))
+                .findFirst()
+                .map(u -> new Reach(node.get(key(u)).asDouble(), u))
+                .orElse(null);
+        return new StepFacts(reach, node.has("limb") ? constant(StepFacts.Limb.class, text(node, "limb")) : null);
+    }
+
+    private static String key(Reach.Unit unit) {
+        return unit.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static Conduct conduct(JsonNode node) {
@@ -333,7 +355,8 @@ final class PackMapper {
                 node.has("sits-out") ? text(node, "sits-out") : usual.sitsOut(),
                 optional(node, "leaves"),
                 link == null ? null : new Conduct.Link(text(link, "subject"), text(link, "ask"), text(link, "answer")),
-                optional(node, "home"));
+                optional(node, "home"),
+                node.has("held") ? node.get("held").asBoolean() : StepWords.held(optional(node, "counts")));
     }
 
     private static List<Need> needs(JsonNode node) {

@@ -287,6 +287,18 @@ class PackReaderTest {
                         "cues: [underarm-roll/look, underarm-roll/step, underarm-roll/down-low]",
                         "cues: [underarm-roll/look, underarm-roll/step, underarm-roll/down-low, underarm-roll/hand-low, underarm-roll/finish]",
                         "2 to 4 cues"),
+                // A distance of nothing, one that no hall has, one that is none, and one that its own words deny.
+                Arguments.of("schema", DRILLS, "facts: [{metres: 2}", "facts: [{metres: 0}", "0"),
+                Arguments.of("schema", DRILLS, "facts: [{metres: 2}", "facts: [{metres: 500}", "100"),
+                Arguments.of("schema", DRILLS, "facts: [{metres: 2}", "facts: [{metres: far}", "number"),
+                Arguments.of("schema", DRILLS, "facts: [{metres: 2}", "facts: [{furlongs: 2}", "furlongs"),
+                Arguments.of(
+                        "says-what-it-sets",
+                        DRILLS,
+                        "facts: [{metres: 2}",
+                        "facts: [{metres: 7}",
+                        "The step “2 m” of the lever (distance) sets 7.0 metres"),
+                Arguments.of("values", DRILLS, "facts: [{metres: 2}, ", "facts: [", "facts of"),
                 Arguments.of("layout-exists", DRILLS, "layout: lanes-skittles", "layout: lanes-moon", "layouts.yaml"),
                 Arguments.of("minutes-rise", DRILLS, "minutes: [4, 6]", "minutes: [6, 4]", "fewest"),
                 Arguments.of(

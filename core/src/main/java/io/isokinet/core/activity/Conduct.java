@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param leaves what it builds, clears or leaves standing for the next activity; null for nothing
  * @param link another subject with one question and its answer; null for none
  * @param home how to do it at home; null where that makes no sense
+ * @param held true if what counts as one is held on one side
  */
 public record Conduct(
         Scoring scoring,
@@ -23,7 +24,8 @@ public record Conduct(
         String sitsOut,
         @Nullable String leaves,
         @Nullable Link link,
-        @Nullable String home) {
+        @Nullable String home,
+        boolean held) {
     /** For an activity that says nothing of it. */
     public static final Conduct USUAL = new Conduct(
             Scoring.NONE,
@@ -33,7 +35,8 @@ public record Conduct(
             "Watches one child for the call and tells what was seen.",
             null,
             null,
-            null);
+            null,
+            false);
 
     /** A question that belongs to another subject, with its answer. */
     public record Link(String subject, String ask, String answer) {}

@@ -12,13 +12,13 @@ import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Cue;
+import io.isokinet.core.skill.Seen;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.FloorPlan.Thing;
 import io.isokinet.core.space.FloorPlanner;
 import io.isokinet.core.space.FloorTask;
 import io.isokinet.core.space.FloorTask.Piece;
 import io.isokinet.core.space.FloorTask.Sending;
-import io.isokinet.core.space.FloorTask.View;
 import io.isokinet.core.space.FloorTask.Way;
 import io.isokinet.core.space.Point;
 import io.isokinet.core.thing.Item;
@@ -68,7 +68,7 @@ public final class Floors {
                 pieces(works, known),
                 activity.conduct().roles(),
                 activity.conduct().gathering(),
-                watch == null ? View.SIDE : View.of(watch.view()),
+                watch == null ? Seen.SIDE : watch.seen(),
                 watched,
                 moved));
     }

@@ -1,11 +1,12 @@
 package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.quantity.Age;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a child's body does in a lesson, and what of it is too much.
@@ -45,8 +46,6 @@ public record Load(
 
     /** From so many holds on, one side should not have all of them. Common practice. */
     private static final int ONE_SIDED = 8;
-    /** What counts as one says that it is held. */
-    private static final Pattern HELD = Pattern.compile("\\b(a hold|held for)\\b");
 
     /**
      * A stretch of a lesson.
@@ -58,23 +57,22 @@ public record Load(
     public record Part(Activity activity, int setting, int minutes, int tries, int motionPercent, boolean warm) {
         /** True if the setting asks for the other hand or leg. */
         boolean otherSide() {
-            return step().contains("other");
+            return limb() == StepFacts.Limb.OTHER;
         }
 
         /** True if the setting asks for the preferred hand or leg; what says neither goes in turn. */
         boolean preferredSide() {
-            return step().contains("preferred");
+            return limb() == StepFacts.Limb.PREFERRED;
         }
 
-        private String step() {
-            if (activity.levers().isEmpty()) return "";
-            List<String> steps = activity.levers().get(0).steps();
-            return steps.get(Math.min(setting, steps.size() - 1));
+        private StepFacts.@Nullable Limb limb() {
+            if (activity.levers().isEmpty()) return null;
+            List<StepFacts> facts = activity.levers().get(0).facts();
+            return facts.get(Math.min(setting, facts.size() - 1)).limb();
         }
 
         boolean held() {
-            String one = activity.countsAsOne();
-            return one != null && HELD.matcher(one).find();
+            return activity.conduct().held();
         }
     }
 

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param bodyPart where to look: "feet", "hands"
  * @param question what the observer checks, one yes/no question; templates allowed
  * @param call what the child is told, one to four words; templates allowed
- * @param view where to stand to see it; templates allowed
+ * @param view where to stand to see it, in words; templates allowed
+ * @param seen from where it is seen best
  * @param fromAge the youngest age in years at which it is asked for
  * @param prerequisites keys of cues that are taught before it or with it
  * @param condition what must be there for the cue to exist
@@ -27,6 +28,7 @@ public record Cue(
         String question,
         String call,
         String view,
+        Seen seen,
         int fromAge,
         List<String> prerequisites,
         Condition condition,

@@ -5,6 +5,7 @@ import io.isokinet.core.activity.Gathering;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Seen;
 import io.isokinet.core.thing.Need;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,7 @@ public record FloorTask(
         List<Piece> pieces,
         List<String> parts,
         Gathering gathering,
-        View view,
+        Seen view,
         Side watched,
         Map<Integer, Point> moved) {
     public FloorTask {
@@ -81,17 +82,4 @@ public record FloorTask(
 
     /** @param width in metres */
     public record Piece(FloorPlan.Thing.Kind kind, Need.Per per, int count, double width, String label) {}
-
-    /** From where a cue is seen best. */
-    public enum View {
-        SIDE,
-        FRONT,
-        BEHIND;
-
-        /** @param words as a cue says it: "from the side" */
-        public static View of(String words) {
-            if (words.contains("behind")) return BEHIND;
-            return words.contains("front") ? FRONT : SIDE;
-        }
-    }
 }

@@ -14,10 +14,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
-import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.StepFacts.Limb;
 import io.isokinet.core.aim.Band;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.KitMoves;
@@ -47,7 +48,7 @@ class LessonFitTest {
             .turn(5, 3, 2, 0)
             .space(8, 2)
             .needs(balls(Per.GROUP, 1), targets(Per.GROUP, 6))
-            .lever(new Lever("distance", List.of("3 m", "4 m"), 0))
+            .lever(Made.distance(0, 3, 4))
             .layout("lanes", 60)
             .build();
     private final Activity each = activity("each", LessonPhase.PRACTISE)
@@ -207,7 +208,7 @@ class LessonFitTest {
         Activity throwing = activity("throwing", LessonPhase.PRACTISE)
                 .of(ROLL, 2)
                 .cautions("throwing-arm")
-                .lever(new Lever("hand", List.of("preferred hand", "other hand"), 0))
+                .lever(Made.limb("hand", List.of("preferred hand", "other hand"), Limb.PREFERRED, Limb.OTHER))
                 .build();
         Load load = Load.of(
                 List.of(new Load.Part(throwing, 0, 8, 30, 40, false), new Load.Part(throwing, 1, 8, 25, 40, false)),
@@ -224,8 +225,8 @@ class LessonFitTest {
     void holdsAreCountedBySideAndOneSidedOnesFlagged() {
         Activity holding = activity("holding", LessonPhase.PRACTISE)
                 .of(ROLL, 2)
-                .counts("a statue held for six counts")
-                .lever(new Lever("foot", List.of("preferred", "other", "in turn"), 0))
+                .held()
+                .lever(Made.limb("foot", List.of("preferred", "other", "in turn"), Limb.PREFERRED, Limb.OTHER, null))
                 .build();
         Load turn = Load.of(List.of(new Load.Part(holding, 2, 8, 13, 40, false)), EIGHT);
         assertThat(turn.holds()).isEqualTo(7);
@@ -244,8 +245,8 @@ class LessonFitTest {
     void aLessonCountsHoldsBySideAsTheyAreSet() {
         Activity holding = activity("holding", LessonPhase.PRACTISE)
                 .of(ROLL, 2)
-                .counts("a hop held for two counts")
-                .lever(new Lever("foot", List.of("preferred", "other"), 0))
+                .held()
+                .lever(Made.limb("foot", List.of("preferred", "other"), Limb.PREFERRED, Limb.OTHER))
                 .build();
         LessonFit.Part other = new LessonFit.Part(
                 "h", holding, 1, 6, 0, (Fit.Works) fitter.fit(holding, HALL), null, false, List.of(), Map.of());

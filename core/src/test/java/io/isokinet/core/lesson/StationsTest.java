@@ -13,10 +13,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
-import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.aim.Band;
 import io.isokinet.core.knowhow.KnowHow;
@@ -119,11 +119,11 @@ class StationsTest {
         assertThat(Stations.step(lanes, both, 0)).isZero();
         Activity near = activity("near", LessonPhase.PRACTISE)
                 .of(ROLL, 2)
-                .lever(new Lever("distance", List.of("2 m", "3 m", "4 m"), 1))
+                .lever(Made.distance(1, 2, 3, 4))
                 .build();
         Activity far = activity("far", LessonPhase.PRACTISE)
                 .of(ROLL, 2)
-                .lever(new Lever("distance", List.of("5 m", "6 m"), 0))
+                .lever(Made.distance(0, 5, 6))
                 .build();
         Activity all = Stations.of(List.of(near, far));
         assertThat(all.levers().get(0).steps()).containsExactly("2 m | 5 m", "3 m | 5 m", "4 m | 6 m");

@@ -9,6 +9,8 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Difficulty;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Reach;
+import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.aim.Band;
 import io.isokinet.core.aim.HitChance;
 import io.isokinet.core.knowhow.KnowHow;
@@ -19,7 +21,15 @@ import org.junit.jupiter.api.Test;
 
 class SuccessTest {
     private final KnowHow known = Made.knowHow();
-    private final Lever distance = new Lever("distance", List.of("2 m", "3 m", "4 paces"), 1);
+    private final Lever distance = new Lever(
+            "distance",
+            List.of("2 m", "3 m", "4 paces"),
+            1,
+            Lever.even(3, 1),
+            List.of(
+                    StepFacts.of(Reach.metres(2)),
+                    StepFacts.of(Reach.metres(3)),
+                    StepFacts.of(new Reach(4, Reach.Unit.PACES))));
 
     private static Activity rolling(int pins) {
         return activity("roll", LessonPhase.PRACTISE)
@@ -80,7 +90,7 @@ class SuccessTest {
                         .value())
                 .isCloseTo(counted / many, within(0.06));
         // Far too near and far too far nobody is inside.
-        Lever wide = new Lever("distance", List.of("0.2 m", "3 m", "40 m"), 1);
+        Lever wide = Made.distance(1, 0.2, 3, 40);
         assertThat(Success.inBand(rolling(1), wide, 0, known, new Age(8), Band.USUAL)
                         .value())
                 .isZero();

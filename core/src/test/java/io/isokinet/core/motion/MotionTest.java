@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Reach;
+import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.place.Place.Floor;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
@@ -99,12 +101,24 @@ class MotionTest {
 
     @Test
     void aLeverTellsItsMetres() {
-        Lever lever = new Lever("distance", List.of("3 m", "4 paces", "2 steps", "near line"), 0);
+        Lever lever = new Lever(
+                "distance",
+                List.of("3 m", "4 paces", "2 steps", "near line"),
+                0,
+                Lever.even(4, 0),
+                List.of(
+                        StepFacts.of(Reach.metres(3)),
+                        StepFacts.of(new Reach(4, Reach.Unit.PACES)),
+                        StepFacts.of(new Reach(2, Reach.Unit.STEPS)),
+                        StepFacts.NONE));
         Age seven = new Age(7);
         assertThat(lever.metres(0, seven)).hasValue(3);
         assertThat(lever.metres(1, seven)).hasValue(3);
         assertThat(lever.metres(2, seven).getAsDouble()).isCloseTo(0.96, within(1e-9));
         assertThat(lever.metres(3, seven)).isEmpty();
-        assertThat(new Lever("gap", List.of("1 m"), 0).metres(0, seven)).isEmpty();
+        // Words are for people: nothing is read out of them.
+        assertThat(new Lever("distance", List.of("1 m"), 0).metres(0, seven)).isEmpty();
+        assertThatThrownBy(() -> Reach.metres(0)).hasMessageContaining("more than 0 and at most 100");
+        assertThatThrownBy(() -> Reach.metres(500)).hasMessageContaining("not 500");
     }
 }

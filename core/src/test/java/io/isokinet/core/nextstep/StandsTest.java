@@ -9,13 +9,13 @@ import io.isokinet.core.group.Places;
 import io.isokinet.core.nextstep.Stands.Swap;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Seen;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.FloorPlan.Spot;
 import io.isokinet.core.space.FloorPlan.Vantage;
 import io.isokinet.core.space.FloorPlanner;
 import io.isokinet.core.space.FloorTask;
 import io.isokinet.core.space.FloorTask.Sending;
-import io.isokinet.core.space.FloorTask.View;
 import io.isokinet.core.space.FloorTask.Way;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -26,7 +26,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class StandsTest {
-    private static FloorPlan floor(Formation formation, View view, Integer... sizes) {
+    private static FloorPlan floor(Formation formation, Seen view, Integer... sizes) {
         return FloorPlanner.of(new FloorTask(
                 HALL,
                 new SpaceNeed(8, 2, null, true),
@@ -42,7 +42,7 @@ class StandsTest {
                 Map.of()));
     }
 
-    private static final FloorPlan LANES = floor(Formation.LANES, View.BEHIND, 4, 4, 4, 4, 4, 4, 3);
+    private static final FloorPlan LANES = floor(Formation.LANES, Seen.BEHIND, 4, 4, 4, 4, 4, 4, 3);
 
     private static List<List<String>> groups(FloorPlan floor) {
         List<List<String>> groups = new ArrayList<>();
@@ -68,7 +68,7 @@ class StandsTest {
                         assertThat(s.at().to(v.at())).isLessThanOrEqualTo(7);
         }
         assertThat(LANES.vantages()).extracting(Vantage::groups).doesNotHaveDuplicates();
-        assertThat(floor(Formation.SCATTER, View.SIDE, 20).vantages()).isEmpty();
+        assertThat(floor(Formation.SCATTER, Seen.SIDE, 20).vantages()).isEmpty();
     }
 
     @Test

@@ -169,7 +169,7 @@ class SteerTest {
 
     @Test
     void whatIsOnTheLowestRungThatFitsIsMadeEasier() {
-        Lever distance = new Lever("distance", List.of("2 m", "3 m", "4 m"), 1);
+        Lever distance = Made.distance(1, 2, 3, 4);
         Wishes noOtherGame = new Wishes(
                 Wishes.Order.INTERLEAVED,
                 null,

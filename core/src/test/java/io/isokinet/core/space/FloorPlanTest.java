@@ -14,13 +14,13 @@ import io.isokinet.core.place.Place;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Side;
+import io.isokinet.core.skill.Seen;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
 import io.isokinet.core.space.FloorPlan.Thing;
 import io.isokinet.core.space.FloorTask.Piece;
 import io.isokinet.core.space.FloorTask.Sending;
-import io.isokinet.core.space.FloorTask.View;
 import io.isokinet.core.space.FloorTask.Way;
 import io.isokinet.core.thing.Need;
 import java.util.List;
@@ -54,7 +54,7 @@ class FloorPlanTest {
                 List.of(),
                 List.of(),
                 Gathering.START_LINE,
-                View.SIDE,
+                Seen.SIDE,
                 Side.RIGHT,
                 Map.of());
     }
@@ -272,7 +272,7 @@ class FloorPlanTest {
                             new Piece(Thing.Kind.MARKER, Need.Per.CLASS, random.nextInt(4) + 1, 0.2, "cone")),
                     List.of("roller", "fielder"),
                     Gathering.AT_THE_TEACHER,
-                    View.values()[random.nextInt(3)],
+                    Seen.values()[random.nextInt(3)],
                     Side.LEFT,
                     random.nextInt(4) == 0
                             ? Map.of(0, new Point(random.nextDouble() * 20, random.nextDouble() * 10))

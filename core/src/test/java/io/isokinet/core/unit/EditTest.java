@@ -9,6 +9,7 @@ import static io.isokinet.core.unit.Drafts.read;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.isokinet.core.Made;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.unit.edit.Edit;
@@ -18,7 +19,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class EditTest {
-    private final Lever distance = new Lever("distance", List.of("2 m", "3 m", "4 m"), 1);
+    private final Lever distance = Made.distance(1, 2, 3, 4);
     private final UnitProblem problem = problem(
             1,
             30,

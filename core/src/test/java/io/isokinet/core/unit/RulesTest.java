@@ -16,10 +16,10 @@ import static io.isokinet.core.unit.Drafts.replaced;
 import static io.isokinet.core.unit.Drafts.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
-import io.isokinet.core.activity.Lever;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
@@ -503,7 +503,7 @@ class RulesTest {
                 30,
                 activity("graded", LessonPhase.PRACTISE)
                         .of(ROLL, 1)
-                        .lever(new Lever("distance", List.of("2 m", "3 m", "4 m"), 0))
+                        .lever(Made.distance(0, 2, 3, 4))
                         .build());
         List<Choice> first = lesson(graded, 0, "graded", GAME1);
         List<Choice> second = lesson(graded, 1, "graded", "roll-game2");

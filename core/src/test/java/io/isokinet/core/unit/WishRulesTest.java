@@ -12,9 +12,9 @@ import static io.isokinet.core.unit.Drafts.replaced;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.isokinet.core.Made;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
-import io.isokinet.core.activity.Lever;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.safety.Policy;
@@ -283,7 +283,7 @@ class WishRulesTest {
                 activity("graded", LessonPhase.PRACTISE)
                         .of(ROLL, 2)
                         .turn(10, 0, 0, 0)
-                        .lever(new Lever("distance", List.of("2 m", "3 m"), 0))
+                        .lever(Made.distance(0, 2, 3))
                         .build());
         Plan plan = read(graded, lesson(graded, 0, ROLL1, "graded", GAME1));
         Segment set = plan.work().get(1);

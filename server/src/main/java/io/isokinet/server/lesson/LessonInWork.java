@@ -15,6 +15,7 @@ import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.lesson.Floors;
 import io.isokinet.core.lesson.LessonFit;
 import io.isokinet.core.lesson.LessonFit.Drawing;
 import io.isokinet.core.lesson.LessonFit.Part;
@@ -27,6 +28,7 @@ import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.lesson.ClassGroups.Roll;
 import io.isokinet.server.lesson.SheetView.ChildToday;
 import io.isokinet.server.lesson.SheetView.ItemName;
+import io.isokinet.server.lesson.SheetView.LadderStep;
 import io.isokinet.server.lesson.SheetView.PlaceView;
 import io.isokinet.server.lesson.SheetView.Stored;
 import io.isokinet.server.lesson.SheetView.StretchView;
@@ -46,6 +48,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** One lesson while it is worked out for who is there. */
@@ -259,7 +262,7 @@ final class LessonInWork {
                 works == null ? null : things.targetMm(a, works.kit()),
                 lever == null ? null : lever.name(),
                 segment.setting(),
-                lever == null ? List.of() : lever.steps(),
+                lever == null ? List.of() : ladder(a, lever),
                 a.countsAsOne(),
                 a.conduct().scoring().label(),
                 works == null ? null : things.game(a, works),
@@ -314,6 +317,12 @@ final class LessonInWork {
                 stretches.stream().mapToInt(StretchView::looks).sum(),
                 helpers(),
                 space.ceilingCm() == null ? school.wet() : null);
+    }
+
+    private List<LadderStep> ladder(Activity a, Lever lever) {
+        return IntStream.range(0, lever.steps().size())
+                .mapToObj(i -> new LadderStep(lever.steps().get(i), Floors.metres(a, i, age)))
+                .toList();
     }
 
     private List<String> adapted(Segment segment) {

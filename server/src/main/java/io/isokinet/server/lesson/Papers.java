@@ -243,7 +243,10 @@ class Papers {
     private static String ladder(StretchView g) {
         List<String> steps = new ArrayList<>();
         for (int i = 0; i < g.ladder().size(); i++)
-            steps.add(i == g.step() ? "[" + g.ladder().get(i) + "]" : g.ladder().get(i));
+            steps.add(
+                    i == g.step()
+                            ? "[" + g.ladder().get(i).words() + "]"
+                            : g.ladder().get(i).words());
         return String.join(" › ", steps);
     }
 

@@ -132,7 +132,7 @@ public record SheetView(
             @Nullable Integer targetMm,
             @Nullable String lever,
             int step,
-            List<String> ladder,
+            List<LadderStep> ladder,
             @Nullable String countsAsOne,
             String scoring,
             @Nullable GameView game,
@@ -156,6 +156,13 @@ public record SheetView(
     public record PlaceView(UUID child, int place) {}
 
     public record ItemName(String key, String name) {}
+
+    /**
+     * A step of the main lever.
+     *
+     * @param metres to what is aimed at, or to the partner, at this step; null where nothing says
+     */
+    public record LadderStep(String words, @Nullable Double metres) {}
 
     /**
      * The game of the score desk that it is played by.
