@@ -3,12 +3,14 @@ package io.isokinet.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** What a teacher sees when something is wrong: a plain sentence and a way on. */
@@ -31,6 +33,43 @@ class FaultsTest extends Journey {
             assertThat(desk.page.getByText("all saved")).isVisible();
             desk.isAccessible();
             desk.isQuiet();
+        }
+    }
+
+    /** The lesson goes on by what is kept of it, after a reload too; what waits goes out once somebody signed in again. */
+    @Test
+    void aSessionThatEndsInMidLessonIsSignedInAgainOverThePage() {
+        try (Desk desk = new Desk(application().address(), 1024, 768)) {
+            desk.signIn();
+            desk.inTheHall("Roll it, catch it", "Lesson 6");
+            long before = application().count("select count(*) from trial");
+            desk.button("Anouk: shown").click();
+            assertThat(desk.page.getByText("all saved")).isVisible();
+            desk.context.clearCookies(new BrowserContext.ClearCookiesOptions().setName("isokinet"));
+            desk.page.reload();
+            desk.button("Anouk: shown").click();
+            desk.button("Signed out: sign in again").click();
+            desk.isAccessible();
+            desk.page.getByLabel("Sign-in").fill(Application.SIGN_IN);
+            desk.page.getByLabel("Password").fill(Application.PASSWORD);
+            desk.button("Sign in").click();
+            assertThat(desk.page.getByText("all saved")).isVisible();
+            Assertions.assertThat(application().count("select count(*) from trial") - before)
+                    .isEqualTo(2);
+        }
+    }
+
+    /** What was said on another day stays. */
+    @Test
+    void aLessonOfAnotherDayIsNotTakenBackAtTheDesk() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.signIn();
+            desk.unit("Roll it, catch it");
+            desk.link("Lesson 1").click();
+            desk.button("How it went").click();
+            desk.isAccessible();
+            desk.button("Take it back").click();
+            assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("on the same day only");
         }
     }
 
