@@ -309,7 +309,11 @@ public final class Made {
         }
     }
 
-    /** A lever for distance. @param usual index of the step to start from */
+    /**
+     * A lever for distance.
+     *
+     * @param usual index of the step to start from
+     */
     public static Lever distance(int usual, double... metres) {
         List<String> words = Arrays.stream(metres)
                 .mapToObj(m -> Words.say(m == Math.rint(m) ? "%.0f m" : "%.1f m", m))

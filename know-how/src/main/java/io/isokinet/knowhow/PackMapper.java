@@ -297,7 +297,11 @@ final class PackMapper {
                                 cycle.get("act").asInt(),
                                 cycle.get("fetch").asInt(),
                                 cycle.get("back").asInt(),
-                                cycle.get("reset").asInt()),
+                                cycle.get("reset").asInt(),
+                                cycle.path("goes").asInt(1),
+                                cycle.has("acts")
+                                        ? constant(TurnCycle.Acts.class, text(cycle, "acts"))
+                                        : TurnCycle.Acts.USUAL),
                 node.path("tries").asInt(1),
                 new SpaceNeed(
                         space.get("long").asDouble(),

@@ -5,6 +5,7 @@ import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.TurnCycle;
+import io.isokinet.core.activity.TurnCycle.Acts;
 import io.isokinet.core.group.Groups;
 import io.isokinet.core.kit.KitFinder;
 import io.isokinet.core.kit.KitLine;
@@ -312,7 +313,7 @@ public final class Fitter {
 
     /**
      * Tries a child gets in a minute, in thousandths. In a queue, at a station and where parts are played one child of a group
-     * has a turn at a time; a pair has two tries in a turn there and back; a ring, two sides and a scramble have as many at a
+     * has a turn at a time; a pair has two tries in a turn there and back, unless one of them acts and the other feeds or watches; a ring, two sides and a scramble have as many at a
      * time as there are things to send.
      *
      * @param largestGroup its size @param children in the class
@@ -324,12 +325,12 @@ public final class Fitter {
         double sharing =
                 switch (activity.grouping().formation()) {
                     case LANES, FILES, WALL, RELAY, ROLES, STATIONS -> largestGroup;
-                    case PAIRS -> largestGroup / 2.0;
+                    case PAIRS -> cycle.acts() == Acts.ONE ? largestGroup : largestGroup / 2.0;
                     case CIRCLE -> perObject(activity, Need.Per.GROUP, largestGroup);
                     case TWO_SIDES, SCRAMBLE -> perObject(activity, Need.Per.CLASS, children);
                     case GATHERED, SCATTER, CROSSING -> 1;
                 };
-        return (int) Math.round(60_000.0 * activity.triesPerTurn() / (cycle.seconds() * sharing));
+        return (int) Math.round(60_000.0 * activity.triesPerTurn() * cycle.goes() / (cycle.seconds() * sharing));
     }
 
     /** How many share one thing that is sent, at least one; one where nothing is. */
@@ -356,7 +357,8 @@ public final class Fitter {
         String tries = Words.say("%.1f tries a child each minute", milli / 1000.0);
         int seconds = activity.cycle() == null ? 0 : activity.cycle().seconds();
         Formation formation = activity.grouping().formation();
-        return formation.queues() || formation == Formation.ROLES || formation == Formation.STATIONS
+        boolean one = activity.cycle() != null && activity.cycle().acts() == Acts.ONE;
+        return one || formation.queues() || formation == Formation.ROLES || formation == Formation.STATIONS
                 ? "A turn takes about %d s and %d share it: %s.".formatted(seconds, largestGroup, tries)
                 : "A turn takes about %d s: %s.".formatted(seconds, tries);
     }

@@ -2,6 +2,7 @@ package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.group.Groups;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Share;
@@ -55,10 +56,14 @@ public final class Minutes {
         return options;
     }
 
-    /** The share of time in which a child of the largest group waits for a turn: all but its own in a queue. */
+    /** The share of time in which a child of the largest group waits for a turn: all but its own in a queue, or where one of a pair acts. */
     public static Share waiting(Activity activity, int largestGroup) {
         Formation formation = activity.grouping().formation();
-        boolean inTurn = formation.queues() || formation == Formation.WALL || formation == Formation.STATIONS;
+        TurnCycle cycle = activity.cycle();
+        boolean inTurn = formation.queues()
+                || formation == Formation.WALL
+                || formation == Formation.STATIONS
+                || formation == Formation.PAIRS && cycle != null && cycle.acts() == TurnCycle.Acts.ONE;
         return inTurn && largestGroup > 1 ? new Share(1 - 1.0 / largestGroup) : Share.NONE;
     }
 

@@ -1,4 +1,4 @@
-package io.isokinet.core.lesson;
+package io.isokinet.knowhow;
 
 import java.util.ArrayDeque;
 import java.util.Arrays;

@@ -1,0 +1,110 @@
+package io.isokinet.knowhow;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
+import io.isokinet.core.activity.TurnCycle;
+import io.isokinet.core.group.Groups;
+import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.lesson.Minutes;
+import io.isokinet.core.thing.Need;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The tries that are counted beside those of a segment that is played through, event by event. */
+class TurnsTest {
+    private static final double SECONDS = 1200;
+    private static final int RUNS = 5;
+    /** Groups that are played at once, so that the pace of one child does not decide. */
+    private static final int GROUPS = 12;
+
+    private final List<Activity> activities =
+            PackReader.read(PackFiles.shipped()).knowHow().activities();
+
+    /** Every activity in which turns are taken; the children of its largest group, or of the class where all share things. */
+    @ParameterizedTest
+    @ValueSource(ints = {16, 27, 33})
+    void theTriesThatAreCountedAreThoseThatAreHad(int children) {
+        int many = 0;
+        for (Activity activity : activities) {
+            TurnCycle cycle = activity.cycle();
+            if (cycle == null || cycle.seconds() == 0) continue;
+            int group = largest(activity, children);
+            double counted = Fitter.milliTriesPerMinute(activity, group, children) / 1000.0 * SECONDS / 60;
+            double[] phases = {cycle.goes() * cycle.act(), cycle.fetch(), cycle.back(), cycle.reset()};
+            Sharing sharing = sharing(activity, group, children);
+            double had = TurnSimulation.median(sharing.children, sharing.atOnce, phases, SECONDS, RUNS, 7)
+                    * cycle.goes()
+                    * activity.triesPerTurn();
+            assertThat(counted / had)
+                    .as("%s, %d in a group, %d in the class", activity.name(), group, children)
+                    .isCloseTo(1, within(0.05));
+            many++;
+        }
+        assertThat(many).isGreaterThan(250);
+    }
+
+    private static int largest(Activity activity, int children) {
+        List<Integer> counts = Groups.counts(activity.grouping(), children);
+        if (counts.isEmpty()) return Math.min(children, activity.grouping().most());
+        int usual =
+                Math.max(1, Math.round((float) children / activity.grouping().usual()));
+        int groups = counts.stream()
+                .min((a, b) -> Math.abs(a - usual) - Math.abs(b - usual))
+                .orElseThrow();
+        return Groups.sizes(children, groups).get(0);
+    }
+
+    /** So many children, of whom so many can have a turn at once. */
+    private record Sharing(int children, int atOnce) {}
+
+    private static Sharing sharing(Activity activity, int group, int children) {
+        return switch (activity.grouping().formation()) {
+            case LANES, FILES, WALL, RELAY, ROLES, STATIONS -> new Sharing(GROUPS * group, GROUPS);
+            case PAIRS -> new Sharing(GROUPS * group, GROUPS * (activity.cycle().acts() == TurnCycle.Acts.ONE ? 1 : 2));
+            case CIRCLE -> new Sharing(GROUPS * group, GROUPS * things(activity, Need.Per.GROUP, group));
+            case TWO_SIDES, SCRAMBLE -> new Sharing(children, things(activity, Need.Per.CLASS, children));
+            case GATHERED, SCATTER, CROSSING -> new Sharing(children, children);
+        };
+    }
+
+    private static int things(Activity activity, Need.Per per, int sharers) {
+        int things = activity.needs().stream()
+                .filter(n -> n.role() == Need.Role.SENT && n.per() == per)
+                .mapToInt(Need::count)
+                .sum();
+        return things == 0 ? sharers : Math.min(sharers, things);
+    }
+
+    /** By hand: five seconds to act, two to fetch and two to reset, one of a pair at a time: 60 / 9 / 2, and 60 / 9 / 3 in a three. */
+    @Test
+    void ofAPairInWhichOneActsTheOtherHasNoTries() {
+        Activity feed = activity("step-and-reach");
+        assertThat(feed.cycle()).isEqualTo(new TurnCycle(6, 2, 0, 2, 1, TurnCycle.Acts.ONE));
+        assertThat(Fitter.milliTriesPerMinute(feed, 2, 24)).isEqualTo(3000);
+        assertThat(Fitter.milliTriesPerMinute(feed, 3, 24)).isEqualTo(2000);
+        assertThat(Minutes.waiting(feed, 2).percent()).isEqualTo(50);
+        Activity both = activity("ferry-passes");
+        assertThat(both.grouping().formation()).isEqualTo(Formation.PAIRS);
+        assertThat(Fitter.milliTriesPerMinute(both, 2, 24))
+                .isEqualTo(Math.round(60_000f / both.cycle().seconds()));
+        assertThat(Minutes.waiting(both, 2).percent()).isZero();
+    }
+
+    /** By hand: three kicks of four seconds, five to fetch and three back are 20 s for three tries, which four in a lane share. */
+    @Test
+    void aTurnOfSeveralGoesCountsEachOfThem() {
+        Activity three = activity("beyond-the-buoys");
+        assertThat(three.cycle().goes()).isEqualTo(3);
+        assertThat(three.cycle().seconds()).isEqualTo(20);
+        assertThat(Fitter.milliTriesPerMinute(three, 4, 24)).isEqualTo(2250);
+    }
+
+    private Activity activity(String key) {
+        return activities.stream().filter(a -> a.key().equals(key)).findFirst().orElseThrow();
+    }
+}
