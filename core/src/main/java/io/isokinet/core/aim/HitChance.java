@@ -1,7 +1,9 @@
 package io.isokinet.core.aim;
 
 import io.isokinet.core.quantity.Age;
-import java.util.random.RandomGenerator;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 
 /**
  * The chance that one try hits. The error of the aim is an angle, normal with mean zero and the standard deviation
@@ -88,42 +90,46 @@ public final class HitChance {
     }
 
     /**
-     * The chance of meeting at least one pin of a triangle with a ball that rolls straight, by simulation.
+     * The chance of meeting at least one pin of a triangle with a ball that rolls straight: each pin is a span of slopes, and
+     * the spans are summed where they do not lie over each other.
      *
      * @param rows 1 to 4
      * @param pin width of a pin in metres
      * @param gap between the middles of neighbours, in metres
      * @param ball its diameter in metres
-     * @param tries how many rolls are simulated; the standard error is at most 0.5 / √tries
+     * @param distance to the first pin in metres, more than zero
+     * @param spread in radians, more than zero
+     * @return 0 to 1
      */
-    public static double triangle(
-            int rows,
-            double pin,
-            double gap,
-            double ball,
-            double distance,
-            double spread,
-            int tries,
-            RandomGenerator random) {
+    public static double triangle(int rows, double pin, double gap, double ball, double distance, double spread) {
         check(pin, distance, spread);
-        if (rows < 1 || rows > 4 || tries < 1)
-            throw new IllegalArgumentException(
-                    "A triangle has 1 to 4 rows, not %d, and at least one roll, not %d.".formatted(rows, tries));
+        if (rows < 1 || rows > 4)
+            throw new IllegalArgumentException("A triangle has 1 to 4 rows, not %d.".formatted(rows));
         double reach = (pin + ball) / 2;
-        int hits = 0;
-        for (int i = 0; i < tries; i++) {
-            double slope = random.nextGaussian() * spread;
-            if (meets(rows, gap, reach, distance, slope)) hits++;
+        List<Span> spans = new ArrayList<>();
+        for (int row = 0; row < rows; row++) {
+            double away = distance + row * gap * Math.sqrt(3) / 2;
+            for (int at = 0; at <= row; at++) {
+                double middle = (at - row / 2.0) * gap;
+                spans.add(new Span((middle - reach) / away, (middle + reach) / away));
+            }
         }
-        return (double) hits / tries;
+        spans.sort(Comparator.comparingDouble(Span::from));
+        double chance = 0;
+        double counted = Double.NEGATIVE_INFINITY;
+        for (Span span : spans)
+            if (span.to > counted) {
+                chance += between(Math.max(span.from, counted), span.to, spread);
+                counted = span.to;
+            }
+        return chance;
     }
 
-    private static boolean meets(int rows, double gap, double reach, double distance, double slope) {
-        for (int row = 0; row < rows; row++) {
-            double at = slope * (distance + row * gap * Math.sqrt(3) / 2);
-            for (int pin = 0; pin <= row; pin++) if (Math.abs(at - (pin - row / 2.0) * gap) <= reach) return true;
-        }
-        return false;
+    /** Slopes at which one pin is met. */
+    private record Span(double from, double to) {}
+
+    private static double between(double from, double to, double spread) {
+        return (erf(to / (ROOT_TWO * spread)) - erf(from / (ROOT_TWO * spread))) / 2;
     }
 
     private static void check(double width, double distance, double spread) {

@@ -14,7 +14,6 @@ import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Random;
 
 /**
  * The share of tries that succeed at a setting: computed from the aim where something is rolled at a target over a distance that is
@@ -28,13 +27,9 @@ public record Success(double share, boolean computed, String reason) {
     /** Between the middles of two neighbours of a triangle: 12 in. USBC Equipment Specifications. */
     private static final double PIN_GAP = 0.3048;
 
-    private static final int SIMULATED = 4000;
-    /** For each of many children, where the share of them is what is asked for. */
-    private static final int SIMULATED_EACH = 800;
-
     /** @param step index among the lever's steps; the other levers stand at their usual step */
     public static Success of(Activity activity, Lever lever, int step, KnowHow known, Age age) {
-        return aimed(activity, lever, step, known, age, 1, SIMULATED)
+        return aimed(activity, lever, step, known, age, 1)
                 .orElseGet(() -> new Success(
                         Difficulty.success(
                                 activity.difficulty() + lever.logits().get(step), age.years()),
@@ -60,7 +55,7 @@ public record Success(double share, boolean computed, String reason) {
     public static Share inBand(Activity activity, Lever lever, int step, KnowHow known, Age age, Band band) {
         int inside = 0;
         for (double z : TWENTIETHS) {
-            double share = aimed(activity, lever, step, known, age, 1 + AIMS_DIFFER * z, SIMULATED_EACH)
+            double share = aimed(activity, lever, step, known, age, 1 + AIMS_DIFFER * z)
                     .map(Success::share)
                     .orElseGet(() -> Difficulty.success(
                             activity.difficulty() + lever.logits().get(step) + SKILLS_DIFFER * z, age.years()));
@@ -84,7 +79,7 @@ public record Success(double share, boolean computed, String reason) {
     }
 
     private static Optional<Success> aimed(
-            Activity activity, Lever lever, int step, KnowHow known, Age age, double of, int simulated) {
+            Activity activity, Lever lever, int step, KnowHow known, Age age, double of) {
         OptionalDouble metres = lever.metres(step, age);
         if (metres.isEmpty()) return Optional.empty();
         Optional<Need> sent =
@@ -102,14 +97,7 @@ public record Success(double share, boolean computed, String reason) {
                 ? HitChance.across(
                         HitChance.widthToHit(aim.width().metres(), ball.width().metres()), distance, spread)
                 : HitChance.triangle(
-                        rows,
-                        aim.width().metres(),
-                        PIN_GAP,
-                        ball.width().metres(),
-                        distance,
-                        spread,
-                        simulated,
-                        new Random(1));
+                        rows, aim.width().metres(), PIN_GAP, ball.width().metres(), distance, spread);
         return Optional.of(new Success(
                 share,
                 true,
