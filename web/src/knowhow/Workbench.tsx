@@ -193,7 +193,7 @@ function Beat() {
 function Bounce() {
   const [metres, setMetres] = useState(3)
   const [age, setAge] = useState(8)
-  const [speed, setSpeed] = useState(5)
+  const [speed, setSpeed] = useState(3)
   const bounce = useQuery({
     queryKey: ['bounce', metres, age, speed],
     queryFn: () => take(api.GET('/api/workbench/bounce', { params: { query: { metres, age, speed } } })),

@@ -18,6 +18,11 @@ public record BounceTask(double point, double from, double arrives, List<Double>
     private static final double HANDS = 0.7;
 
     private static final double WAIST = 0.55;
+    /** Metres off the waist that are still about it: a hand's length. */
+    private static final double ABOUT = 0.1;
+
+    /** Metres a second; slower it is a toss, no pass. Common practice. */
+    private static final double SLOWEST = 2;
 
     public BounceTask {
         path = List.copyOf(path);
@@ -44,7 +49,24 @@ public record BounceTask(double point, double from, double arrives, List<Double>
                         .mapToObj(i -> BouncePass.height(metres, from, speed, point, rebound, (double) i / STEPS))
                         .toList(),
                 Words.say(
-                        "It bounces %.1f m on the way, %.0f %% of it, and arrives %.1f m high; about the waist is %.1f m.",
-                        point.value() * metres, 100 * point.value(), arrives, waist));
+                                "It bounces %.1f m on the way, %.0f %% of it, and arrives %.1f m high; about the waist is %.1f m.",
+                                point.value() * metres, 100 * point.value(), arrives, waist)
+                        + (about(arrives, waist) ? "" : instead(metres, from, speed, waist, rebound)));
+    }
+
+    private static boolean about(double arrives, double waist) {
+        return Math.abs(arrives - waist) <= ABOUT;
+    }
+
+    /** What reaches the waist where this pass does not: the fastest of the slower ones, or none. */
+    private static String instead(double metres, double from, double speed, double waist, double rebound) {
+        for (double slower = speed - 0.1; slower >= SLOWEST; slower -= 0.1) {
+            Share point = BouncePass.pointFor(metres, from, slower, waist, rebound);
+            if (about(BouncePass.arrives(metres, from, slower, point, rebound), waist))
+                return Words.say(
+                        " So fast it does not come up to the waist, wherever it bounces. At %.1f m/s it does, bouncing at %.0f %% of the way.",
+                        slower, 100 * point.value());
+        }
+        return " It does not come up to the waist as a pass: take a ball that bounces higher, or go nearer.";
     }
 }

@@ -58,7 +58,7 @@ class WorkbenchController {
     BounceTask bounce(
             @RequestParam(defaultValue = "3") double metres,
             @RequestParam(defaultValue = "8") int age,
-            @RequestParam(defaultValue = "5") double speed,
+            @RequestParam(defaultValue = "3") double speed,
             @RequestParam(defaultValue = "0.75") double rebound) {
         return BounceTask.of(metres, new Age(age), speed, rebound);
     }
