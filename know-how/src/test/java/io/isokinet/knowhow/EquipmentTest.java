@@ -3,9 +3,14 @@ package io.isokinet.knowhow;
 import static io.isokinet.knowhow.Fixtures.KNOW_HOW;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.activity.Activity;
 import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Trait;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
@@ -32,5 +37,23 @@ class EquipmentTest {
             if (item.mass().grams() > 400)
                 assertThat(sheet.warning()).as(item.key()).contains("the limit is 0.4 kg");
         }
+    }
+
+    /** Whose words let the ball bounce, or come back from a wall into the hands, asks for one that bounces. Fact of the trade. */
+    @Test
+    void whatHasToBounceIsAskedFor() {
+        Pattern bounces = Pattern.compile(
+                "lets? it bounce|bounces low once|on the way up|catch the bounce|take it after|catch the return|catch what comes"
+                        + "|one bounce(,| between| allowed)|caught after at most one bounce|must bounce",
+                Pattern.CASE_INSENSITIVE);
+        List<String> asked = new ArrayList<>();
+        for (Activity activity : KNOW_HOW.activities()) {
+            if (!bounces.matcher(activity.how()).find()) continue;
+            asked.add(activity.key());
+            assertThat(activity.needs())
+                    .as(activity.key() + ": " + activity.how())
+                    .anyMatch(n -> n.traits().contains(Trait.BOUNCES));
+        }
+        assertThat(asked).hasSizeGreaterThan(15).contains("bounce-and-snatch", "rally-with-the-wall");
     }
 }
