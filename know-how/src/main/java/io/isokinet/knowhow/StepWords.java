@@ -15,6 +15,9 @@ import org.jspecify.annotations.Nullable;
  */
 final class StepWords {
     private static final Pattern DISTANCE = Pattern.compile("(\\d+(?:\\.\\d+)?) (m|paces?|steps?|giant steps?)\\b.*");
+    /** The other of two; another ball, or each other, is none. */
+    private static final Pattern OTHER = Pattern.compile("(?<!each )\\bother\\b");
+
     private static final Pattern HELD = Pattern.compile("\\b(a hold|held for)\\b");
     private static final Map<String, Reach.Unit> UNITS = Map.of(
             "m", Reach.Unit.METRES,
@@ -40,7 +43,7 @@ final class StepWords {
     }
 
     private static StepFacts.@Nullable Limb limb(String words) {
-        if (words.contains("other")) return StepFacts.Limb.OTHER;
+        if (OTHER.matcher(words).find()) return StepFacts.Limb.OTHER;
         return words.contains("preferred") ? StepFacts.Limb.PREFERRED : null;
     }
 

@@ -33,6 +33,8 @@ class StepFactsTest {
         assertThat(StepWords.facts("hand", List.of("preferred hand", "other hand", "in turn")))
                 .containsExactly(StepFacts.of(Limb.PREFERRED), StepFacts.of(Limb.OTHER), StepFacts.NONE);
         // The width of a gate is no distance, and a pace of a thousand is none.
+        assertThat(StepWords.facts("ball", List.of("another ball", "to each other")))
+                .containsOnly(StepFacts.NONE);
         assertThat(StepWords.facts("gate", List.of("2 m", "1 m"))).containsOnly(StepFacts.NONE);
         assertThat(StepWords.facts("distance", List.of("1000 paces", "0 m"))).containsOnly(StepFacts.NONE);
     }
