@@ -18,6 +18,7 @@ class ArchitectureTest {
             List.of("thing"),
             List.of("activity", "motion", "aim"),
             List.of("kit", "space", "group", "safety", "mastery", "score", "knowhow"),
+            List.of("task"),
             List.of("lesson"),
             List.of("unit"),
             List.of("nextstep"));

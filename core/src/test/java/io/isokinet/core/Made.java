@@ -1,13 +1,17 @@
 package io.isokinet.core;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Attempt;
 import io.isokinet.core.activity.Conduct;
+import io.isokinet.core.activity.Effort;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Must;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.StepFacts;
+import io.isokinet.core.activity.Travel;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
@@ -55,6 +59,7 @@ public final class Made {
     public static final Item FOAM = ball("foam", 200, 200, Trait.ROLLS, Trait.BOUNCES, Trait.SOFT);
     public static final Item SOCK = ball("sock", 60, 80, Trait.ROLLS, Trait.SOFT);
     public static final Item HARD = ball("hard", 150, 72, Trait.ROLLS);
+    public static final Item WEIGHT = ball("weight", 500, 120, Trait.SOFT);
     public static final Item BAG = ball("bag", 120, 110, Trait.SOFT, Trait.FLAT);
     public static final Item SKITTLE = stander("skittle", 150, 75, 230, 70, 95);
     public static final Item EMPTY = stander("empty", 25, 65, 200, 65, 100);
@@ -111,11 +116,21 @@ public final class Made {
     }
 
     public static Need balls(Need.Per per, int count) {
-        return new Need("ball", Need.Role.SENT, "foam", Set.of(Trait.ROLLS, Trait.SOFT), 60, 260, 400, per, count);
+        return new Need(
+                "ball",
+                Need.Role.SENT,
+                "foam",
+                Set.of(Trait.ROLLS, Trait.SOFT),
+                60,
+                260,
+                Need.Asks.upTo(400),
+                per,
+                count);
     }
 
     public static Need targets(Need.Per per, int count) {
-        return new Need("target", Need.Role.TOPPLED, "skittle", Set.of(Trait.STANDS), 50, 150, null, per, count);
+        return new Need(
+                "target", Need.Role.TOPPLED, "skittle", Set.of(Trait.STANDS), 50, 150, Need.Asks.NOTHING, per, count);
     }
 
     public static Cue cue(String key, String... prerequisites) {
@@ -177,14 +192,16 @@ public final class Made {
         private int ageTo = 12;
         private Grouping grouping = new Grouping(Formation.SCATTER, 1, 1, 1);
         private TurnCycle cycle;
-        private SpaceNeed space = new SpaceNeed(3, 1.5, null, false);
+        private SpaceNeed space = new SpaceNeed(3, 1.5, null);
         private List<Need> needs = List.of();
         private int setUp;
         private String layout = "clear";
         private boolean fast;
         private List<String> cautions = List.of();
         private List<Lever> levers = List.of();
-        private boolean held;
+        private Must must;
+        private Travel travel;
+        private Set<Effort> efforts = Set.of();
 
         private Builder(String key, Set<LessonPhase> phases) {
             this.key = key;
@@ -227,7 +244,7 @@ public final class Made {
         }
 
         public Builder space(double metresLong, double each) {
-            this.space = new SpaceNeed(metresLong, each, null, false);
+            this.space = new SpaceNeed(metresLong, each, null);
             return this;
         }
 
@@ -262,10 +279,29 @@ public final class Made {
             return this;
         }
 
-        /** What counts as one is held on one side. */
-        public Builder held() {
-            this.held = true;
+        /** What each try takes of a body. */
+        public Builder takes(Effort... efforts) {
+            this.efforts = Set.of(efforts);
             return this;
+        }
+
+        public Builder attempt(Must must, Travel travel) {
+            this.must = must;
+            this.travel = travel;
+            return this;
+        }
+
+        /** Told, or else what the things make likely. */
+        private Attempt attempt() {
+            boolean sends = needs.stream().anyMatch(n -> n.role() == Need.Role.SENT);
+            boolean fells = needs.stream().anyMatch(n -> n.role() == Need.Role.TOPPLED);
+            boolean aims = needs.stream().anyMatch(n -> n.role() == Need.Role.AIMED_AT);
+            Must usual = fells ? Must.TOPPLES : aims ? Must.HITS : skill == null ? Must.NOTHING : Must.DONE;
+            return new Attempt(
+                    must == null ? usual : must,
+                    travel != null ? travel : sends ? Travel.ROLLS : Travel.NONE,
+                    null,
+                    efforts);
         }
 
         public Activity build() {
@@ -296,6 +332,7 @@ public final class Made {
                     cautions,
                     null,
                     0,
+                    attempt(),
                     new Conduct(
                             Conduct.USUAL.scoring(),
                             Conduct.USUAL.gathering(),
@@ -304,8 +341,7 @@ public final class Made {
                             Conduct.USUAL.sitsOut(),
                             null,
                             null,
-                            null,
-                            held));
+                            null));
         }
     }
 
@@ -367,7 +403,7 @@ public final class Made {
         return new KnowHow(
                 List.of(ROLL, CATCH),
                 activities,
-                List.of(FOAM, SOCK, HARD, BAG, SKITTLE, EMPTY, FULL, CUPS),
+                List.of(FOAM, SOCK, HARD, WEIGHT, BAG, SKITTLE, EMPTY, FULL, CUPS),
                 Map.of("one-way", "All one way."),
                 new Crosswalk(List.of()),
                 Library.EMPTY);

@@ -7,7 +7,6 @@ import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
-import io.isokinet.core.lesson.Fitter;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Crosswalk;
@@ -16,6 +15,7 @@ import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.core.skill.Skill;
+import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
@@ -197,7 +197,7 @@ final class PackChecks {
 
     /** Words and facts of a step say the same, or the words say no number. */
     private void lever(Activity activity, Lever lever) {
-        List<StepFacts> told = StepWords.facts(lever.name(), lever.steps());
+        List<StepFacts> told = SchemaOne.facts(lever.name(), lever.steps());
         for (int i = 0; i < told.size(); i++) {
             Reach said = told.get(i).reach();
             Reach sets = lever.facts().get(i).reach();
@@ -220,7 +220,8 @@ final class PackChecks {
     }
 
     private void rate(Activity activity) {
-        int milli = Fitter.milliTriesPerMinute(activity, activity.grouping().usual(), USUAL_CLASS);
+        int milli = Turn.of(activity, activity.needs(), activity.grouping().usual(), USUAL_CLASS, 1)
+                .milliTries();
         if (milli == 0) return;
         double rate = milli / 1000.0;
         if (rate < FEWEST_TRIES_A_MINUTE || rate > MOST_TRIES_A_MINUTE)

@@ -10,16 +10,22 @@ import static io.isokinet.knowhow.Nodes.text;
 import static io.isokinet.knowhow.Nodes.traits;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Attempt;
+import io.isokinet.core.activity.Brings;
 import io.isokinet.core.activity.Conduct;
+import io.isokinet.core.activity.Effort;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Gathering;
 import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.Layout;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Must;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.activity.StepFacts;
+import io.isokinet.core.activity.Tempo;
+import io.isokinet.core.activity.Travel;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
@@ -66,7 +72,7 @@ import tools.jackson.databind.JsonNode;
 /** Turns trees that the schema has passed into core values; says where each keyed thing stands. */
 final class PackMapper {
     private final List<Skill> skills = new ArrayList<>();
-    private final List<JsonNode> activityNodes = new ArrayList<>();
+    private final List<ActivityNode> activityNodes = new ArrayList<>();
     private final List<Item> items = new ArrayList<>();
     private final Map<String, String> cautions = new LinkedHashMap<>();
     private final List<Crosswalk.Link> links = new ArrayList<>();
@@ -84,6 +90,16 @@ final class PackMapper {
         return places;
     }
 
+    /** @param schema of the pack it stands in */
+    private record ActivityNode(JsonNode node, int schema) {}
+
+    private int schema = 1;
+
+    /** Begins a pack: what its files say is read by its schema, 1 where its pack.yaml names none. */
+    void begin(JsonNode head) {
+        schema = head.path("schema").asInt(1);
+    }
+
     /** Takes one file. */
     void take(Located file) {
         JsonNode tree = file.tree;
@@ -91,7 +107,7 @@ final class PackMapper {
         for (int i = 0; i < tree.path("activities").size(); i++) {
             JsonNode node = tree.get("activities").get(i);
             once(node, file, "/activities/" + i);
-            activityNodes.add(node);
+            activityNodes.add(new ActivityNode(node, schema));
         }
         for (int i = 0; i < tree.path("items").size(); i++) {
             JsonNode node = tree.get("items").get(i);
@@ -203,7 +219,7 @@ final class PackMapper {
                 text(node, "question"),
                 text(node, "call"),
                 text(node, "view"),
-                node.has("seen") ? constant(Seen.class, text(node, "seen")) : StepWords.seen(text(node, "view")),
+                node.has("seen") ? constant(Seen.class, text(node, "seen")) : SchemaOne.seen(text(node, "view")),
                 node.get("from-age").asInt(),
                 strings(node, "prerequisites"),
                 node.has("condition") ? constant(Condition.class, text(node, "condition")) : Condition.NONE,
@@ -232,7 +248,10 @@ final class PackMapper {
                         ? new Recipe(
                                 strings(node.get("recipe"), "materials"),
                                 strings(node.get("recipe"), "steps"),
-                                node.get("recipe").get("minutes").asInt())
+                                node.get("recipe").get("minutes").asInt(),
+                                node.get("recipe").has("filling")
+                                        ? constant(Recipe.Filling.class, text(node.get("recipe"), "filling"))
+                                        : Recipe.Filling.NONE)
                         : null);
     }
 
@@ -245,6 +264,12 @@ final class PackMapper {
                 strings(node, "rolls-on").stream()
                         .map(f -> constant(Place.Floor.class, f))
                         .collect(Collectors.toSet()),
+                node.path("rolling").asDouble(1),
+                node.has("held-by")
+                        ? new Handling.HeldBy(
+                                text(node.get("held-by"), "item"),
+                                node.get("held-by").get("count").asInt())
+                        : null,
                 number(node, "fall"),
                 node.path("at-people").asBoolean(false),
                 node.path("indoors").asBoolean(true),
@@ -258,7 +283,7 @@ final class PackMapper {
         return node.has(name) ? node.get(name).asDouble() : null;
     }
 
-    private Activity activity(JsonNode node, Map<String, Skill> byKey) {
+    private Activity activity(JsonNode node, int schema, Map<String, Skill> byKey) {
         String skillKey = node.has("skill") ? text(node, "skill") : null;
         if (skillKey != null && !byKey.containsKey(skillKey))
             throw new IllegalArgumentException("The skill (%s) does not exist.".formatted(skillKey));
@@ -306,8 +331,7 @@ final class PackMapper {
                 new SpaceNeed(
                         space.get("long").asDouble(),
                         space.get("each").asDouble(),
-                        space.has("ceiling") ? space.get("ceiling").asDouble() : null,
-                        space.path("roller").asBoolean(false)),
+                        space.has("ceiling") ? space.get("ceiling").asDouble() : null),
                 needs(node),
                 node.get("set-up").asInt(),
                 text(node, "layout"),
@@ -319,7 +343,18 @@ final class PackMapper {
                 strings(node, "cautions"),
                 optional(node, "question"),
                 node.path("difficulty").asDouble(0),
+                node.has("task") ? attempt(node.get("task")) : schema == 1 ? SchemaOne.attempt(node) : Attempt.NONE,
                 conduct(node));
+    }
+
+    private static Attempt attempt(JsonNode node) {
+        return new Attempt(
+                constant(Must.class, text(node, "must")),
+                node.has("travels") ? constant(Travel.class, text(node, "travels")) : Travel.NONE,
+                number(node, "opening"),
+                strings(node, "efforts").stream()
+                        .map(e -> constant(Effort.class, e))
+                        .collect(Collectors.toSet()));
     }
 
     private static Lever lever(JsonNode node) {
@@ -331,7 +366,7 @@ final class PackMapper {
         else logits.addAll(Lever.even(steps.size(), usual));
         List<StepFacts> facts = new ArrayList<>();
         if (node.has("facts")) node.get("facts").forEach(f -> facts.add(facts(f)));
-        else facts.addAll(StepWords.facts(name, steps));
+        else facts.addAll(SchemaOne.facts(name, steps));
         return new Lever(name, steps, usual, logits, facts);
     }
 
@@ -341,7 +376,22 @@ final class PackMapper {
                 .findFirst()
                 .map(u -> new Reach(node.get(key(u)).asDouble(), u))
                 .orElse(null);
-        return new StepFacts(reach, node.has("limb") ? constant(StepFacts.Limb.class, text(node, "limb")) : null);
+        List<Brings> brings = new ArrayList<>();
+        node.path("brings")
+                .forEach(b -> brings.add(new Brings(
+                        text(b, "need"),
+                        optional(b, "like"),
+                        b.has("traits") ? traits(b) : null,
+                        b.has("width") ? low(b, "width") : null,
+                        b.has("width") ? high(b, "width") : null,
+                        b.has("per") ? constant(Need.Per.class, text(b, "per")) : null,
+                        b.has("count") ? b.get("count").asInt() : null)));
+        return new StepFacts(
+                reach,
+                node.has("limb") ? constant(StepFacts.Limb.class, text(node, "limb")) : null,
+                brings,
+                number(node, "opening"),
+                node.has("tempo") ? constant(Tempo.class, text(node, "tempo")) : null);
     }
 
     private static String key(Reach.Unit unit) {
@@ -359,8 +409,7 @@ final class PackMapper {
                 node.has("sits-out") ? text(node, "sits-out") : usual.sitsOut(),
                 optional(node, "leaves"),
                 link == null ? null : new Conduct.Link(text(link, "subject"), text(link, "ask"), text(link, "answer")),
-                optional(node, "home"),
-                node.has("held") ? node.get("held").asBoolean() : StepWords.held(optional(node, "counts")));
+                optional(node, "home"));
     }
 
     private static List<Need> needs(JsonNode node) {
@@ -373,7 +422,13 @@ final class PackMapper {
                         traits(n),
                         low(n, "width"),
                         high(n, "width"),
-                        n.has("grams") ? n.get("grams").asInt() : null,
+                        new Need.Asks(
+                                n.has("grams-from") ? n.get("grams-from").asInt() : null,
+                                n.has("grams") ? n.get("grams").asInt() : null,
+                                n.path("rebound").asDouble(0),
+                                n.path("underfoot").asBoolean(false),
+                                n.path("in-one-hand").asInt(0),
+                                n.path("alike").asBoolean(true)),
                         constant(Need.Per.class, text(n, "per")),
                         n.get("count").asInt())));
         return needs;
@@ -384,7 +439,8 @@ final class PackMapper {
     /** What did not make sense beyond the schema; maps the activities, which need the skills of every file. */
     List<Finding> problems() {
         Map<String, Skill> byKey = skills.stream().collect(Collectors.toMap(Skill::key, s -> s, (a, b) -> a));
-        for (JsonNode node : activityNodes) guarded(text(node, "key"), () -> activities.add(activity(node, byKey)));
+        for (ActivityNode a : activityNodes)
+            guarded(text(a.node(), "key"), () -> activities.add(activity(a.node(), a.schema(), byKey)));
         return problems;
     }
 

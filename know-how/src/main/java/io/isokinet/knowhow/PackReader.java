@@ -94,7 +94,7 @@ public final class PackReader {
      */
     public static KnowHow known(List<PackFiles> packs) {
         PackMapper mapper = new PackMapper();
-        for (PackFiles pack : packs) pack.texts().forEach((path, text) -> mapper.take(Located.checked(path, text)));
+        for (PackFiles pack : packs) below(mapper, pack);
         new Findings(mapper.problems().stream()
                         .filter(p -> !p.rule().equals("key-once"))
                         .toList())
@@ -116,8 +116,9 @@ public final class PackReader {
             add("pack-named", "pack.yaml", "A pack needs a pack.yaml with name, number and title.");
         stopIfFound();
         PackMapper mapper = new PackMapper();
-        for (PackFiles below : under) below.texts().forEach((path, text) -> mapper.take(Located.checked(path, text)));
+        for (PackFiles below : under) below(mapper, below);
         Set<String> known = Set.copyOf(mapper.places().keySet());
+        mapper.begin(files.get("pack.yaml").tree);
         files.values().forEach(mapper::take);
         findings.addAll(mapper.problems());
         stopIfFound();
@@ -130,6 +131,12 @@ public final class PackReader {
                 head.get("title").asString(),
                 pack,
                 mapper.knowHow());
+    }
+
+    /** A pack that was checked when it was taken in. */
+    private static void below(PackMapper mapper, PackFiles pack) {
+        mapper.begin(Located.checked("pack.yaml", pack.texts().getOrDefault("pack.yaml", "{}")).tree);
+        pack.texts().forEach((path, text) -> mapper.take(Located.checked(path, text)));
     }
 
     private void parse(String path, String text, Map<String, Located> files) {

@@ -51,6 +51,7 @@ final class Fixtures {
                 Map.entry("short-racket", 16),
                 Map.entry("hand-paddle", 12),
                 Map.entry("foam-spear", 9),
+                Map.entry("weighted-ball-300", 9),
                 Map.entry("sheet-target", 4)));
     }
 

@@ -252,7 +252,7 @@ class PackReaderTest {
                 Arguments.of(
                         "two-items",
                         DRILLS,
-                        "like: rope, traits: [flat], width: [80, 2600]",
+                        "like: rope, traits: [flat, long], width: [80, 2600]",
                         "like: rope, traits: [flat, floats, stands], width: [80, 2600]",
                         "at least 2 must"),
                 Arguments.of(

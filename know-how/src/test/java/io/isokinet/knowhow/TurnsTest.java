@@ -7,8 +7,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.group.Groups;
-import io.isokinet.core.lesson.Fitter;
-import io.isokinet.core.lesson.Minutes;
+import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Need;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -34,7 +33,7 @@ class TurnsTest {
             TurnCycle cycle = activity.cycle();
             if (cycle == null || cycle.seconds() == 0) continue;
             int group = largest(activity, children);
-            double counted = Fitter.milliTriesPerMinute(activity, group, children) / 1000.0 * SECONDS / 60;
+            double counted = turn(activity, group, children).milliTries() / 1000.0 * SECONDS / 60;
             double[] phases = {cycle.goes() * cycle.act(), cycle.fetch(), cycle.back(), cycle.reset()};
             Sharing sharing = sharing(activity, group, children);
             double had = TurnSimulation.median(sharing.children, sharing.atOnce, phases, SECONDS, RUNS, 7)
@@ -46,6 +45,10 @@ class TurnsTest {
             many++;
         }
         assertThat(many).isGreaterThan(250);
+    }
+
+    private static Turn turn(Activity activity, int group, int children) {
+        return Turn.of(activity, activity.needs(), group, children, 1);
     }
 
     private static int largest(Activity activity, int children) {
@@ -85,14 +88,14 @@ class TurnsTest {
     void ofAPairInWhichOneActsTheOtherHasNoTries() {
         Activity feed = activity("step-and-reach");
         assertThat(feed.cycle()).isEqualTo(new TurnCycle(6, 2, 0, 2, 1, TurnCycle.Acts.ONE));
-        assertThat(Fitter.milliTriesPerMinute(feed, 2, 24)).isEqualTo(3000);
-        assertThat(Fitter.milliTriesPerMinute(feed, 3, 24)).isEqualTo(2000);
-        assertThat(Minutes.waiting(feed, 2).percent()).isEqualTo(50);
+        assertThat(turn(feed, 2, 24).milliTries()).isEqualTo(3000);
+        assertThat(turn(feed, 3, 24).milliTries()).isEqualTo(2000);
+        assertThat(turn(feed, 2, 24).waitingPercent()).isEqualTo(50);
         Activity both = activity("ferry-passes");
         assertThat(both.grouping().formation()).isEqualTo(Formation.PAIRS);
-        assertThat(Fitter.milliTriesPerMinute(both, 2, 24))
+        assertThat(turn(both, 2, 24).milliTries())
                 .isEqualTo(Math.round(60_000f / both.cycle().seconds()));
-        assertThat(Minutes.waiting(both, 2).percent()).isZero();
+        assertThat(turn(both, 2, 24).waitingPercent()).isZero();
     }
 
     /** By hand: three kicks of four seconds, five to fetch and three back are 20 s for three tries, which four in a lane share. */
@@ -101,7 +104,7 @@ class TurnsTest {
         Activity three = activity("beyond-the-buoys");
         assertThat(three.cycle().goes()).isEqualTo(3);
         assertThat(three.cycle().seconds()).isEqualTo(20);
-        assertThat(Fitter.milliTriesPerMinute(three, 4, 24)).isEqualTo(2250);
+        assertThat(turn(three, 4, 24).milliTries()).isEqualTo(2250);
     }
 
     private Activity activity(String key) {

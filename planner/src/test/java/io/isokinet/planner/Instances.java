@@ -141,6 +141,7 @@ final class Instances {
                 a.cautions(),
                 a.question(),
                 a.difficulty(),
+                a.attempt(),
                 a.conduct());
     }
 

@@ -32,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param cautions keys of cautions
  * @param question a question to ask that checks understanding; null for none
  * @param difficulty in logits, with every lever at its usual step; see {@link Difficulty}
+ * @param attempt what one try is
  * @param conduct how it is run
  */
 public record Activity(
@@ -61,6 +62,7 @@ public record Activity(
         List<String> cautions,
         @Nullable String question,
         double difficulty,
+        Attempt attempt,
         Conduct conduct) {
     public Activity {
         phases = Set.copyOf(phases);

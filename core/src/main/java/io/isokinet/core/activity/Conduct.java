@@ -14,7 +14,6 @@ import org.jspecify.annotations.Nullable;
  * @param leaves what it builds, clears or leaves standing for the next activity; null for nothing
  * @param link another subject with one question and its answer; null for none
  * @param home how to do it at home; null where that makes no sense
- * @param held true if what counts as one is held on one side
  */
 public record Conduct(
         Scoring scoring,
@@ -24,8 +23,7 @@ public record Conduct(
         String sitsOut,
         @Nullable String leaves,
         @Nullable Link link,
-        @Nullable String home,
-        boolean held) {
+        @Nullable String home) {
     /** For an activity that says nothing of it. */
     public static final Conduct USUAL = new Conduct(
             Scoring.NONE,
@@ -35,8 +33,7 @@ public record Conduct(
             "Watches one child for the call and tells what was seen.",
             null,
             null,
-            null,
-            false);
+            null);
 
     /** A question that belongs to another subject, with its answer. */
     public record Link(String subject, String ask, String answer) {}

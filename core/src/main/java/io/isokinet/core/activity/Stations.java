@@ -85,8 +85,7 @@ public final class Stations {
                 new SpaceNeed(
                         most(parts, p -> p.space().metresLong()),
                         most(parts, p -> p.space().metresPerGroup()),
-                        null,
-                        false),
+                        null),
                 union(parts, Activity::needs),
                 largest(parts, Activity::setUpSeconds) + CHANGE * (parts.size() - 1),
                 "stations-" + key(parts.stream().map(Activity::key).toList()),
@@ -106,6 +105,7 @@ public final class Stations {
                         .findFirst()
                         .orElse(null),
                 parts.stream().mapToDouble(Activity::difficulty).average().orElseThrow(),
+                Attempt.NONE,
                 Conduct.USUAL);
     }
 

@@ -1,5 +1,6 @@
 package io.isokinet.core.activity;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -8,8 +9,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param reach how far it is to what is aimed at, or to the partner; null where it sets no distance
  * @param limb which hand or foot; null where it sets none
+ * @param brings what it makes of the things
+ * @param opening how wide the gate or the target is, in metres; null where it sets none
+ * @param tempo how fast it is done; null where it sets none
  */
-public record StepFacts(@Nullable Reach reach, @Nullable Limb limb) {
+public record StepFacts(
+        @Nullable Reach reach,
+        @Nullable Limb limb,
+        List<Brings> brings,
+        @Nullable Double opening,
+        @Nullable Tempo tempo) {
     /** Which of two hands, feet or legs. */
     public enum Limb {
         PREFERRED,
@@ -21,11 +30,46 @@ public record StepFacts(@Nullable Reach reach, @Nullable Limb limb) {
 
     public static final StepFacts NONE = new StepFacts(null, null);
 
+    public StepFacts {
+        brings = List.copyOf(brings);
+        if (opening != null && !(opening > 0 && opening <= 10))
+            throw new IllegalArgumentException(
+                    "An opening is more than 0 m and at most 10 m wide, not %s m.".formatted(opening));
+    }
+
+    /** One that sets how far and which limb, and nothing else. */
+    public StepFacts(@Nullable Reach reach, @Nullable Limb limb) {
+        this(reach, limb, List.of(), null, null);
+    }
+
     public static StepFacts of(Reach reach) {
         return new StepFacts(reach, null);
     }
 
     public static StepFacts of(Limb limb) {
         return new StepFacts(null, limb);
+    }
+
+    public static StepFacts of(Brings brings) {
+        return new StepFacts(null, null, List.of(brings), null, null);
+    }
+
+    public static StepFacts of(Tempo tempo) {
+        return new StepFacts(null, null, List.of(), null, tempo);
+    }
+
+    /** A gate or target of so many metres. */
+    public static StepFacts wide(double opening) {
+        return new StepFacts(null, null, List.of(), opening, null);
+    }
+
+    /** These, and what they leave open as the others have it. */
+    public StepFacts or(StepFacts others) {
+        return new StepFacts(
+                reach == null ? others.reach : reach,
+                limb == null ? others.limb : limb,
+                brings.isEmpty() ? others.brings : brings,
+                opening == null ? others.opening : opening,
+                tempo == null ? others.tempo : tempo);
     }
 }

@@ -1,11 +1,11 @@
 package io.isokinet.core.kit;
 
-import io.isokinet.core.kit.KitLine.Effect;
+import io.isokinet.core.activity.Must;
 import io.isokinet.core.motion.Toppling;
 import io.isokinet.core.motion.Toppling.Verdict;
 import io.isokinet.core.quantity.Age;
-import io.isokinet.core.quantity.Words;
 import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Handling.HeldBy;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Need.Role;
@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -31,37 +32,52 @@ import org.jspecify.annotations.Nullable;
 public final class KitFinder {
     private static final int QUICK = 10;
     private static final int HELPERS = 4;
+    /** More than any difference in size and mass. */
+    private static final double LAST = 1000;
 
     private final Cupboard cupboard;
     private final Map<String, Item> shipped;
     private final Age age;
+    private final BiPredicate<Item, Here> forbidden;
     private final List<Item> owned;
     // Many tasks need the same: what does it is worked out once.
-    private final Map<Need, List<Item>> ranks = new HashMap<>();
+    private final Map<Ranked, List<Item>> ranks = new HashMap<>();
     private final Map<Asked, KitList> found = new HashMap<>();
 
     /** @param shipped every known item by key, so that a need can name what it was made for even if there is none */
     public KitFinder(Cupboard cupboard, Map<String, Item> shipped, Age age) {
+        this(cupboard, shipped, age, (item, here) -> false);
+    }
+
+    /** @param forbidden what is taken last of all, since a caution stands against it */
+    public KitFinder(Cupboard cupboard, Map<String, Item> shipped, Age age, BiPredicate<Item, Here> forbidden) {
+        this.forbidden = forbidden;
         this.cupboard = cupboard;
         this.shipped = shipped;
         this.age = age;
         this.owned = cupboard.items();
     }
 
-    private record Asked(List<Need> needs, int children, int groups) {}
+    private record Asked(List<Need> needs, int children, int groups, Here here) {}
+
+    private record Ranked(Need need, Here here) {}
 
     /** @param children in the segment @param groups of its formation */
-    public KitList find(List<Need> needs, int children, int groups) {
+    public KitList find(List<Need> needs, int children, int groups, Here here) {
+        // How far it is matters to what must fall alone.
+        boolean topples = needs.stream().anyMatch(n -> n.role() == Role.TOPPLED);
+        Here there = topples || here.metres() == null ? here : here.anyDistance();
         return found.computeIfAbsent(
-                new Asked(needs, children, groups), asked -> assign(asked.needs, asked.children, asked.groups));
+                new Asked(needs, children, groups, there),
+                asked -> assign(asked.needs, asked.children, asked.groups, asked.here));
     }
 
-    private KitList assign(List<Need> needs, int children, int groups) {
+    private KitList assign(List<Need> needs, int children, int groups, Here here) {
         List<Need> order =
                 needs.stream().sorted(Comparator.comparing(Need::role)).toList();
         Map<Need, Set<Item>> refused = new HashMap<>();
         while (true) {
-            List<Map<Item, Integer>> given = share(order, children, groups, refused);
+            List<Map<Item, Integer>> given = share(order, children, groups, refused, here);
             List<Item> sent = IntStream.range(0, order.size())
                     .filter(i -> order.get(i).role() == Role.SENT)
                     .boxed()
@@ -73,40 +89,65 @@ public final class KitFinder {
                 Need need = order.get(i);
                 if (need.role() != Role.TOPPLED) continue;
                 for (Item target : given.get(i).keySet()) {
-                    Toppling.@Nullable Answer fall = weakest(sent, target);
+                    Toppling.@Nullable Answer fall = weakest(sent, target, here);
                     if (fall != null && fall.verdict() == Verdict.NO)
                         stands &= !refused.computeIfAbsent(need, n -> new LinkedHashSet<>())
                                 .add(target);
                 }
             }
             // Each round refuses a target more, so it ends.
-            if (stands) return list(order, children, groups, given, sent, refused);
+            if (stands) return list(order, children, groups, given, sent, refused, here);
         }
     }
 
-    /** What each need gets: the first that does it, unless needs compete. */
-    private List<Map<Item, Integer>> share(List<Need> needs, int children, int groups, Map<Need, Set<Item>> refused) {
+    /** What each need gets: the first that does it, unless needs compete. What belongs together is of one kind. */
+    private List<Map<Item, Integer>> share(
+            List<Need> needs, int children, int groups, Map<Need, Set<Item>> refused, Here here) {
         List<List<Item>> able = needs.stream()
-                .map(n -> ranked(n).stream()
+                .map(n -> ranked(n, here).stream()
                         .filter(i -> !refused.getOrDefault(n, Set.of()).contains(i))
                         .toList())
                 .toList();
         List<Item> things = able.stream().flatMap(List::stream).distinct().toList();
         boolean compete = things.size() < able.stream().mapToInt(List::size).sum();
+        int[] wanted = needs.stream().mapToInt(n -> n.wanted(children, groups)).toArray();
+        if (!compete) return inTurn(needs, able, wanted);
+        List<Map<Item, Integer>> given = matched(needs, able, things, wanted, here);
+        boolean whole = true;
+        for (int n = 0; n < needs.size(); n++)
+            for (int amount : given.get(n).values()) whole &= amount % set(needs.get(n)) == 0;
+        return whole ? given : inTurn(needs, able, wanted);
+    }
+
+    /** How many of a need are of one kind: all of one child's or of one group's. */
+    private static int set(Need need) {
+        return need.asks().alike() && need.per() != Need.Per.CLASS ? need.count() : 1;
+    }
+
+    /** Need by need, the first that does it, in whole sets. */
+    private List<Map<Item, Integer>> inTurn(List<Need> needs, List<List<Item>> able, int[] wanted) {
+        Map<Item, Integer> used = new HashMap<>();
         List<Map<Item, Integer>> given = new ArrayList<>();
-        if (!compete) {
-            for (int n = 0; n < needs.size(); n++) {
-                int missing = needs.get(n).wanted(children, groups);
-                Map<Item, Integer> own = new LinkedHashMap<>();
-                for (Item item : able.get(n)) {
-                    int taken = Math.min(missing, cupboard.count(item));
-                    if (taken > 0) own.put(item, taken);
-                    missing -= taken;
-                }
-                given.add(own);
+        for (int n = 0; n < needs.size(); n++) {
+            int set = set(needs.get(n));
+            int missing = wanted[n];
+            Map<Item, Integer> own = new LinkedHashMap<>();
+            for (Item item : able.get(n)) {
+                int left = there(needs.get(n), item) - used.getOrDefault(item, 0);
+                int taken = Math.min(missing, left / set * set);
+                if (taken <= 0) continue;
+                own.put(item, taken);
+                used.merge(item, taken, Integer::sum);
+                missing -= taken;
             }
-            return given;
+            given.add(own);
         }
+        return given;
+    }
+
+    /** As much as possible is covered, at least cost. */
+    private List<Map<Item, Integer>> matched(
+            List<Need> needs, List<List<Item>> able, List<Item> things, int[] wanted, Here here) {
         double[][] cost = new double[needs.size()][things.size()];
         for (int n = 0; n < needs.size(); n++)
             for (int t = 0; t < things.size(); t++) {
@@ -114,12 +155,13 @@ public final class KitFinder {
                 // What the task was made for costs nothing; ranks break ties between equal distances.
                 cost[n][t] = rank < 0
                         ? Double.POSITIVE_INFINITY
-                        : distance(shipped.get(needs.get(n).prefers()), things.get(t)) + rank * 1e-3;
+                        : distance(shipped.get(needs.get(n).prefers()), things.get(t))
+                                + rank * 1e-3
+                                + (forbidden.test(things.get(t), here) ? LAST : 0);
             }
-        int[][] amounts = Matching.of(
-                needs.stream().mapToInt(n -> n.wanted(children, groups)).toArray(),
-                things.stream().mapToInt(cupboard::count).toArray(),
-                cost);
+        int[][] amounts =
+                Matching.of(wanted, things.stream().mapToInt(cupboard::count).toArray(), cost);
+        List<Map<Item, Integer>> given = new ArrayList<>();
         for (int n = 0; n < needs.size(); n++) {
             Map<Item, Integer> own = new LinkedHashMap<>();
             for (Item item : able.get(n)) {
@@ -131,13 +173,25 @@ public final class KitFinder {
         return given;
     }
 
+    /** How many can be used: of what hangs, as many as there is something to hold up. */
+    private int there(Need need, Item item) {
+        HeldBy held = holder(need, item);
+        int count = cupboard.count(item);
+        return held == null ? count : Math.min(count, cupboard.count(shipped.get(held.item())) / held.count());
+    }
+
+    private static @Nullable HeldBy holder(Need need, Item item) {
+        return need.traits().contains(Trait.HANGS) ? item.handling().heldBy() : null;
+    }
+
     private KitList list(
             List<Need> needs,
             int children,
             int groups,
             List<Map<Item, Integer>> given,
             List<Item> sent,
-            Map<Need, Set<Item>> refused) {
+            Map<Need, Set<Item>> refused,
+            Here here) {
         List<KitLine> lines = new ArrayList<>();
         List<String> shortages = new ArrayList<>();
         for (int n = 0; n < needs.size(); n++) {
@@ -148,7 +202,14 @@ public final class KitFinder {
                 Item item = e.getKey();
                 missing -= e.getValue();
                 lines.add(line(
-                        need, item, e.getValue(), wanted, need.role() == Role.TOPPLED ? weakest(sent, item) : null));
+                        need,
+                        item,
+                        e.getValue(),
+                        wanted,
+                        need.role() == Role.TOPPLED ? weakest(sent, item, here) : null,
+                        here.must()));
+                HeldBy held = holder(need, item);
+                if (held != null) lines.add(holders(need, held, e.getValue()));
             }
             if (missing > 0)
                 shortages.add(shortage(
@@ -156,7 +217,7 @@ public final class KitFinder {
                         wanted,
                         missing,
                         refused.getOrDefault(need, Set.of()).stream()
-                                .map(t -> weakest(sent, t))
+                                .map(t -> weakest(sent, t, here))
                                 .filter(Objects::nonNull)
                                 .map(Toppling.Answer::reason)
                                 .toList()));
@@ -164,18 +225,39 @@ public final class KitFinder {
         return new KitList(lines, shortages);
     }
 
-    private List<Item> ranked(Need need) {
-        return ranks.computeIfAbsent(need, this::rank);
+    private KitLine holders(Need need, HeldBy held, int count) {
+        Item item = shipped.get(held.item());
+        int many = held.count() * count;
+        return new KitLine(need.what() + " held up", item.key(), many, KitLine.words(item, many), null, 0, null);
     }
 
-    private List<Item> rank(Need need) {
+    private List<Item> ranked(Need need, Here here) {
+        return ranks.computeIfAbsent(new Ranked(need, here.anyDistance()), this::rank);
+    }
+
+    private List<Item> rank(Ranked r) {
+        Need need = r.need();
         Item made = shipped.get(need.prefers());
         return owned.stream()
                 .filter(item -> item.key().equals(need.prefers()) || need.isMetBy(item))
                 .filter(item -> item.handling().ageFrom() <= age.years())
-                .sorted(Comparator.comparingDouble((Item item) -> distance(made, item))
+                .filter(item -> need.role() != Role.SENT || travels(need, item, r.here()))
+                .filter(item -> there(need, item) > 0)
+                .sorted(Comparator.comparing((Item item) -> forbidden.test(item, r.here()))
+                        .thenComparingDouble(item -> distance(made, item))
                         .thenComparing(Item::key))
                 .toList();
+    }
+
+    /** True if it rolls or comes back up on this floor, where it has to. */
+    private static boolean travels(Need need, Item item, Here here) {
+        return switch (here.travel()) {
+            case ROLLS -> here.ground().rolls(item);
+            case BOUNCES ->
+                need.asks().rebound() == 0
+                        || here.ground().rebound(item) >= need.asks().rebound();
+            case NONE, FLIES, KEPT -> true;
+        };
     }
 
     /** How far an item is from what the task was made for, by ratio of size and mass; 0 for that itself. */
@@ -186,24 +268,21 @@ public final class KitFinder {
                 + (item.has(Trait.BOUNCES) == made.has(Trait.BOUNCES) ? 0 : 0.5);
     }
 
-    private Toppling.@Nullable Answer weakest(List<Item> sent, Item target) {
+    private Toppling.@Nullable Answer weakest(List<Item> sent, Item target, Here here) {
         return sent.stream()
                 .filter(ball -> target.has(Trait.STANDS))
-                .map(ball -> cupboard.fell(ball, target).isPresent()
-                        ? Toppling.tried(
-                                ball, target, cupboard.fell(ball, target).getAsInt())
-                        : Toppling.of(ball, target, age))
+                .map(ball -> Falls.answer(ball, target, here, age, cupboard))
                 .max(Comparator.comparing(Toppling.Answer::verdict))
                 .orElse(null);
     }
 
-    private KitLine line(Need need, Item item, int count, int wanted, Toppling.@Nullable Answer fall) {
+    private KitLine line(Need need, Item item, int count, int wanted, Toppling.@Nullable Answer fall, Must must) {
         String words = KitLine.words(item, count);
         Item made = shipped.get(need.prefers());
         if (made == null || made.key().equals(item.key()))
             return new KitLine(need.what(), item.key(), count, words, null, seconds(item, count), null);
         int owned = cupboard.count(made);
-        Effect effect = effect(need, made, item);
+        Effects.Told told = Effects.of(need, made, item, must);
         String why = "%d %s wanted, %d owned; %s."
                 .formatted(wanted, wanted == 1 ? made.name() : made.many(), owned, does(need, item));
         String warning = fall != null && fall.verdict() == Verdict.DOUBTFUL ? " " + fall.reason() : "";
@@ -212,9 +291,9 @@ public final class KitFinder {
                 item.key(),
                 count,
                 words,
-                effect,
+                told.effect(),
                 seconds(item, count),
-                why + " " + comparison(effect, made, item) + time(made, item, count) + warning);
+                why + " " + told.sentence() + time(made, item, count) + warning);
     }
 
     /** Worn things are put on by each child at once where that is quick, else by helpers, four at a time. Common practice. */
@@ -234,29 +313,6 @@ public final class KitFinder {
     private static String does(Need need, Item item) {
         String traits = need.traits().stream().sorted().map(Trait::label).collect(Collectors.joining(", "));
         return item.many() + (traits.isEmpty() ? " have the size" : " do it: " + traits);
-    }
-
-    private static Effect effect(Need need, Item made, Item item) {
-        double size = item.width().metres() / made.width().metres();
-        if (need.role() == Role.SENT && item.has(Trait.SOFT) && !made.has(Trait.SOFT)) return Effect.SAFER;
-        if (size > 1.15) return Effect.EASIER;
-        if (size < 0.87) return Effect.HARDER;
-        return Effect.SAME;
-    }
-
-    private static String comparison(Effect effect, Item made, Item item) {
-        return switch (effect) {
-            case SAFER -> "Softer, so safer.";
-            case EASIER ->
-                Words.say(
-                        "Wider (%.0f mm for %.0f), so easier.",
-                        item.width().millimetres(), made.width().millimetres());
-            case HARDER ->
-                Words.say(
-                        "Smaller (%.0f mm for %.0f), so harder.",
-                        item.width().millimetres(), made.width().millimetres());
-            case SAME -> "About the same task.";
-        };
     }
 
     private String shortage(Need need, int wanted, int missing, List<String> refused) {

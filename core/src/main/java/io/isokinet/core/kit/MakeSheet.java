@@ -74,8 +74,7 @@ public record MakeSheet(
                     "%s weigh %.2f kg; at %d years the limit is %.1f kg. Weigh each one, make them smaller.",
                     item.many(), item.mass().kilograms(), age.years(), limit.kilograms());
         List<String> said = new ArrayList<>();
-        if (!item.has(Trait.STANDS)
-                && Objects.requireNonNull(item.recipe()).materials().stream().anyMatch(m -> m.contains("sand")))
+        if (!item.has(Trait.STANDS) && Objects.requireNonNull(item.recipe()).filling() == Recipe.Filling.SAND)
             said.add(Words.say(
                     "Sand is heavy: %.1f cm across weigh %.2f kg dry and %.2f damp; at %d years at most %.1f cm.",
                     item.width().metres() * 100,

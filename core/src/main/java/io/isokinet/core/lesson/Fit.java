@@ -2,8 +2,11 @@ package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.space.Zone;
+import io.isokinet.core.task.Task;
+import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Need;
 import java.util.List;
 
@@ -12,65 +15,64 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
     /**
      * It can be done.
      *
+     * @param task what is done, with the things used on the floor there; its needs may have smaller triangles where there are too
+     *     few pins
      * @param groups how many groups, of {@code sizes}
      * @param waves how many take turns with the kit; 1 if all work at once
      * @param formation groups in words: "5 lanes of 5, 1 of 4, across"
-     * @param needs what it needs as it is laid out, with smaller triangles where there are too few pins
-     * @param milliTriesPerMinute tries a child gets in a minute, in thousandths
-     * @param motionPercent share of the minutes in which a child is in motion; not the same as vigorous activity
+     * @param space the floor that each group has
+     * @param turn tries, waiting and motion
      * @param reasons sentences with their numbers
      * @param stations what is at each of its stations; empty where all do the same
      */
     record Works(
+            Task task,
             int groups,
             int waves,
             List<Integer> sizes,
             String formation,
-            List<Need> needs,
+            SpaceNeed space,
+            Turn turn,
             List<KitLine> kit,
-            int milliTriesPerMinute,
-            int motionPercent,
             List<Caution> cautions,
             List<String> reasons,
             List<Station> stations)
             implements Fit {
-        /** One without stations. */
-        public Works(
-                int groups,
-                int waves,
-                List<Integer> sizes,
-                String formation,
-                List<Need> needs,
-                List<KitLine> kit,
-                int milliTriesPerMinute,
-                int motionPercent,
-                List<Caution> cautions,
-                List<String> reasons) {
-            this(
-                    groups,
-                    waves,
-                    sizes,
-                    formation,
-                    needs,
-                    kit,
-                    milliTriesPerMinute,
-                    motionPercent,
-                    cautions,
-                    reasons,
-                    List.of());
-        }
-
         public Works {
             sizes = List.copyOf(sizes);
-            needs = List.copyOf(needs);
             kit = List.copyOf(kit);
             cautions = List.copyOf(cautions);
             reasons = List.copyOf(reasons);
             stations = List.copyOf(stations);
         }
 
+        /** What it needs as it is laid out. */
+        public List<Need> needs() {
+            return task.needs();
+        }
+
+        /** Tries a child gets in a minute, in thousandths. */
+        public int milliTriesPerMinute() {
+            return turn.milliTries();
+        }
+
+        /** Share of the minutes in which a child is in motion; not the same as vigorous activity. */
+        public int motionPercent() {
+            return turn.motionPercent();
+        }
+
+        /** Seconds of putting on what is worn. */
+        public int wornSeconds() {
+            return kit.stream().mapToInt(KitLine::seconds).sum();
+        }
+
         public boolean usesSubstitutes() {
             return kit.stream().anyMatch(line -> line.reason() != null);
+        }
+
+        /** True if no caution forbids it. */
+        public boolean allowed() {
+            return cautions.stream().noneMatch(Caution::forbids);
         }
     }
 

@@ -4,15 +4,16 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.Stations;
-import io.isokinet.core.activity.TurnCycle;
-import io.isokinet.core.activity.TurnCycle.Acts;
 import io.isokinet.core.group.Groups;
+import io.isokinet.core.kit.Here;
 import io.isokinet.core.kit.KitFinder;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.KitList;
 import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.motion.Ground;
 import io.isokinet.core.place.Place;
+import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.core.safety.Caution;
@@ -20,7 +21,11 @@ import io.isokinet.core.safety.Policy;
 import io.isokinet.core.safety.Safety;
 import io.isokinet.core.safety.Scene;
 import io.isokinet.core.space.FloorFit;
+import io.isokinet.core.space.LaneLength;
 import io.isokinet.core.space.Zone;
+import io.isokinet.core.task.Asked;
+import io.isokinet.core.task.Task;
+import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
@@ -31,6 +36,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -54,6 +60,7 @@ public final class Fitter {
     private final int children;
     private final Policy policy;
     private final Map<Grouping, List<Integer>> splits = new HashMap<>();
+    private final Map<Room, FloorFit> floors = new HashMap<>();
 
     /** @param children present, at least 1 */
     public Fitter(KnowHow knowHow, Cupboard cupboard, Age age, int children) {
@@ -68,30 +75,49 @@ public final class Fitter {
                             .formatted(children));
         this.knowHow = knowHow;
         this.cupboard = cupboard;
-        this.kit = new KitFinder(cupboard, knowHow.itemsByKey(), age);
+        this.kit = new KitFinder(
+                cupboard,
+                knowHow.itemsByKey(),
+                age,
+                (item, here) -> Safety.forbids(item, new Scene.Around(here.indoors(), here.airborne(), age), policy));
         this.age = age;
         this.children = children;
         this.policy = policy;
     }
 
+    /** At the step to start from, or the nearest to it that can be done: easier ones first. */
     public Fit fit(Activity activity, Place place) {
-        return fit(activity, place, null, 0);
+        Fit usual = fit(activity, Asked.usual(activity), place);
+        if (allowed(usual)) return usual;
+        int steps = Asked.steps(activity);
+        for (int away = 1; away < steps; away++)
+            for (int step : new int[] {Asked.usual(activity) - away, Asked.usual(activity) + away}) {
+                if (step < 0 || step >= steps) continue;
+                Fit other = fit(activity, step, place);
+                if (allowed(other)) return other;
+            }
+        return usual;
+    }
+
+    private static boolean allowed(Fit fit) {
+        return fit instanceof Fit.Works works && works.allowed();
+    }
+
+    /** @param setting step of the main lever; beyond the hardest means the hardest */
+    public Fit fit(Activity activity, int setting, Place place) {
+        return fit(activity, setting, place, null, 0);
     }
 
     /**
      * @param wished number of groups that is tried first; null for the usual one, and of no matter to stations
      * @param adapted children for whom a cue of it is adapted or left out
      */
-    public Fit fit(Activity activity, Place place, @Nullable Integer wished, int adapted) {
+    public Fit fit(Activity activity, int setting, Place place, @Nullable Integer wished, int adapted) {
         List<String> stations = Stations.parts(activity.key());
-        if (stations.size() > 1) return stations(activity, stations, place, adapted);
+        if (stations.size() > 1) return stations(activity, stations, setting, place, adapted);
         if (age.years() < activity.ageFrom() || age.years() > activity.ageTo())
             return fails("%s is for ages %d to %d; this class is %d."
                     .formatted(activity.name(), activity.ageFrom(), activity.ageTo(), age.years()));
-        Formation formation = activity.grouping().formation();
-        FloorFit floor = FloorFit.of(place, activity.space(), formation, children);
-        if (floor.groups() == 0)
-            return fails("%s does not fit into %s: %s.".formatted(activity.name(), place.name(), floor.how()));
         List<Integer> counts = splits.computeIfAbsent(activity.grouping(), g -> Groups.counts(g, children));
         if (counts.isEmpty())
             return fails("%s needs groups of %d to %d, which %d children do not make."
@@ -100,46 +126,150 @@ public final class Fitter {
                             activity.grouping().least(),
                             activity.grouping().most(),
                             children));
-        List<Integer> roomy = counts.stream()
-                .filter(n -> n <= floor.groups())
+        Asked asked = Asked.of(activity, setting);
+        Task task = Task.of(asked, age, place.floor(), asked.needs(), List.of(), knowHow, cupboard);
+        String stopsShort = task.stopsShort();
+        if (stopsShort != null && task.sent() != null && new Ground(place.floor()).rolls(task.sent()))
+            return fails("%s does not work here%s: %s.".formatted(activity.name(), at(asked), stopsShort));
+        List<Integer> order = counts.stream()
                 .sorted(Comparator.comparing(n -> !n.equals(wished)))
                 .toList();
-        if (roomy.isEmpty())
-            return fails("%s needs at least %d groups side by side for %d children; %s has room for %d."
-                    .formatted(
-                            activity.name(),
-                            counts.stream().min(Integer::compare).orElseThrow(),
-                            children,
-                            place.name(),
-                            floor.groups()));
         // A number that was wished for needs no explanation.
-        int best = roomy.get(0).equals(wished) ? wished : counts.get(0);
-        List<String> shortages = List.of();
-        for (int groups : roomy)
-            for (List<Need> needs : splits(activity.needs())) {
-                KitList list = kit.find(needs, children, groups);
-                if (list.suffices())
-                    return works(activity, place, new Laid(needs, groups, 1, list, adapted), floor, best, shortages);
-                if (shortages.isEmpty()) shortages = list.shortages();
-            }
-        if (WAVES.contains(formation))
+        int best = order.get(0).equals(wished) ? order.get(0) : counts.get(0);
+        Laying laying = new Laying(asked, place, best, adapted);
+        for (int groups : order) {
+            Fit fit = laying.at(groups);
+            if (fit != null) return fit;
+        }
+        if (WAVES.contains(activity.grouping().formation()) && laying.roomy > 0)
             for (int waves = 2; waves <= MOST_WAVES; waves++) {
-                KitList list = kit.find(activity.needs(), (children + waves - 1) / waves, roomy.get(0));
+                Fit fit = laying.waves(waves);
+                if (fit != null) return fit;
+            }
+        return laying.refused();
+    }
+
+    /** " at “4 m”" where there are steps. */
+    private static String at(Asked asked) {
+        return asked.activity().levers().isEmpty()
+                ? ""
+                : " at “%s”".formatted(asked.activity().levers().get(0).steps().get(asked.setting()));
+    }
+
+    /** One activity at one setting, laid out for one number of groups after the other. */
+    private final class Laying {
+        private final Asked asked;
+        private final Activity activity;
+        private final Place place;
+        private final int best;
+        private final int adapted;
+        private final Here here;
+        private int roomy;
+        private @Nullable FloorFit floor;
+        private int most;
+        private List<String> shortages = List.of();
+
+        Laying(Asked asked, Place place, int best, int adapted) {
+            this.asked = asked;
+            this.activity = asked.activity();
+            this.place = place;
+            this.best = best;
+            this.adapted = adapted;
+            this.here = new Here(
+                    new Ground(place.floor()),
+                    place.indoors(),
+                    activity.cautions().contains("airborne"),
+                    activity.attempt().travel(),
+                    activity.attempt().must(),
+                    asked.metres(age));
+        }
+
+        /** Null if floor or kit do not suffice. */
+        @Nullable
+        Fit at(int groups) {
+            SpaceNeed space = space(asked, asked.needs(), groups);
+            FloorFit there = floor(place, space, activity.grouping().formation());
+            if (floor == null || there.groups() > most) {
+                floor = there;
+                most = there.groups();
+            }
+            if (there.groups() < groups) return null;
+            if (roomy == 0) roomy = groups;
+            for (List<Need> needs : splits(asked.needs())) {
+                KitList list = kit.find(needs, children, groups, here);
                 if (list.suffices())
                     return works(
-                            activity,
-                            place,
-                            new Laid(activity.needs(), roomy.get(0), waves, list, adapted),
-                            floor,
-                            best,
-                            shortages);
+                            new Laid(asked, needs, groups, 1, list, adapted), space, there, place, best, shortages);
+                if (shortages.isEmpty()) shortages = list.shortages();
             }
-        return new Fit.Fails(
-                shortages.stream().map(s -> activity.name() + ": " + s).toList());
+            return null;
+        }
+
+        @Nullable
+        Fit waves(int waves) {
+            KitList list = kit.find(asked.needs(), (children + waves - 1) / waves, roomy, here);
+            SpaceNeed space = space(asked, asked.needs(), roomy);
+            return list.suffices()
+                    ? works(
+                            new Laid(asked, asked.needs(), roomy, waves, list, adapted),
+                            space,
+                            floor(place, space, activity.grouping().formation()),
+                            place,
+                            best,
+                            shortages)
+                    : null;
+        }
+
+        Fit refused() {
+            if (roomy > 0)
+                return new Fit.Fails(
+                        shortages.stream().map(s -> activity.name() + ": " + s).toList());
+            FloorFit there = Objects.requireNonNull(floor);
+            int least = splits.get(activity.grouping()).stream()
+                    .min(Integer::compare)
+                    .orElseThrow();
+            return there.groups() == 0
+                    ? fails("%s does not fit into %s%s: %s."
+                            .formatted(activity.name(), place.name(), Fitter.at(asked), there.how()))
+                    : fails("%s needs at least %d groups side by side for %d children%s; %s has room for %d."
+                            .formatted(
+                                    activity.name(), least, children, Fitter.at(asked), place.name(), there.groups()));
+        }
+    }
+
+    private SpaceNeed space(Asked asked, List<Need> needs, int groups) {
+        Activity activity = asked.activity();
+        return LaneLength.wanted(
+                activity.grouping().formation(),
+                activity.space(),
+                asked.metres(age),
+                (children + groups - 1) / groups,
+                needs.stream()
+                        .filter(n -> n.role() == Need.Role.TOPPLED)
+                        .mapToInt(Need::count)
+                        .max()
+                        .orElse(0),
+                needs.stream()
+                        .anyMatch(n -> n.per() == Need.Per.GROUP
+                                && (n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT)),
+                needs.stream().noneMatch(n -> n.role() == Need.Role.SENT));
+    }
+
+    private FloorFit floor(Place place, SpaceNeed space, Formation formation) {
+        return floors.computeIfAbsent(
+                new Room(place.name(), place, space, formation), r -> FloorFit.of(place, space, formation, children));
+    }
+
+    /** By name first, so that two places are seldom compared in full. */
+    private record Room(String name, Place place, SpaceNeed space, Formation formation) {
+        @Override
+        public int hashCode() {
+            return name.hashCode() + 31 * space.hashCode() + formation.hashCode();
+        }
     }
 
     /** Each station for the largest group on its part of the floor, with the kit that the ones before it leave. */
-    private Fit stations(Activity activity, List<String> keys, Place place, int adapted) {
+    private Fit stations(Activity activity, List<String> keys, int setting, Place place, int adapted) {
         int n = keys.size();
         if (children < 2 * n)
             return fails(
@@ -159,7 +289,8 @@ public final class Fitter {
             for (int i = 0; i < n && stations.size() == i; i++) {
                 Activity part = knowHow.activity(keys.get(i));
                 Zone zone = zones.get((i + turn) % n);
-                Fit fit = new Fitter(knowHow, left, age, sizes.get(0), policy).fit(part, zone.place(), null, adapted);
+                Fit fit = new Fitter(knowHow, left, age, sizes.get(0), policy)
+                        .fit(part, Stations.step(part, activity, setting), zone.place(), null, adapted);
                 if (fit instanceof Fit.Works works) {
                     stations.add(new Fit.Station(part, zone, works));
                     for (KitLine line : works.kit()) left = left.less(knowHow.item(line.item()), line.count());
@@ -168,12 +299,12 @@ public final class Fitter {
                             .map(r -> "Station %d for %d children: %s".formatted(stations.size() + 1, sizes.get(0), r))
                             .toList());
             }
-            if (stations.size() == n) return sideBySide(sizes, stations);
+            if (stations.size() == n) return sideBySide(Asked.of(activity, setting), place, sizes, stations);
         }
         return refused == null ? fails(activity.name() + " does not fit.") : refused;
     }
 
-    private Fit sideBySide(List<Integer> sizes, List<Fit.Station> stations) {
+    private Fit sideBySide(Asked asked, Place place, List<Integer> sizes, List<Fit.Station> stations) {
         int n = stations.size();
         List<Need> needs = new ArrayList<>();
         List<KitLine> kit = new ArrayList<>();
@@ -181,6 +312,7 @@ public final class Fitter {
         Set<Caution> cautions = new LinkedHashSet<>();
         int tries = 0;
         int motion = 0;
+        int waiting = 0;
         for (Fit.Station s : stations) {
             needs.addAll(s.works().needs());
             kit.addAll(s.works().kit());
@@ -188,14 +320,17 @@ public final class Fitter {
             cautions.addAll(s.works().cautions());
             tries += s.works().milliTriesPerMinute();
             motion += s.works().motionPercent();
+            waiting += s.works().turn().waitingPercent();
         }
         Place floor = stations.get(0).zone().place();
+        List<KitLine> all = LayOut.of(List.of(kit), knowHow.itemsByKey());
         reasons.add(
                 0,
                 Words.say(
                         "Each group is at every station once; each station has %.1f by %.1f m. Nobody goes behind another station's targets.",
                         floor.length().metres(), floor.width().metres()));
         return new Fit.Works(
+                new Task(asked, age, new Ground(place.floor()), needs, null, null, null, null),
                 n,
                 1,
                 sizes,
@@ -203,10 +338,9 @@ public final class Fitter {
                         + stations.stream()
                                 .map(s -> s.activity().name() + " (" + s.works().formation() + ")")
                                 .collect(Collectors.joining("; ")),
-                needs,
-                LayOut.of(List.of(kit), knowHow.itemsByKey()),
-                tries / n,
-                motion / n,
+                asked.activity().space(),
+                new Turn(0, 1, tries / n, waiting / n, motion / n),
+                all,
                 List.copyOf(cautions),
                 reasons,
                 stations);
@@ -219,7 +353,7 @@ public final class Fitter {
     }
 
     /** How an activity is laid out with the kit there is. */
-    private record Laid(List<Need> needs, int groups, int waves, KitList kit, int adapted) {}
+    private record Laid(Asked asked, List<Need> needs, int groups, int waves, KitList kit, int adapted) {}
 
     /** The needs as they are, and with smaller triangles: 10 pins, else 6, else 3. */
     private static List<List<Need>> splits(List<Need> needs) {
@@ -237,7 +371,8 @@ public final class Fitter {
         return need.role() == Need.Role.TOPPLED && (need.count() == 10 || need.count() == 6);
     }
 
-    private Fit works(Activity activity, Place place, Laid laid, FloorFit floor, int best, List<String> shortages) {
+    private Fit works(Laid laid, SpaceNeed space, FloorFit floor, Place place, int best, List<String> shortages) {
+        Activity activity = laid.asked().activity();
         List<Integer> sizes = Groups.sizes(children, laid.groups());
         List<KitLine> lines = laid.kit().lines();
         List<Item> sent = laid.needs().stream()
@@ -248,7 +383,11 @@ public final class Fitter {
         List<Item> used = lines.stream().map(l -> knowHow.item(l.item())).toList();
         List<Caution> cautions = Safety.of(
                 new Scene(activity, place, age, children, laid.adapted(), sent, used), knowHow.cautions(), policy);
-        int tries = milliTriesPerMinute(activity, sizes.get(0), children) / laid.waves();
+        Task task = Task.of(laid.asked(), age, place.floor(), laid.needs(), lines, knowHow, cupboard);
+        String stopsShort = task.stopsShort();
+        if (stopsShort != null)
+            return fails("%s does not work here%s: %s.".formatted(activity.name(), at(laid.asked()), stopsShort));
+        Turn turn = Turn.of(activity, laid.needs(), sizes.get(0), children, laid.waves());
         List<String> reasons = new ArrayList<>();
         if (laid.groups() != best)
             reasons.add(
@@ -260,28 +399,29 @@ public final class Fitter {
             reasons.add("%s So %d waves of up to %d: while one works, the others watch one child each for the cue."
                     .formatted(shortages.get(0), laid.waves(), (children + laid.waves() - 1) / laid.waves()));
         for (int i = 0; i < laid.needs().size(); i++)
-            if (laid.needs().get(i).count() != activity.needs().get(i).count())
+            if (laid.needs().get(i).count() != laid.asked().needs().get(i).count())
                 reasons.add("%s So %d for each, not %d."
                         .formatted(
                                 shortages.get(0),
                                 laid.needs().get(i).count(),
-                                activity.needs().get(i).count()));
-        if (tries > 0 && activity.cycle() != null) reasons.add(rate(activity, sizes.get(0), tries));
+                                laid.asked().needs().get(i).count()));
+        if (turn.milliTries() > 0) reasons.add(turn.words());
         for (KitLine line : lines) if (line.reason() != null) reasons.add(line.words() + ": " + line.reason());
         boolean odd = children % 2 == 1 && activity.grouping().formation() == Formation.PAIRS;
         if (odd && activity.oddChild() != null) reasons.add("%d is odd: %s".formatted(children, activity.oddChild()));
         return new Fit.Works(
+                task,
                 laid.groups(),
                 laid.waves(),
                 sizes,
                 formationWords(activity, sizes, floor)
                         + (laid.waves() == 1 ? "" : ", in %d waves".formatted(laid.waves())),
-                laid.needs(),
+                space,
+                turn,
                 lines,
-                tries,
-                motion(activity, sizes.get(0)) / laid.waves(),
                 cautions,
-                reasons);
+                reasons,
+                List.of());
     }
 
     private String formationWords(Activity activity, List<Integer> sizes, FloorFit floor) {
@@ -311,56 +451,9 @@ public final class Fitter {
         return pairs + (pairs == 1 ? " pair" : " pairs") + (threes == 0 ? "" : " and " + threesText);
     }
 
-    /**
-     * Tries a child gets in a minute, in thousandths. In a queue, at a station and where parts are played one child of a group
-     * has a turn at a time; a pair has two tries in a turn there and back, unless one of them acts and the other feeds or watches; a ring, two sides and a scramble have as many at a
-     * time as there are things to send.
-     *
-     * @param largestGroup its size @param children in the class
-     * @return 0 where nobody takes turns
-     */
-    public static int milliTriesPerMinute(Activity activity, int largestGroup, int children) {
-        TurnCycle cycle = activity.cycle();
-        if (cycle == null || cycle.seconds() == 0) return 0;
-        double sharing =
-                switch (activity.grouping().formation()) {
-                    case LANES, FILES, WALL, RELAY, ROLES, STATIONS -> largestGroup;
-                    case PAIRS -> cycle.acts() == Acts.ONE ? largestGroup : largestGroup / 2.0;
-                    case CIRCLE -> perObject(activity, Need.Per.GROUP, largestGroup);
-                    case TWO_SIDES, SCRAMBLE -> perObject(activity, Need.Per.CLASS, children);
-                    case GATHERED, SCATTER, CROSSING -> 1;
-                };
-        return (int) Math.round(60_000.0 * activity.triesPerTurn() * cycle.goes() / (cycle.seconds() * sharing));
-    }
-
-    /** How many share one thing that is sent, at least one; one where nothing is. */
-    private static double perObject(Activity activity, Need.Per per, int sharers) {
-        int objects = activity.needs().stream()
-                .filter(n -> n.role() == Need.Role.SENT && n.per() == per)
-                .mapToInt(Need::count)
-                .sum();
-        return objects == 0 ? 1 : Math.max(1, (double) sharers / objects);
-    }
-
-    /** Lanes run from 45 % with two in a lane down to 25 % with six; the other formations keep their usual figure. */
-    private static int motion(Activity activity, int largestGroup) {
-        Formation formation = activity.grouping().formation();
-        return formation.queues() ? Math.max(25, Math.min(45, 55 - 5 * largestGroup)) : formation.motionPercent();
-    }
-
     /** Looks one teacher has in a segment: (minutes - 1.5) x 60 x 0.5 / 10. Common practice. */
     public static int looks(int minutes) {
         return (int) Math.max(0, (minutes - UNSEEN_MINUTES) * 60 * LOOKING_SHARE / LOOK_SECONDS);
-    }
-
-    private static String rate(Activity activity, int largestGroup, int milli) {
-        String tries = Words.say("%.1f tries a child each minute", milli / 1000.0);
-        int seconds = activity.cycle() == null ? 0 : activity.cycle().seconds();
-        Formation formation = activity.grouping().formation();
-        boolean one = activity.cycle() != null && activity.cycle().acts() == Acts.ONE;
-        return one || formation.queues() || formation == Formation.ROLES || formation == Formation.STATIONS
-                ? "A turn takes about %d s and %d share it: %s.".formatted(seconds, largestGroup, tries)
-                : "A turn takes about %d s: %s.".formatted(seconds, tries);
     }
 
     private static Fit fails(String reason) {

@@ -2,7 +2,6 @@ package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
-import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.aim.Band;
@@ -14,6 +13,7 @@ import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Share;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.skill.Cue;
@@ -21,6 +21,9 @@ import io.isokinet.core.space.FloorFit;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.Point;
 import io.isokinet.core.space.SideBySide;
+import io.isokinet.core.task.Success;
+import io.isokinet.core.task.Task;
+import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
@@ -68,30 +71,33 @@ public record LessonFit(
      * A stretch of a lesson, fitted.
      *
      * @param minutes the change into it included @param changeSeconds of those
+     * @param talkSeconds of those, spent on telling it and on freezes
      * @param watch the cue that is watched; null for none
      * @param leftHanded how many of each group send with the left
      * @param moved groups that were put elsewhere
      */
     public record Part(
             String id,
-            Activity activity,
-            int setting,
             int minutes,
             int changeSeconds,
+            int talkSeconds,
             Fit.Works works,
             @Nullable Cue watch,
             boolean warm,
             List<Integer> leftHanded,
             Map<Integer, Point> moved) {
-        /** Seconds that are left to work in: without the change into it, and without putting on what is worn. */
+        public Activity activity() {
+            return works.task().activity();
+        }
+
+        /** Seconds that are left to work in: without the change into it, putting on what is worn, telling it and freezes. */
         public int working() {
-            int worn = works.kit().stream().mapToInt(KitLine::seconds).sum();
-            return Math.max(1, minutes * 60 - changeSeconds - worn);
+            return Turn.working(minutes, changeSeconds, works.wornSeconds(), talkSeconds);
         }
 
         /** Tries a child gets. */
         public int tries() {
-            return working() * works.milliTriesPerMinute() / 60_000;
+            return works.turn().tries(working());
         }
     }
 
@@ -148,8 +154,7 @@ public record LessonFit(
                 Load.of(
                         parts.stream()
                                 .map(p -> new Load.Part(
-                                        p.activity(),
-                                        p.setting(),
+                                        p.works().task(),
                                         p.minutes(),
                                         p.tries(),
                                         p.works().motionPercent(),
@@ -191,83 +196,53 @@ public record LessonFit(
         return new Drawing(
                 p.id(),
                 p.works().stations().isEmpty()
-                        ? Floors.of(
-                                activity,
-                                p.works(),
-                                p.setting(),
-                                place,
-                                known,
-                                age,
-                                p.watch(),
-                                p.leftHanded(),
-                                p.moved())
-                        : stations(p, place, known, age),
+                        ? Floors.of(p.works(), place, known, p.watch(), p.leftHanded(), p.moved())
+                        : stations(p, place, known),
                 activity.cycle() == null
                         ? List.of()
-                        : telling(Minutes.options(activity, children, working, room(activity, place, children))),
+                        : telling(Minutes.options(
+                                activity, p.works().needs(), children, working, room(p.works(), place, children))),
                 rotation,
                 round,
                 round == 0 ? 0 : (double) working / round,
                 carousel(activity, p.works(), working / 60),
-                waiting(activity, p.works()),
+                p.works().turn().waitingPercent(),
                 Minutes.vigorous(activity, p.works().motionPercent()).percent(),
-                success(activity, p.setting(), known, age, band),
+                success(p.works().task(), band),
                 pinTurns(p, largest),
-                Minutes.explanation(age));
+                Turn.explanation(age));
     }
 
-    /** Of stations the mean of theirs. */
-    private static int waiting(Activity activity, Fit.Works works) {
-        return works.stations().isEmpty()
-                ? Minutes.waiting(activity, works.sizes().get(0)).percent()
-                : (int) Math.round(works.stations().stream()
-                        .mapToInt(s -> waiting(s.activity(), s.works()))
-                        .average()
-                        .orElseThrow());
-    }
-
-    private static int room(Activity activity, Place place, int children) {
-        return FloorFit.of(place, activity.space(), activity.grouping().formation(), children)
+    private static int room(Fit.Works works, Place place, int children) {
+        return FloorFit.of(
+                        place, works.space(), works.task().activity().grouping().formation(), children)
                 .groups();
     }
 
-    private static FloorPlan stations(Part p, Place place, KnowHow known, Age age) {
+    private static FloorPlan stations(Part p, Place place, KnowHow known) {
         List<Fit.Station> stations = p.works().stations();
         return SideBySide.of(
                 place,
                 IntStream.range(0, stations.size())
                         .mapToObj(i -> {
                             Fit.Station s = stations.get(i);
-                            int step = Stations.step(s.activity(), p.activity(), p.setting());
                             return new SideBySide.Station(
                                     s.activity().name(),
                                     s.zone(),
-                                    Floors.of(
-                                            s.activity(),
-                                            s.works(),
-                                            step,
-                                            s.zone().place(),
-                                            known,
-                                            age,
-                                            p.watch(),
-                                            List.of(),
-                                            Map.of()),
+                                    Floors.of(s.works(), s.zone().place(), known, p.watch(), List.of(), Map.of()),
                                     p.works().sizes().get(i));
                         })
                         .toList());
     }
 
-    private static @Nullable String success(Activity activity, int setting, KnowHow known, Age age, Band band) {
-        if (activity.levers().isEmpty() || Stations.parts(activity.key()).size() > 1) return null;
-        Lever lever = activity.levers().get(0);
-        int step = Math.min(setting, lever.steps().size() - 1);
-        Success usual = Success.of(activity, lever, step, known, age);
+    private static @Nullable String success(Task task, Band band) {
+        if (task.activity().levers().isEmpty()) return null;
+        Success usual = task.success();
+        Share inside = Success.inBand(task, band);
+        if (usual.share() == null || inside == null) return null;
         return Words.say(
                 "about %.0f %% succeed; for %d %% of the class %s. %s",
-                usual.share() * 100,
-                Success.inBand(activity, lever, step, known, age, band).percent(),
-                band.words(),
-                usual.reason());
+                usual.share() * 100, inside.percent(), band.words(), usual.reason());
     }
 
     /** One roll or two to a turn, and when the fallen stand again, each simulated. */

@@ -1,8 +1,10 @@
 package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Effort;
 import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.task.Task;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -32,9 +34,9 @@ public record Load(
         int fastMinutes,
         List<String> flags) {
     /** Pushes of more than 0.4 kg a lesson. Common practice. */
-    private static final int MOST_HEAVY = 15;
+    public static final int MOST_HEAVY = 15;
     /** Jumps at full effort a lesson. Common practice. */
-    private static final int MOST_JUMPS = 60;
+    public static final int MOST_JUMPS = 60;
     /** Of a warm-up, minutes of fast running. Common practice. */
     private static final int MOST_FAST_WARM = 5;
     /** A child runs about so fast in a game. Common practice. */
@@ -50,11 +52,10 @@ public record Load(
     /**
      * A stretch of a lesson.
      *
-     * @param setting step of the main lever
      * @param tries a child gets
      * @param warm true for a warm-up
      */
-    public record Part(Activity activity, int setting, int minutes, int tries, int motionPercent, boolean warm) {
+    public record Part(Task task, int minutes, int tries, int motionPercent, boolean warm) {
         /** True if the setting asks for the other hand or leg. */
         boolean otherSide() {
             return limb() == StepFacts.Limb.OTHER;
@@ -66,22 +67,24 @@ public record Load(
         }
 
         private StepFacts.@Nullable Limb limb() {
-            if (activity.levers().isEmpty()) return null;
-            List<StepFacts> facts = activity.levers().get(0).facts();
-            return facts.get(Math.min(setting, facts.size() - 1)).limb();
+            return task.asked().facts().limb();
         }
 
         boolean held() {
-            return activity.conduct().held();
+            return task.takes(Effort.HOLD);
+        }
+
+        Activity activity() {
+            return task.activity();
         }
     }
 
     public static Load of(List<Part> parts, Age age) {
-        Predicate<Part> overarms = p -> p.activity().cautions().contains("throwing-arm");
+        Predicate<Part> overarms = p -> p.task().takes(Effort.THROW);
         int overarm = sum(parts, overarms.and(p -> !p.otherSide()));
         int otherArm = sum(parts, overarms.and(Part::otherSide));
-        int heavy = sum(parts, p -> p.activity().cautions().contains("heavy"));
-        int jumps = sum(parts, p -> p.activity().cautions().contains("landing"));
+        int heavy = sum(parts, p -> p.task().takes(Effort.PUSH));
+        int jumps = sum(parts, p -> p.task().takes(Effort.LAND));
         int inTurn = sum(parts, p -> p.held() && !p.otherSide() && !p.preferredSide());
         int holds = sum(parts, p -> p.held() && p.preferredSide()) + (inTurn + 1) / 2;
         int otherHolds = sum(parts, p -> p.held() && p.otherSide()) + inTurn / 2;

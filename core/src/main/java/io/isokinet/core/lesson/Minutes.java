@@ -1,11 +1,10 @@
 package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
-import io.isokinet.core.activity.Formation;
-import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.group.Groups;
-import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Share;
+import io.isokinet.core.task.Turn;
+import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,8 +14,6 @@ public final class Minutes {
     private static final double HARD = 0.8;
 
     private static final double EASY = 0.5;
-    /** What a child of an age listens to at once: five seconds a year. Common practice. */
-    private static final int LISTENS = 5;
 
     private Minutes() {}
 
@@ -35,36 +32,27 @@ public final class Minutes {
     /**
      * What other numbers of groups would give, the most tries first.
      *
+     * @param needs as they are at the setting
      * @param seconds in which it is done, the change into it taken off
      * @param room groups that the floor has room for
      */
-    public static List<Option> options(Activity activity, int children, int seconds, int room) {
+    public static List<Option> options(Activity activity, List<Need> needs, int children, int seconds, int room) {
         List<Option> options = new ArrayList<>();
         for (int groups : Groups.counts(activity.grouping(), children)) {
             if (groups > room) continue;
             List<Integer> sizes = Groups.sizes(children, groups);
-            int tries = seconds * Fitter.milliTriesPerMinute(activity, sizes.get(0), children) / 60_000;
+            Turn turn = Turn.of(activity, needs, sizes.get(0), children, 1);
+            int tries = turn.tries(seconds);
             options.add(new Option(
                     groups,
                     sizes,
                     tries,
-                    waiting(activity, sizes.get(0)).percent(),
+                    turn.waitingPercent(),
                     "%s: %d tries each in %d minutes"
                             .formatted(Groups.words("groups", sizes), tries, Math.round(seconds / 60.0))));
         }
         options.sort((a, b) -> b.tries() - a.tries());
         return options;
-    }
-
-    /** The share of time in which a child of the largest group waits for a turn: all but its own in a queue, or where one of a pair acts. */
-    public static Share waiting(Activity activity, int largestGroup) {
-        Formation formation = activity.grouping().formation();
-        TurnCycle cycle = activity.cycle();
-        boolean inTurn = formation.queues()
-                || formation == Formation.WALL
-                || formation == Formation.STATIONS
-                || formation == Formation.PAIRS && cycle != null && cycle.acts() == TurnCycle.Acts.ONE;
-        return inTurn && largestGroup > 1 ? new Share(1 - 1.0 / largestGroup) : Share.NONE;
     }
 
     /**
@@ -74,11 +62,6 @@ public final class Minutes {
      */
     public static Share vigorous(Activity activity, int motionPercent) {
         return new Share(motionPercent / 100.0 * (activity.fast() ? HARD : EASY));
-    }
-
-    /** The longest explanation that is listened to, in seconds. */
-    public static int explanation(Age age) {
-        return LISTENS * age.years();
     }
 
     /**

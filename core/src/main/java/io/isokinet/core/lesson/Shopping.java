@@ -5,6 +5,7 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.safety.Policy;
+import io.isokinet.core.task.Asked;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
@@ -23,9 +24,10 @@ public final class Shopping {
     /**
      * A planned stretch.
      *
+     * @param setting step of the main lever
      * @param groups of its formation
      */
-    public record Use(Activity activity, int children, int groups) {}
+    public record Use(Activity activity, int setting, int children, int groups) {}
 
     /**
      * One thing that there are too few of.
@@ -46,7 +48,7 @@ public final class Shopping {
         Map<String, Set<String>> names = new LinkedHashMap<>();
         for (Use use : uses) {
             Map<String, Integer> here = new LinkedHashMap<>();
-            for (Need need : use.activity().needs())
+            for (Need need : Asked.of(use.activity(), use.setting()).needs())
                 here.merge(need.prefers(), need.wanted(use.children(), use.groups()), Integer::sum);
             here.forEach((item, count) -> {
                 most.merge(item, count, Math::max);

@@ -8,7 +8,11 @@ import org.jspecify.annotations.Nullable;
  * @param metresLong clear length along the way things are sent, from behind the waiting children to the back-stop
  * @param metresPerGroup clear width each group needs beside the next
  * @param ceiling least height in metres; null if it does not matter
- * @param roller true if a ball must run on, which grass does not allow
  */
 public record SpaceNeed(
-        double metresLong, double metresPerGroup, @Nullable Double ceiling, boolean roller) {}
+        double metresLong, double metresPerGroup, @Nullable Double ceiling) {
+    /** The same with another floor for each group. */
+    public SpaceNeed of(double longer, double wider) {
+        return new SpaceNeed(longer, wider, ceiling);
+    }
+}

@@ -13,4 +13,9 @@ public final class Words {
     public static String say(String pattern, Object... values) {
         return String.format(LOCALE, pattern, values);
     }
+
+    /** With its first letter large. */
+    public static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(LOCALE) + words.substring(1);
+    }
 }

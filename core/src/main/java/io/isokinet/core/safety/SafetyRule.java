@@ -4,6 +4,7 @@ import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.core.safety.Caution.Weight;
 import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Recipe;
 import io.isokinet.core.thing.Trait;
 import java.util.List;
 import java.util.Locale;
@@ -20,8 +21,8 @@ public enum SafetyRule {
             Weight.FORBIDS,
             true,
             Scene::sent,
-            scene -> scene.airborne() && scene.place().indoors(),
-            (scene, item) -> !item.has(Trait.SOFT),
+            around(a -> a.airborne() && a.indoors()),
+            (a, item) -> !item.has(Trait.SOFT),
             item -> "%s are too hard to send through the air indoors.".formatted(item.many()),
             "Use something soft, or go outdoors."),
     HARD_YOUNG(
@@ -29,8 +30,8 @@ public enum SafetyRule {
             Weight.FORBIDS,
             true,
             Scene::sent,
-            scene -> scene.airborne() && scene.age().years() < 6,
-            (scene, item) -> !item.has(Trait.SOFT),
+            around(a -> a.airborne() && a.age().years() < 6),
+            (a, item) -> !item.has(Trait.SOFT),
             item -> "Under six, only soft things are caught; %s are not.".formatted(item.many()),
             "Use a foam, sock or sponge ball, a scarf or a bag."),
     HEAVY(
@@ -38,8 +39,8 @@ public enum SafetyRule {
             Weight.FORBIDS,
             true,
             Scene::sent,
-            Scene::airborne,
-            (scene, item) -> item.mass().grams() > 450,
+            around(Scene.Around::airborne),
+            (a, item) -> item.mass().grams() > 450,
             item -> Words.say(
                     "%s weigh %.0f g: too heavy to be thrown to a child.",
                     item.many(), item.mass().grams()),
@@ -49,8 +50,8 @@ public enum SafetyRule {
             Weight.FORBIDS,
             true,
             Scene::sent,
-            scene -> true,
-            (scene, item) -> scene.age().years() < item.handling().ageFrom(),
+            around(a -> true),
+            (a, item) -> a.age().years() < item.handling().ageFrom(),
             item -> "%s are for children from %d years."
                     .formatted(item.many(), item.handling().ageFrom()),
             "Take something lighter or softer."),
@@ -59,8 +60,8 @@ public enum SafetyRule {
             Weight.FORBIDS,
             false,
             Scene::sent,
-            scene -> scene.airborne() && scene.place().indoors(),
-            (scene, item) -> item.has(Trait.LONG) && !item.has(Trait.SOFT),
+            around(a -> a.airborne() && a.indoors()),
+            (a, item) -> item.has(Trait.LONG) && !item.has(Trait.SOFT),
             item -> "%s are thrown outdoors.".formatted(item.many()),
             "Use soft-tipped ones, or go outdoors."),
     NOT_INDOORS(
@@ -68,8 +69,8 @@ public enum SafetyRule {
             Weight.FORBIDS,
             false,
             Scene::used,
-            scene -> scene.place().indoors(),
-            (scene, item) -> !item.handling().indoors(),
+            around(Scene.Around::indoors),
+            (a, item) -> !item.handling().indoors(),
             item -> "%s are for outdoors.".formatted(item.many()),
             "Take what may be used indoors."),
     WATER_INDOORS(
@@ -78,9 +79,7 @@ public enum SafetyRule {
             false,
             Scene::used,
             scene -> scene.place().indoors(),
-            (scene, item) -> item.recipe() != null
-                    && item.recipe().materials().stream()
-                            .anyMatch(m -> m.toLowerCase(Locale.ROOT).contains("water")),
+            (a, item) -> item.recipe() != null && item.recipe().filling() == Recipe.Filling.WATER,
             item -> "Water from %s makes a hall floor slippery.".formatted(item.many()),
             "Fill with sand or rice and tape the cap."),
     AT_PEOPLE(
@@ -89,7 +88,7 @@ public enum SafetyRule {
             false,
             Scene::sent,
             scene -> scene.activity().cautions().contains("tags") && scene.airborne(),
-            (scene, item) -> !item.handling().atPeople(),
+            (a, item) -> !item.handling().atPeople(),
             item -> "%s are not for throwing at people.".formatted(item.many()),
             "Tag with the hand, or take soft balls and aim below the knee."),
     KICKS_INDOORS(
@@ -130,7 +129,7 @@ public enum SafetyRule {
             false,
             Scene::used,
             scene -> true,
-            (scene, item) -> item.homeMade(),
+            (a, item) -> item.homeMade(),
             item -> "Look over the home-made %s before each use: %s"
                     .formatted(
                             item.many(),
@@ -164,7 +163,7 @@ public enum SafetyRule {
     private final Function<Scene, List<Item>> looksAt;
 
     private final Predicate<Scene> applies;
-    private final @Nullable BiPredicate<Scene, Item> concerns;
+    private final @Nullable BiPredicate<Scene.Around, Item> concerns;
     private final @Nullable Function<Item, String> text;
     private final String remedy;
 
@@ -174,7 +173,7 @@ public enum SafetyRule {
             boolean fixed,
             Function<Scene, List<Item>> looksAt,
             Predicate<Scene> applies,
-            @Nullable BiPredicate<Scene, Item> concerns,
+            @Nullable BiPredicate<Scene.Around, Item> concerns,
             @Nullable Function<Item, String> text,
             String remedy) {
         this.title = title;
@@ -185,6 +184,28 @@ public enum SafetyRule {
         this.concerns = concerns;
         this.text = text;
         this.remedy = remedy;
+    }
+
+    /** A rule that needs to know no more of a scene than what is around. */
+    private record AroundRule(Predicate<Scene.Around> around) implements Predicate<Scene> {
+        @Override
+        public boolean test(Scene scene) {
+            return around.test(scene.around());
+        }
+    }
+
+    private static AroundRule around(Predicate<Scene.Around> around) {
+        return new AroundRule(around);
+    }
+
+    /** True if it forbids a thing that would be sent here, whatever is done with it. */
+    boolean forbids(Item item, Scene.Around around, Policy policy) {
+        return weight == Weight.FORBIDS
+                && (fixed || !policy.softened().contains(key()))
+                && applies instanceof AroundRule rule
+                && rule.around().test(around)
+                && concerns != null
+                && concerns.test(around, item);
     }
 
     /** A slug: "hard-indoors". */
@@ -212,7 +233,7 @@ public enum SafetyRule {
         if (concerns == null || text == null) return Stream.of(new Caution(key(), now, remedy, null));
         return looksAt.apply(scene).stream()
                 .distinct()
-                .filter(item -> concerns.test(scene, item))
+                .filter(item -> concerns.test(scene.around(), item))
                 .map(item -> new Caution(key(), now, text.apply(item), remedy.isEmpty() ? null : remedy));
     }
 }

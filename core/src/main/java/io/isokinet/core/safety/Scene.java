@@ -24,4 +24,11 @@ public record Scene(
     boolean airborne() {
         return activity.cautions().contains("airborne");
     }
+
+    /** What a thing would be used in. */
+    public record Around(boolean indoors, boolean airborne, Age age) {}
+
+    Around around() {
+        return new Around(place.indoors(), airborne(), age);
+    }
 }

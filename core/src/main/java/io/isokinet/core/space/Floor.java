@@ -145,7 +145,8 @@ final class Floor {
                         new Rect(0, 0, 0, width));
         for (Rect wall : walls) {
             boolean lies = wall.w() >= wall.h();
-            double reach = Math.min(depth, (lies ? width : length) - MARGIN);
+            double reach = depth;
+            if (reach > (lies ? width : length) - MARGIN + 0.001) continue;
             double stretch = lies ? wall.w() : wall.h();
             for (double at = 0; at + Place.WALL_SPOT <= stretch + 0.001; at += Place.WALL_SPOT) {
                 boolean low = lies ? wall.y() < width / 2 : wall.x() < length / 2;

@@ -21,8 +21,6 @@ public record FloorFit(int groups, String how, boolean along, List<Rect> slots) 
         if (ceiling != null && place.ceiling() != null && place.ceiling().metres() < ceiling)
             return none(
                     "the ceiling is %s m and %s m are needed", place.ceiling().metres(), ceiling);
-        if (need.roller() && place.floor() == Place.Floor.GRASS)
-            return new FloorFit(0, "a ball does not roll on over grass", true, List.of());
         Floor floor = new Floor(place);
         if (formation.spreads()) {
             double wanted = children * need.metresPerGroup() * need.metresPerGroup();
@@ -31,11 +29,15 @@ public record FloorFit(int groups, String how, boolean along, List<Rect> slots) 
                     : none("%s m² are free and %s m² are needed", floor.area(), wanted);
         }
         if (formation == Formation.WALL) {
-            List<Rect> walls = floor.wallSlots(Floor.WALL_DEPTH).stream()
+            List<Rect> walls = floor.wallSlots(need.metresLong()).stream()
                     .map(Floor.WallSlot::rect)
                     .toList();
             return walls.isEmpty()
-                    ? new FloorFit(0, "no wall here may be used", true, List.of())
+                    ? place.wallSpots() == 0
+                            ? new FloorFit(0, "no wall here may be used", true, List.of())
+                            : none(
+                                    "%s m of floor are there in front of a wall and %s m are needed",
+                                    Math.min(floor.width, floor.length) - Floor.MARGIN, need.metresLong())
                     : new FloorFit(walls.size(), "%d places at the wall".formatted(walls.size()), true, walls);
         }
         List<Rect> along = floor.slots(true, need.metresLong(), need.metresPerGroup(), formation.queues(), List.of());

@@ -70,9 +70,7 @@ public final class FloorPlanner {
             case TWO_SIDES -> sketch.twoSides();
             case CIRCLE -> sketch.ring();
             case WALL -> {
-                List<Floor.WallSlot> walls = floor.wallSlots(Math.max(Floor.WALL_DEPTH, sketch.wallNeeds()));
-                // Deeper places may meet in a corner.
-                if (walls.size() < task.sizes().size()) walls = floor.wallSlots(Floor.WALL_DEPTH);
+                List<Floor.WallSlot> walls = floor.wallSlots(task.need().metresLong());
                 room(walls.size());
                 for (int g = 0; g < task.sizes().size(); g++) sketch.atWall(g, walls.get(g));
             }
@@ -183,14 +181,30 @@ public final class FloorPlanner {
         return all;
     }
 
-    /** Lanes that are too short for their distance reach further, as far as the floor is free for all of them. */
+    /** Lanes that are too short for the step beside theirs reach further, as far as the floor is free for all of them. */
     private List<Rect> lengthened(List<Rect> slots, boolean along) {
-        double missing = sketch.laneNeeds() - task.need().metresLong();
+        double missing = wanted(task.sending().others().stream()
+                        .mapToDouble(d -> d)
+                        .max()
+                        .orElse(0))
+                - task.need().metresLong();
         // What was put somewhere by hand stays as it is.
         if (missing <= 0 || !task.moved().isEmpty()) return slots;
         double after = reach(slots, along, missing, 0, 1);
         List<Rect> further = stretched(slots, along, 0, after);
         return stretched(further, along, reach(further, along, missing - after, 1, 0), 0);
+    }
+
+    /** Metres that a lane wants for a distance. */
+    private double wanted(double metres) {
+        int largest = task.sizes().stream().mapToInt(Integer::intValue).max().orElse(1);
+        int pins = task.pieces().stream()
+                .filter(p -> p.kind() == FloorPlan.Thing.Kind.PIN)
+                .mapToInt(FloorTask.Piece::count)
+                .max()
+                .orElse(0);
+        return LaneLength.wanted(task.formation(), task.need(), metres, largest, pins, false, false)
+                .metresLong();
     }
 
     /** How far all slots can be stretched, at most by so much. */

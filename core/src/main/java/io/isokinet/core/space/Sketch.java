@@ -1,5 +1,14 @@
 package io.isokinet.core.space;
 
+import static io.isokinet.core.space.LaneLength.APART;
+import static io.isokinet.core.space.LaneLength.BACK;
+import static io.isokinet.core.space.LaneLength.BEHIND_PIN;
+import static io.isokinet.core.space.LaneLength.BEHIND_TARGET;
+import static io.isokinet.core.space.LaneLength.EDGE;
+import static io.isokinet.core.space.LaneLength.PIN_ROW;
+import static io.isokinet.core.space.LaneLength.QUEUE;
+import static io.isokinet.core.space.LaneLength.SWING;
+
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.core.space.FloorPlan.Area;
@@ -16,22 +25,11 @@ import org.jspecify.annotations.Nullable;
 
 /** A floor plan while it is drawn: one method for each formation. */
 final class Sketch {
-    /** Between two who stand in a queue. */
-    private static final double QUEUE = 0.5;
-    /** From who acts to who waits next: room to swing. Common practice. */
-    private static final double SWING = 1.0;
-    /** From the last target to the end of the lane. */
-    private static final double BEHIND_TARGET = 0.4;
     /** From one to the next in a file that passes back. Common practice. */
     private static final double FILE = 1.0;
-    /** From a target to the partner who fetches behind it. */
-    private static final double BEHIND_PIN = 0.8;
-    /** Least between two children of a group that stand apart. */
-    private static final double APART = 0.5;
     /** Between neighbours of a triangle of pins: 12 in, rows 263.96 mm. USBC Equipment Specifications. */
     private static final double PIN_GAP = 0.3048;
 
-    private static final double PIN_ROW = 0.26396;
     private static final int MOST_SCORERS = 6;
     /** Zones for measured throws. Common practice. */
     private static final double ZONE = 0.5;
@@ -84,22 +82,6 @@ final class Sketch {
         place(g, f, 0.3, room, f.width() / 2);
     }
 
-    /** Metres that a lane wants for its distance, its targets and the longest queue; 0 if it is told no distance. */
-    double laneNeeds() {
-        Double metres = task.sending().metres();
-        if (metres == null) return 0;
-        int largest = task.sizes().stream().mapToInt(Integer::intValue).max().orElse(1);
-        int columns = Math.max(1, Math.min((int) (task.need().metresPerGroup() / APART), largest - 1));
-        double shortest = queueLength(largest, Math.min(columns, 2));
-        return shortest + 0.3 + metres + triangleDepth() + BEHIND_TARGET;
-    }
-
-    /** The same at a wall. */
-    double wallNeeds() {
-        Double metres = task.sending().metres();
-        return metres == null ? 0 : metres + queueLength(task.sizes().get(0), 1) + 0.2;
-    }
-
     /** A lane or relay file: one acts on the start line, the others wait behind it, the target stands ahead. */
     void lane(int g, Frame f) {
         int size = task.sizes().get(g);
@@ -107,24 +89,24 @@ final class Sketch {
         double depth = triangleDepth();
         // One line for all lanes: the longest queue says where it is.
         int largest = task.sizes().stream().mapToInt(Integer::intValue).max().orElse(size);
-        int columns = columns(largest, f);
-        double queue = queueLength(largest, columns);
         double farEnd = f.length() - BEHIND_TARGET;
         if (runs) farEnd = Math.min(farEnd, f.length() - FloorPlanner.RUN_OUT + behind(f));
         Double told = task.sending().metres();
-        double room = farEnd - depth - queue - 0.25;
+        int columns = columns(largest, f, farEnd - depth - (told == null ? 0 : told) - BACK);
+        double queue = LaneLength.queue(largest, columns);
+        double room = farEnd - depth - queue - BACK;
         double metres = told == null ? Math.max(0.5, room) : told;
         double line = farEnd - depth - metres;
-        if (line < queue + 0.25) {
+        if (line < queue + BACK - 0.001) {
             find(
                     "too-short",
                     g,
                     Words.say(
                             "%.1f m and a queue of %d want %.1f m more floor than there is; drawn at %.1f m. Shorten the distance or make the groups smaller.",
-                            metres, size, queue + 0.25 - line, Math.max(0.5, room)));
+                            metres, size, queue + BACK - line, Math.max(0.5, room)));
             metres = Math.max(0.5, room);
             line = farEnd - depth - metres;
-            if (line < queue + 0.25) line = Math.min(farEnd - 0.3, queue + 0.25);
+            if (line < queue + BACK) line = Math.min(farEnd - 0.3, queue + BACK);
         }
         double middle = f.width() / 2;
         queue(g, f, line, columns);
@@ -155,11 +137,15 @@ final class Sketch {
         }
     }
 
-    /** Side by side in the queue, so that it takes at most a third of the floor. */
-    private static int columns(int size, Frame f) {
+    /**
+     * Side by side in the queue, so that it takes at most a third of the floor and leaves the distance.
+     *
+     * @param left metres that the queue may take
+     */
+    private static int columns(int size, Frame f, double left) {
         int columns = 1;
-        while (queueLength(size, columns) > f.length() / 3 && columns < (int) (f.width() / APART) && columns < size - 1)
-            columns++;
+        int most = LaneLength.columns(size, f.width());
+        while (LaneLength.queue(size, columns) > Math.min(f.length() / 3, left) && columns < most) columns++;
         return columns;
     }
 
@@ -196,12 +182,6 @@ final class Sketch {
         return f.ahead().y() > 0 ? floor.width - end.y() : end.y();
     }
 
-    private static double queueLength(int size, int columns) {
-        if (size < 2) return 0.2;
-        int rows = (size - 2) / columns + 1;
-        return 0.2 + SWING + (rows - 1) * QUEUE;
-    }
-
     private String parts(int place) {
         return place < task.parts().size() ? task.parts().get(place) : "";
     }
@@ -209,19 +189,9 @@ final class Sketch {
     private double triangleDepth() {
         return task.pieces().stream()
                 .filter(p -> p.kind() == Thing.Kind.PIN)
-                .mapToDouble(p -> (rows(p.count()) - 1) * PIN_ROW)
+                .mapToDouble(p -> LaneLength.depth(p.count()))
                 .max()
                 .orElse(0);
-    }
-
-    /** Rows of a full triangle of so many; 1 if they make none and stand side by side. */
-    private static int rows(int pins) {
-        return switch (pins) {
-            case 3 -> 2;
-            case 6 -> 3;
-            case 10 -> 4;
-            default -> 1;
-        };
     }
 
     /** Targets, marks and the pile of a group, by what the start line and the distance say. */
@@ -255,7 +225,7 @@ final class Sketch {
     }
 
     private void pins(int g, Frame f, Piece piece, double u, double middle) {
-        int rows = rows(piece.count());
+        int rows = LaneLength.rows(piece.count());
         if (rows == 1) {
             row(g, f, piece, u, piece.count());
             return;
@@ -343,7 +313,7 @@ final class Sketch {
                 .anyMatch(p ->
                         p.per() == Need.Per.GROUP && (p.kind() == Thing.Kind.TARGET || p.kind() == Thing.Kind.PIN));
         double behind = target ? BEHIND_PIN + triangleDepth() : 0;
-        double most = f.length() - 2 * 0.3 - behind;
+        double most = f.length() - 2 * EDGE - behind;
         Double told = task.sending().metres();
         double metres = told == null ? Math.min(3, most) : told;
         if (metres > most + 0.001) {
@@ -375,8 +345,8 @@ final class Sketch {
                 along,
                 along ? wall.towards().x() < 0 : wall.towards().y() < 0);
         Double told = task.sending().metres();
-        int columns = columns(size, f);
-        double most = Math.max(0.6, f.length() - 0.1 - queueLength(size, columns));
+        int columns = columns(size, f, f.length() - 0.1 - (told == null ? 0 : told));
+        double most = Math.max(0.6, f.length() - 0.1 - LaneLength.queue(size, columns));
         double metres = told == null ? Math.min(2, most) : told;
         if (metres > most + 0.001) {
             find(
@@ -396,7 +366,7 @@ final class Sketch {
     /** Parts on a ring, in their order. */
     void parts(int g, Frame f) {
         int size = task.sizes().get(g);
-        double radius = Math.min(f.length(), f.width()) / 2 - 0.3;
+        double radius = Math.min(f.length(), f.width()) / 2 - EDGE;
         Double told = task.sending().metres();
         if (told != null && size > 1) {
             double wanted = told / 2 / Math.sin(Math.PI / size);

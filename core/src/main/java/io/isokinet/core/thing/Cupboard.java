@@ -8,6 +8,9 @@ import java.util.Set;
 
 /** What there is, and how many of each. */
 public final class Cupboard {
+    /** With nothing in it. */
+    public static final Cupboard EMPTY = new Cupboard(Map.of(), Map.of());
+
     private final Map<Item, Integer> counts;
     private final Map<Rolls, Integer> rolls;
 

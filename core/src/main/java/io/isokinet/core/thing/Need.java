@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param traits all of these are required
  * @param widthFrom smallest width in millimetres that does the job
  * @param widthTo largest width in millimetres that does the job
- * @param gramsTo greatest mass in grams that is allowed; null if it does not matter
+ * @param asks what else it asks of a thing
  * @param per what each count stands for
  * @param count how many for each, at least 1
  */
@@ -23,7 +23,7 @@ public record Need(
         Set<Trait> traits,
         int widthFrom,
         int widthTo,
-        @Nullable Integer gramsTo,
+        Asks asks,
         Per per,
         int count) {
     /** What a thing is for. */
@@ -57,6 +57,58 @@ public record Need(
         }
     }
 
+    /**
+     * What a need asks of a thing beside its traits and its size. Common practice, no source.
+     *
+     * @param gramsFrom least mass in grams that does the job; null if it does not matter
+     * @param gramsTo greatest mass in grams that is allowed; null if it does not matter
+     * @param rebound least share of the height it fell from that it comes back to, 0 to 1; 0 where nothing bounces
+     * @param underfoot true if a child stands or treads on it: {@value #UNDERFOOT} mm or more, and never hard
+     * @param inOneHand how many a hand holds at once; 0 where it does not matter
+     * @param alike true if all of one child's, or of one group's, are the same thing
+     */
+    public record Asks(
+            @Nullable Integer gramsFrom,
+            @Nullable Integer gramsTo,
+            double rebound,
+            boolean underfoot,
+            int inOneHand,
+            boolean alike) {
+        /** Nothing else, but what belongs together is alike. */
+        public static final Asks NOTHING = new Asks(null, null, 0, false, 0, true);
+
+        /** Below this a foot rolls away with it. */
+        public static final int UNDERFOOT = 150;
+        /** A hand holds so much across, in millimetres, in all. */
+        private static final int HAND = 170;
+
+        /** @throws IllegalArgumentException if nothing could meet it */
+        public Asks {
+            if (gramsFrom != null && gramsTo != null && gramsFrom > gramsTo)
+                throw new IllegalArgumentException(
+                        "The least mass (%d g) is more than the greatest (%d g).".formatted(gramsFrom, gramsTo));
+            if (!(rebound >= 0 && rebound <= 1))
+                throw new IllegalArgumentException(
+                        "A rebound is a share of the height, 0 to 1, not %s.".formatted(rebound));
+        }
+
+        /** No more than so many grams, and nothing else. */
+        public static Asks upTo(int grams) {
+            return new Asks(null, grams, 0, false, 0, true);
+        }
+
+        boolean areMetBy(Item item) {
+            double grams = item.mass().grams();
+            double width = item.width().millimetres();
+            Double back = item.handling().rebound();
+            return (gramsFrom == null || grams >= gramsFrom)
+                    && (gramsTo == null || grams <= gramsTo)
+                    && (rebound == 0 || back != null && back >= rebound)
+                    && (!underfoot || width >= UNDERFOOT && item.handling().hardness() != Handling.Hardness.HARD)
+                    && (inOneHand < 2 || width * inOneHand <= HAND || item.has(Trait.FLOATS));
+        }
+    }
+
     public Need {
         traits = Set.copyOf(traits);
         if (count < 1) throw new IllegalArgumentException("The need for a %s must count at least one.".formatted(what));
@@ -65,15 +117,12 @@ public record Need(
     /** True if the item has all that is asked for; whether a target topples depends on what is sent at it. */
     public boolean isMetBy(Item item) {
         double width = item.width().millimetres();
-        return item.traits().containsAll(traits)
-                && width >= widthFrom
-                && width <= widthTo
-                && (gramsTo == null || item.mass().grams() <= gramsTo);
+        return item.traits().containsAll(traits) && width >= widthFrom && width <= widthTo && asks.areMetBy(item);
     }
 
     /** The same with another count. */
     public Need withCount(int count) {
-        return new Need(what, role, prefers, traits, widthFrom, widthTo, gramsTo, per, count);
+        return new Need(what, role, prefers, traits, widthFrom, widthTo, asks, per, count);
     }
 
     /** @param children in the segment @param groups of its formation */

@@ -8,8 +8,17 @@ import java.util.List;
  * @param materials what goes into one
  * @param steps what to do, in order
  * @param minutes to make one
+ * @param filling what is poured in
  */
-public record Recipe(List<String> materials, List<String> steps, int minutes) {
+public record Recipe(List<String> materials, List<String> steps, int minutes, Filling filling) {
+    /** What a home-made thing is filled with. */
+    public enum Filling {
+        NONE,
+        SAND,
+        /** Makes a hall floor slippery where it leaks. */
+        WATER
+    }
+
     public Recipe {
         materials = List.copyOf(materials);
         steps = List.copyOf(steps);

@@ -1,6 +1,7 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Effort;
 import io.isokinet.core.lesson.Fit;
 import java.util.List;
 
@@ -15,6 +16,8 @@ import java.util.List;
  * @param bandPercent share of the class for whom it is neither lost nor too easy; -1 where there is nothing to hit or miss
  * @param motionPercent share of its minutes in which a child is in motion; 0 where it does not fit
  * @param milliTries tries a child gets in a minute, in thousandths
+ * @param wornSeconds seconds of putting on what is worn
+ * @param takes what each of its tries takes of what a body has only so much of
  */
 public record Candidate(
         Activity activity,
@@ -25,7 +28,9 @@ public record Candidate(
         List<Boolean> shows,
         int bandPercent,
         int motionPercent,
-        int milliTries) {
+        int milliTries,
+        int wornSeconds,
+        List<Effort> takes) {
     /** Within one problem the same activity, setting and place are the same candidate. */
     @Override
     public boolean equals(Object other) {
@@ -43,7 +48,7 @@ public record Candidate(
 
     /** True if it fits and no caution forbids it. */
     public boolean allowed() {
-        return fit instanceof Fit.Works works && works.cautions().stream().noneMatch(c -> c.forbids());
+        return fit instanceof Fit.Works works && works.allowed();
     }
 
     /** The level of its rung; zero where there is none. */

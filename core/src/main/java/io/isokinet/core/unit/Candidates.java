@@ -1,12 +1,15 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Effort;
 import io.isokinet.core.activity.LessonPhase;
-import io.isokinet.core.activity.Stations;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
-import io.isokinet.core.lesson.Success;
 import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Share;
+import io.isokinet.core.task.Asked;
+import io.isokinet.core.task.Success;
+import io.isokinet.core.task.Task;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -36,7 +39,7 @@ public final class Candidates {
     private final int[] placeOf;
     private final List<Map<String, Candidate[]>> made;
     private final Map<String, Integer> bands;
-    private final List<Map<String, Fit>> fits;
+    private final List<Map<String, Fit[]>> fits;
 
     /** The same fits for another problem that differs in wishes and locks alone. */
     Candidates of(UnitProblem other) {
@@ -126,10 +129,30 @@ public final class Candidates {
         return cueIndex.getOrDefault(cue, -1);
     }
 
+    /** At the step to start from, or the nearest to it that is allowed. */
     public Fit fit(int lesson, String activity) {
+        return nearest(lesson, problem.knowHow().activity(activity)).fit();
+    }
+
+    private Fit fit(int lesson, Activity activity, int setting) {
         int place = placeOf[lesson];
-        return fits.get(place)
-                .computeIfAbsent(activity, key -> fitter.fit(problem.knowHow().activity(key), places.get(place)));
+        Fit[] settings = fits.get(place).computeIfAbsent(activity.key(), k -> new Fit[Asked.steps(activity)]);
+        if (settings[setting] == null) settings[setting] = fitter.fit(activity, setting, places.get(place));
+        return settings[setting];
+    }
+
+    /** The candidate at the step to start from, or at the nearest to it that is allowed, easier ones first. */
+    public Candidate nearest(int lesson, Activity activity) {
+        int usual = usual(activity);
+        Candidate first = get(lesson, activity.key(), usual);
+        if (first.allowed()) return first;
+        for (int away = 1; away < Asked.steps(activity); away++)
+            for (int step : new int[] {usual - away, usual + away}) {
+                if (step < 0 || step >= Asked.steps(activity)) continue;
+                Candidate other = get(lesson, activity.key(), step);
+                if (other.allowed()) return other;
+            }
+        return first;
     }
 
     /**
@@ -140,7 +163,7 @@ public final class Candidates {
         Map<String, Candidate[]> here = made.get(placeOf[lesson]);
         Candidate[] settings = here.get(activity);
         if (settings == null) {
-            settings = new Candidate[steps(problem.knowHow().activity(activity))];
+            settings = new Candidate[Asked.steps(problem.knowHow().activity(activity))];
             here.put(activity, settings);
         }
         int step = Math.min(setting, settings.length - 1);
@@ -148,15 +171,9 @@ public final class Candidates {
         return settings[step];
     }
 
-    private static int steps(Activity activity) {
-        return activity.levers().isEmpty()
-                ? 1
-                : activity.levers().get(0).steps().size();
-    }
-
     private Candidate make(int lesson, String key, int setting) {
         Activity activity = problem.knowHow().activity(key);
-        Fit fit = fit(lesson, key);
+        Fit fit = fit(lesson, activity, setting);
         List<Integer> hosts = activity.hosts().stream()
                 .filter(cueIndex::containsKey)
                 .map(cueIndex::get)
@@ -165,7 +182,7 @@ public final class Candidates {
         List<Boolean> shows = hosts.stream()
                 .map(h -> activity.showsWell().contains(targetCues.get(h)))
                 .toList();
-        boolean works = fit instanceof Fit.Works;
+        Fit.Works works = fit instanceof Fit.Works w ? w : null;
         return new Candidate(
                 activity,
                 setting,
@@ -173,41 +190,44 @@ public final class Candidates {
                 fit,
                 hosts,
                 shows,
-                bands.computeIfAbsent(key + "@" + setting, k -> band(activity, setting)),
-                works ? ((Fit.Works) fit).motionPercent() : 0,
-                works ? ((Fit.Works) fit).milliTriesPerMinute() : 0);
+                works == null ? -1 : band(works),
+                works == null ? 0 : works.motionPercent(),
+                works == null ? 0 : works.milliTriesPerMinute(),
+                works == null ? 0 : works.wornSeconds(),
+                works == null ? List.of() : takes(works));
+    }
+
+    /** What each of its tries takes of what a body has only so much of. */
+    private static List<Effort> takes(Fit.Works works) {
+        return Stream.of(Effort.values()).filter(works.task()::takes).toList();
     }
 
     /** A shape without an object can be neither hit nor missed; of stations it is the mean of those where something can. */
-    private int band(Activity activity, int setting) {
-        List<String> stations = Stations.parts(activity.key());
-        if (stations.size() > 1)
-            return (int) Math.round(stations.stream()
-                    .map(problem.knowHow()::activity)
-                    .mapToInt(part -> band(part, Stations.step(part, activity, setting)))
+    private int band(Fit.Works works) {
+        if (!works.stations().isEmpty())
+            return (int) Math.round(works.stations().stream()
+                    .mapToInt(s -> band(s.works()))
                     .filter(band -> band >= 0)
                     .average()
                     .orElse(-1));
+        Task task = works.task();
+        Activity activity = task.activity();
         if (activity.rung() == null || activity.rung().level() < 2 || activity.cycle() == null) return -1;
-        double age = problem.profile().age().years();
-        if (activity.levers().isEmpty())
-            return Success.inBand(activity.difficulty(), age, problem.policy().band())
-                    .percent();
-        return Success.inBand(
-                        activity,
-                        activity.levers().get(0),
-                        setting,
-                        problem.knowHow(),
-                        problem.profile().age(),
-                        problem.policy().band())
-                .percent();
+        Success at = task.success();
+        // Where nothing but a default says it, places and things make no difference.
+        return at.source() == Success.Source.SCALE
+                ? bands.computeIfAbsent(activity.key() + "@" + task.setting(), k -> inBand(task))
+                : inBand(task);
+    }
+
+    private int inBand(Task task) {
+        Share inside = Success.inBand(task, problem.policy().band());
+        return inside == null ? -1 : inside.percent();
     }
 
     /** Activities that serve all these phases, fit, are not banned, and work on a target skill or on none. */
     public List<Activity> serving(int lesson, Set<LessonPhase> phases) {
-        return wanted(phases).stream()
-                .filter(a -> get(lesson, a.key(), usual(a)).allowed())
-                .toList();
+        return wanted(phases).stream().filter(a -> nearest(lesson, a).allowed()).toList();
     }
 
     /**
@@ -240,23 +260,32 @@ public final class Candidates {
         return byWorth.stream().filter(kept::contains).toList();
     }
 
+    /** Those that are allowed: what suits most of the class, and the steps beside it. */
     private List<Integer> settings(int lesson, Activity activity) {
-        int steps = steps(activity);
-        if (steps == 1) return List.of(0);
-        int best = IntStream.range(0, steps)
+        List<Integer> allowed = IntStream.range(0, Asked.steps(activity))
+                .filter(s -> get(lesson, activity.key(), s).allowed())
                 .boxed()
+                .toList();
+        if (allowed.size() < 2) return allowed;
+        int best = allowed.stream()
                 .max(Comparator.comparingInt(
                                 (Integer s) -> get(lesson, activity.key(), s).bandPercent())
                         .thenComparingInt(s -> -Math.abs(s - usual(activity))))
                 .orElseThrow();
-        return IntStream.range(Math.max(0, best - 1), Math.min(steps, best + 2))
-                .boxed()
-                .toList();
+        return allowed.stream().filter(s -> Math.abs(s - best) < 2).toList();
+    }
+
+    /** The easiest step that is allowed; -1 if none is. */
+    public int easiest(int lesson, Activity activity) {
+        return IntStream.range(0, Asked.steps(activity))
+                .filter(s -> get(lesson, activity.key(), s).allowed())
+                .findFirst()
+                .orElse(-1);
     }
 
     /** The step of the main lever to start from. */
     public static int usual(Activity activity) {
-        return activity.levers().isEmpty() ? 0 : activity.levers().get(0).usual();
+        return Asked.usual(activity);
     }
 
     /** Why an activity that would serve these phases does not fit, one sentence each. */
@@ -275,7 +304,7 @@ public final class Candidates {
     public List<Activity> banned(int lesson, Set<LessonPhase> phases) {
         return fitFor(phases)
                 .filter(a -> problem.wishes().bans().contains(a.key()))
-                .filter(a -> get(lesson, a.key(), usual(a)).allowed())
+                .filter(a -> nearest(lesson, a).allowed())
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package io.isokinet.core.unit;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fitter;
+import io.isokinet.core.task.Turn;
 import io.isokinet.core.unit.rule.WarmsLongEnough;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -17,7 +18,8 @@ public final class Reading {
     /** Cues that a segment works on at most. */
     public static final int FOCUS = 2;
 
-    private static final int FREEZE_SECONDS = 40;
+    /** In which a cue is shown and tried once. Common practice. */
+    public static final int FREEZE_SECONDS = 40;
     /** Nothing is squeezed below this. */
     private static final int SHORTEST = 2;
 
@@ -100,7 +102,8 @@ public final class Reading {
             String watch = watch(choice, row[i], focus, looks);
             int change = activity.layout().equals(layout) ? 0 : activity.setUpSeconds();
             layout = activity.layout();
-            int active = minutes[i] * 60 - change - FREEZE_SECONDS * introduces.size();
+            int talk = Turn.telling(activity, problem.profile().age()) + FREEZE_SECONDS * introduces.size();
+            int active = Turn.working(minutes[i], change, row[i].wornSeconds(), talk);
             segments.add(new Segment(
                     choice.id(),
                     lesson,
@@ -113,7 +116,7 @@ public final class Reading {
                     introduces,
                     focus,
                     watch,
-                    Math.max(0, active) * row[i].milliTries() / 60_000,
+                    (int) ((long) active * row[i].milliTries() / 60_000),
                     looks));
         }
         return segments;

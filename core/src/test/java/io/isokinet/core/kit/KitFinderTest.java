@@ -16,6 +16,7 @@ import static io.isokinet.core.Made.targets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.isokinet.core.Made;
 import io.isokinet.core.kit.KitLine.Effect;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.thing.Cupboard;
@@ -27,20 +28,22 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class KitFinderTest {
+    private static final Here HERE = Here.in(Made.HALL);
+
     private static KitFinder finder(Object... itemsAndCounts) {
         return new KitFinder(cupboard(itemsAndCounts), knowHow().itemsByKey(), new Age(7));
     }
 
     @Test
     void takesWhatTheTaskWasMadeForWhenThereIsEnough() {
-        KitList kit = finder(FOAM, 30, SOCK, 30).find(List.of(balls(Per.CHILD, 1)), 27, 1);
+        KitList kit = finder(FOAM, 30, SOCK, 30).find(List.of(balls(Per.CHILD, 1)), 27, 1, HERE);
         assertThat(kit.lines()).containsExactly(new KitLine("ball", "foam", 27, "27 foam balls", null, 0, null));
         assertThat(kit.suffices()).isTrue();
     }
 
     @Test
     void fillsUpWithWhatHasTheProperties() {
-        KitList kit = finder(FOAM, 20, SOCK, 14, BAG, 40).find(List.of(balls(Per.CHILD, 1)), 27, 1);
+        KitList kit = finder(FOAM, 20, SOCK, 14, BAG, 40).find(List.of(balls(Per.CHILD, 1)), 27, 1, HERE);
         assertThat(kit.lines()).extracting(KitLine::words).containsExactly("20 foam balls", "7 sock balls");
         KitLine substitute = kit.lines().get(1);
         assertThat(substitute.effect()).isEqualTo(Effect.HARDER);
@@ -52,7 +55,7 @@ class KitFinderTest {
 
     @Test
     void aBagDoesNotRollSoItIsNoBall() {
-        KitList kit = finder(FOAM, 5, BAG, 40).find(List.of(balls(Per.CHILD, 1)), 27, 1);
+        KitList kit = finder(FOAM, 5, BAG, 40).find(List.of(balls(Per.CHILD, 1)), 27, 1, HERE);
         assertThat(kit.suffices()).isFalse();
         assertThat(kit.shortages())
                 .singleElement()
@@ -62,34 +65,36 @@ class KitFinderTest {
 
     @Test
     void aHardBallIsNotTakenWhereSoftIsAskedFor() {
-        assertThat(finder(HARD, 40).find(List.of(balls(Per.CHILD, 1)), 10, 1).suffices())
+        assertThat(finder(HARD, 40)
+                        .find(List.of(balls(Per.CHILD, 1)), 10, 1, HERE)
+                        .suffices())
                 .isFalse();
     }
 
     @Test
     void targetsThatWouldNotFallToTheBallAreLeftOut() {
         List<KitLine> lines = finder(SOCK, 10, FULL, 60, EMPTY, 60)
-                .find(List.of(targets(Per.GROUP, 6), balls(Per.GROUP, 1)), 25, 5)
+                .find(List.of(targets(Per.GROUP, 6), balls(Per.GROUP, 1)), 25, 5, HERE)
                 .lines();
         assertThat(lines).extracting(KitLine::item).containsExactly("sock", "empty");
     }
 
     @Test
     void saysWhyNothingFalls() {
-        KitList kit = finder(SOCK, 10, FULL, 60).find(List.of(balls(Per.GROUP, 1), targets(Per.GROUP, 6)), 25, 5);
+        KitList kit = finder(SOCK, 10, FULL, 60).find(List.of(balls(Per.GROUP, 1), targets(Per.GROUP, 6)), 25, 5, HERE);
         assertThat(kit.shortages()).singleElement().asString().contains("will not fall to sock balls");
     }
 
     @Test
     void twelveCupsAreSixTowers() {
-        KitList kit = finder(FOAM, 1, CUPS, 12).find(List.of(balls(Per.GROUP, 1), targets(Per.GROUP, 6)), 4, 1);
+        KitList kit = finder(FOAM, 1, CUPS, 12).find(List.of(balls(Per.GROUP, 1), targets(Per.GROUP, 6)), 4, 1, HERE);
         assertThat(kit.lines().get(1).words()).isEqualTo("6 towers (12 pieces)");
     }
 
     @Test
     void oneThingIsNotPromisedTwice() {
         List<KitLine> lines = finder(FOAM, 10)
-                .find(List.of(balls(Per.GROUP, 1), balls(Per.GROUP, 1)), 20, 6)
+                .find(List.of(balls(Per.GROUP, 1), balls(Per.GROUP, 1)), 20, 6, HERE)
                 .lines();
         assertThat(lines.stream().mapToInt(KitLine::count).sum()).isLessThanOrEqualTo(10);
     }
@@ -103,10 +108,14 @@ class KitFinderTest {
                 java.util.Set.of(io.isokinet.core.thing.Trait.ROLLS),
                 60,
                 260,
-                null,
+                io.isokinet.core.thing.Need.Asks.NOTHING,
                 Per.CLASS,
                 2);
-        assertThat(finder(SOCK, 3).find(List.of(need), 5, 1).lines().get(0).effect())
+        assertThat(finder(SOCK, 3)
+                        .find(List.of(need), 5, 1, HERE)
+                        .lines()
+                        .get(0)
+                        .effect())
                 .isEqualTo(Effect.SAFER);
     }
 
@@ -125,7 +134,7 @@ class KitFinderTest {
             int children = 1 + random.nextInt(34);
             int groups = 1 + random.nextInt(8);
             KitList kit = new KitFinder(cupboard, knowHow().itemsByKey(), new Age(8))
-                    .find(List.of(balls(Per.CHILD, 1), targets(Per.GROUP, 3)), children, groups);
+                    .find(List.of(balls(Per.CHILD, 1), targets(Per.GROUP, 3)), children, groups, HERE);
             for (Item item : all) {
                 int taken = kit.lines().stream()
                         .filter(l -> l.item().equals(item.key()))

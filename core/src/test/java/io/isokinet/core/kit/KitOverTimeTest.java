@@ -109,7 +109,11 @@ class KitOverTimeTest {
                 true,
                 1,
                 Handling.UNKNOWN,
-                new Recipe(List.of(materials), List.of("Fold", "Tape"), 4));
+                new Recipe(
+                        List.of(materials),
+                        List.of("Fold", "Tape"),
+                        4,
+                        List.of(materials).toString().contains("sand") ? Recipe.Filling.SAND : Recipe.Filling.NONE));
     }
 
     @Test

@@ -98,7 +98,7 @@ class StationsTest {
     void everyStationKeepsToItsPartOfTheFloor() {
         Fit.Works works = works(fit(16, FOAM, 20, SKITTLE, 20));
         FloorPlan floor = LessonFit.of(
-                        List.of(new LessonFit.Part("s", both, 0, 10, 20, works, null, false, List.of(), Map.of())),
+                        List.of(new LessonFit.Part("s", 10, 20, 0, works, null, false, List.of(), Map.of())),
                         HALL,
                         known,
                         new Age(7),

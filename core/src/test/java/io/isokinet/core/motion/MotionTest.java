@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import io.isokinet.core.Made;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.StepFacts;
@@ -55,10 +56,12 @@ class MotionTest {
     /** Common practice: a ball runs on over a hall floor and stops in the grass. */
     @Test
     void aBallRunsOnOverWoodAndStopsInGrass() {
-        double wood = Rolling.runsOn(new Speed(2.5), Floor.WOOD).metres();
+        double wood = new Ground(Floor.WOOD).runsOn(Made.FOAM, new Speed(2.5)).metres();
         assertThat(wood).isGreaterThan(8);
-        assertThat(Rolling.runsOn(new Speed(2.5), Floor.GRASS).metres()).isLessThan(2);
-        assertThat(Rolling.runsOn(new Speed(5), Floor.WOOD).metres()).isCloseTo(4 * wood, within(1e-9));
+        assertThat(new Ground(Floor.GRASS).runsOn(Made.FOAM, new Speed(2.5)).metres())
+                .isLessThan(2);
+        assertThat(new Ground(Floor.WOOD).runsOn(Made.FOAM, new Speed(5)).metres())
+                .isCloseTo(4 * wood, within(1e-9));
     }
 
     /** Common practice: a bounce pass that lands two thirds to three quarters of the way arrives about waist height. */

@@ -29,7 +29,7 @@ class StandsTest {
     private static FloorPlan floor(Formation formation, Seen view, Integer... sizes) {
         return FloorPlanner.of(new FloorTask(
                 HALL,
-                new SpaceNeed(8, 2, null, true),
+                new SpaceNeed(8, 2, null),
                 formation,
                 List.of(sizes),
                 List.of(),

@@ -112,7 +112,7 @@ class SafetyTest {
                 Set.of(traits),
                 recipe != null,
                 1,
-                new Handling(Handling.Hardness.FIRM, null, Set.of(), null, false, indoors, null, 1, 0, 3),
+                new Handling(Handling.Hardness.FIRM, null, Set.of(), 1, null, null, false, indoors, null, 1, 0, 3),
                 recipe);
     }
 
@@ -130,7 +130,8 @@ class SafetyTest {
     void outdoorThingsStayOutdoorsAndWaterOffTheHallFloor() {
         assertThat(keys(cautions(roll, HALL, 9, 20, thing("shot", false, null))))
                 .contains("not-indoors");
-        Item wet = thing("bottle", true, new Recipe(List.of("a bottle", "water"), List.of("Fill"), 1));
+        Item wet = thing(
+                "bottle", true, new Recipe(List.of("a bottle", "water"), List.of("Fill"), 1, Recipe.Filling.WATER));
         List<Caution> found = cautions(roll, HALL, 9, 20, wet);
         assertThat(found.get(0).weight()).isEqualTo(Caution.Weight.CHANGES);
         assertThat(found.get(0).remedy()).contains("sand or rice");

@@ -15,51 +15,44 @@ class FloorFitTest {
     /** In a hall of 17 x 9.5 m seven lanes of 2.2 m fit only across it. */
     @Test
     void lanesLieTheWayThatHoldsMore() {
-        FloorFit across = FloorFit.of(HALL, new SpaceNeed(8, 2.2, null, false), Formation.LANES, 27);
+        FloorFit across = FloorFit.of(HALL, new SpaceNeed(8, 2.2, null), Formation.LANES, 27);
         assertThat(across.groups()).isEqualTo(7);
         assertThat(across.how()).isEqualTo("across");
-        FloorFit along = FloorFit.of(HALL, new SpaceNeed(12, 2.2, null, false), Formation.LANES, 27);
+        FloorFit along = FloorFit.of(HALL, new SpaceNeed(12, 2.2, null), Formation.LANES, 27);
         assertThat(along.groups()).isEqualTo(3);
         assertThat(along.how()).isEqualTo("the long way");
     }
 
     @Test
     void pairsMayStandInTwoBanks() {
-        assertThat(FloorFit.of(HALL, new SpaceNeed(6, 1.2, null, false), Formation.PAIRS, 27)
+        assertThat(FloorFit.of(HALL, new SpaceNeed(6, 1.2, null), Formation.PAIRS, 27)
                         .groups())
                 .isEqualTo(14);
     }
 
     @Test
     void tooLongSaysByHowMuch() {
-        FloorFit fit = FloorFit.of(HALL, new SpaceNeed(20, 2, null, false), Formation.LANES, 27);
+        FloorFit fit = FloorFit.of(HALL, new SpaceNeed(20, 2, null), Formation.LANES, 27);
         assertThat(fit.groups()).isZero();
         assertThat(fit.how()).isEqualTo("16.0 m of clear length are there and 20.0 m are needed");
     }
 
     @Test
     void aLowCeilingStopsAToss() {
-        assertThat(FloorFit.of(HALL, new SpaceNeed(4, 2, 5.0, false), Formation.SCATTER, 27)
+        assertThat(FloorFit.of(HALL, new SpaceNeed(4, 2, 5.0), Formation.SCATTER, 27)
                         .how())
                 .isEqualTo("the ceiling is 4.8 m and 5.0 m are needed");
-        assertThat(FloorFit.of(HALL, new SpaceNeed(4, 2, 4.8, false), Formation.SCATTER, 27)
+        assertThat(FloorFit.of(HALL, new SpaceNeed(4, 2, 4.8), Formation.SCATTER, 27)
                         .groups())
                 .isPositive();
-        assertThat(FloorFit.of(FIELD, new SpaceNeed(4, 2, 9.0, false), Formation.SCATTER, 27)
+        assertThat(FloorFit.of(FIELD, new SpaceNeed(4, 2, 9.0), Formation.SCATTER, 27)
                         .groups())
                 .isPositive();
-    }
-
-    @Test
-    void grassStopsABallThatHasToRollOn() {
-        assertThat(FloorFit.of(FIELD, new SpaceNeed(4, 2, null, true), Formation.LANES, 27)
-                        .how())
-                .contains("grass");
     }
 
     @Test
     void wallWorkNeedsAWall() {
-        SpaceNeed need = new SpaceNeed(4, 1.2, null, false);
+        SpaceNeed need = new SpaceNeed(3.5, 1.2, null);
         assertThat(FloorFit.of(HALL, need, Formation.WALL, 27).groups()).isEqualTo(14);
         assertThat(FloorFit.of(FIELD, need, Formation.WALL, 27).how()).isEqualTo("no wall here may be used");
     }
@@ -68,7 +61,7 @@ class FloorFitTest {
     void scatterNeedsRoomForEveryHead() {
         Place corridor =
                 new Place("the corridor", new Length(10), new Length(2.5), new Length(3), Place.Floor.CARPET, 0);
-        assertThat(FloorFit.of(corridor, new SpaceNeed(4, 1.8, null, false), Formation.SCATTER, 27)
+        assertThat(FloorFit.of(corridor, new SpaceNeed(4, 1.8, null), Formation.SCATTER, 27)
                         .how())
                 .contains("13.5 m² are free and 87.5 m² are needed");
     }

@@ -77,7 +77,7 @@ class FloorPlanTest {
 
     private static final FloorTask LANES = task(
             HALL,
-            new SpaceNeed(8, 2, null, true),
+            new SpaceNeed(8, 2, null),
             Formation.LANES,
             List.of(4, 4, 4, 4, 4, 4, 3),
             new Sending(Way.ROLLED, 3.0, 6, false));
@@ -156,7 +156,7 @@ class FloorPlanTest {
         Place low = new Place("p", new Length(20), new Length(10), new Length(3), Place.Floor.WOOD, 0);
         FloorTask lob = task(
                 low,
-                new SpaceNeed(10, 2, null, false),
+                new SpaceNeed(10, 2, null),
                 Formation.LANES,
                 List.of(4, 4),
                 new Sending(Way.THROWN, 8.0, 0, false));
@@ -173,7 +173,7 @@ class FloorPlanTest {
         Place field = new Place("field", new Length(50), new Length(30), null, Place.Floor.GRASS, 0);
         FloorPlan plan = FloorPlanner.of(task(
                 field,
-                new SpaceNeed(18, 12, null, false),
+                new SpaceNeed(18, 12, null),
                 Formation.LANES,
                 List.of(6),
                 new Sending(Way.THROWN, 8.0, 0, true)));
@@ -189,12 +189,12 @@ class FloorPlanTest {
     @Test
     void aMovedStationStaysAndTheOthersMakeRoom() {
         FloorTask stations =
-                task(HALL, new SpaceNeed(4, 4, null, false), Formation.STATIONS, List.of(7, 7, 7, 6), Sending.NOTHING);
+                task(HALL, new SpaceNeed(4, 4, null), Formation.STATIONS, List.of(7, 7, 7, 6), Sending.NOTHING);
         FloorPlan moved = FloorPlanner.of(with(stations, List.of(), Map.of(2, new Point(6.2, 2))));
         assertThat(moved.areas().get(2).rect().x()).isEqualTo(6.2);
         assertThat(moved.spots()).hasSize(27);
         FloorPlan tight = FloorPlanner.of(with(
-                task(HALL, new SpaceNeed(8, 2, null, false), Formation.LANES, LANES.sizes(), LANES.sending()),
+                task(HALL, new SpaceNeed(8, 2, null), Formation.LANES, LANES.sizes(), LANES.sending()),
                 List.of(),
                 Map.of(3, new Point(7.5, 0.5))));
         assertThat(tight.findings()).extracting(Finding::message).anyMatch(m -> m.contains("m of width are missing"));
@@ -204,12 +204,12 @@ class FloorPlanTest {
     /** Facts of the trade: a file of n that passes back needs n - 1 places; too long means a shorter file, not a shorter throw. */
     @Test
     void aFileTakesAPlaceLessThanItsChildren() {
-        FloorTask six = task(HALL, new SpaceNeed(6, 2, null, false), Formation.FILES, List.of(6, 6), Sending.NOTHING);
+        FloorTask six = task(HALL, new SpaceNeed(6, 2, null), Formation.FILES, List.of(6, 6), Sending.NOTHING);
         FloorPlan fits = FloorPlanner.of(six);
         assertThat(fits.findings()).isEmpty();
         assertThat(fits.spots().get(0).at().to(fits.spots().get(5).at())).isCloseTo(5, within(1e-9));
-        FloorPlan seven = FloorPlanner.of(
-                task(HALL, new SpaceNeed(6, 2, null, false), Formation.FILES, List.of(7, 7), Sending.NOTHING));
+        FloorPlan seven =
+                FloorPlanner.of(task(HALL, new SpaceNeed(6, 2, null), Formation.FILES, List.of(7, 7), Sending.NOTHING));
         assertThat(seven.findings().get(0).message()).contains("files of 6, not shorter passes");
     }
 
@@ -217,7 +217,7 @@ class FloorPlanTest {
     void runningEndsThreeMetresBeforeTheWall() {
         FloorPlan plan = FloorPlanner.of(task(
                 HALL,
-                new SpaceNeed(8, 4, null, false),
+                new SpaceNeed(8, 4, null),
                 Formation.CROSSING,
                 List.of(27),
                 new Sending(Way.RUN, null, 0, false)));
@@ -251,7 +251,7 @@ class FloorPlanTest {
             int least = 1 + random.nextInt(3);
             Grouping grouping =
                     new Grouping(formation, least, least + random.nextInt(3), least + 2 + random.nextInt(5));
-            SpaceNeed need = new SpaceNeed(3 + random.nextInt(10), 1.2 + random.nextDouble() * 3, null, false);
+            SpaceNeed need = new SpaceNeed(3 + random.nextInt(10), 1.2 + random.nextDouble() * 3, null);
             FloorFit fit = FloorFit.of(place, need, formation, children);
             Integer groups = Groups.counts(grouping, children).stream()
                     .filter(n -> n <= fit.groups())

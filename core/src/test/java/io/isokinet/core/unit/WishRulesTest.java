@@ -13,12 +13,37 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.Made;
+import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.safety.Policy;
+import io.isokinet.core.task.Task;
+import io.isokinet.core.task.Turn;
 import io.isokinet.core.unit.rule.*;
+import io.isokinet.core.unit.rule.ClosingTalkKeepsItsMinutes;
+import io.isokinet.core.unit.rule.EnoughMotion;
+import io.isokinet.core.unit.rule.FavouritesIn;
+import io.isokinet.core.unit.rule.FewLayouts;
+import io.isokinet.core.unit.rule.LevelsClimb;
+import io.isokinet.core.unit.rule.LittleChanges;
+import io.isokinet.core.unit.rule.LivelyOrCalm;
+import io.isokinet.core.unit.rule.LooksSuffice;
+import io.isokinet.core.unit.rule.MinutesAddUp;
+import io.isokinet.core.unit.rule.NewOrFamiliar;
+import io.isokinet.core.unit.rule.NoLongGap;
+import io.isokinet.core.unit.rule.NotTheSameAgain;
+import io.isokinet.core.unit.rule.OrderAsWished;
+import io.isokinet.core.unit.rule.RightChallenge;
+import io.isokinet.core.unit.rule.Rule;
+import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.rule.SkillsGetTheirShare;
+import io.isokinet.core.unit.rule.StaysInItsMinutes;
+import io.isokinet.core.unit.rule.Strain;
+import io.isokinet.core.unit.rule.WarmsLongEnough;
+import io.isokinet.core.unit.rule.WorkMatchesReached;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -71,19 +96,33 @@ class WishRulesTest {
     }
 
     private static Candidate candidate(Formation formation, int band, int motion) {
+        Activity made = activity("made", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .grouped(formation, 1, 4, 30)
+                .build();
         return new Candidate(
-                activity("made", LessonPhase.PRACTISE)
-                        .of(ROLL, 2)
-                        .grouped(formation, 1, 4, 30)
-                        .build(),
+                made,
                 0,
                 0,
-                new Fit.Works(1, 1, List.of(24), "", List.of(), List.of(), 1000, motion, List.of(), List.of()),
+                new Fit.Works(
+                        Task.preferred(made, 0, new Age(8), Place.Floor.WOOD, Made.knowHow()),
+                        1,
+                        1,
+                        List.of(24),
+                        "",
+                        made.space(),
+                        new Turn(7, 1, 1000, 0, motion),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of()),
                 List.of(0),
                 List.of(true),
                 band,
                 motion,
-                1000);
+                1000,
+                0,
+                List.of());
     }
 
     /** One lesson of one segment that works on the first cue. */

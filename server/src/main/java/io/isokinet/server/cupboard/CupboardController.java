@@ -3,7 +3,7 @@ package io.isokinet.server.cupboard;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
 import io.isokinet.core.motion.Flight;
-import io.isokinet.core.motion.Rolling;
+import io.isokinet.core.motion.Ground;
 import io.isokinet.core.motion.Toppling;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Speed;
@@ -296,8 +296,8 @@ public class CupboardController {
                     "Comes down 2 m in %.1f s; a ball takes %.1f s.", Flight.floatTime(2, falls), Flight.fallTime(2)));
         String floors = item.handling().rollsOn().stream()
                 .sorted()
-                .map(f ->
-                        Words.say("%.0f m on %s", Rolling.runsOn(USUAL_ROLL, f).metres(), f.label()))
+                .map(f -> Words.say(
+                        "%.1f m on %s", new Ground(f).runsOn(item, USUAL_ROLL).metres(), f.label()))
                 .collect(Collectors.joining(", "));
         if (!floors.isEmpty()) facts.add("Rolled by an eight-year-old it runs on about " + floors + ".");
         return facts;

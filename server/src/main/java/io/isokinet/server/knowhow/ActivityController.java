@@ -8,14 +8,18 @@ import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.knowhow.KnowHow;
-import io.isokinet.core.lesson.Success;
+import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.task.Asked;
+import io.isokinet.core.task.Success;
+import io.isokinet.core.task.Task;
 import io.isokinet.core.thing.Need;
 import io.isokinet.server.account.MayRead;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.Suits.ForClass;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +35,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class ActivityController {
     private static final int MOST_LINES = 60;
+    /** What is told of no place is told of a hall. */
+    private static final Place.Floor HALL_FLOOR = Place.Floor.WOOD;
 
     private final KnowHows knowHows;
     private final Finder finder;
@@ -173,8 +179,10 @@ class ActivityController {
                 a.cycle() == null ? null : a.cycle().seconds(),
                 a.setUpSeconds(),
                 a.needs().stream().map(n -> need(n, known)).toList(),
-                a.levers().stream().map(l -> lever(a, l, years, known)).toList(),
-                a.worksOnSkill() ? Difficulty.words(Difficulty.success(a.difficulty(), years)) : null,
+                IntStream.range(0, a.levers().size())
+                        .mapToObj(l -> lever(a, l, years, known))
+                        .toList(),
+                success(a, years, known),
                 a.countsAsOne(),
                 a.oddChild(),
                 a.conduct().absentPartner(),
@@ -196,17 +204,32 @@ class ActivityController {
                 children == null || age == null ? null : suits.forClass(a, age, children, space));
     }
 
-    private static LeverView lever(Activity a, Lever lever, int years, KnowHow known) {
-        if (!a.worksOnSkill()) return new LeverView(lever.name(), lever.steps(), lever.usual(), List.of(), null);
-        List<Success> shares = IntStream.range(0, lever.steps().size())
-                .mapToObj(step -> Success.of(a, lever, step, known, new Age(years)))
+    private static @Nullable String success(Activity a, int years, KnowHow known) {
+        if (!a.worksOnSkill()) return null;
+        Double share = Task.preferred(Asked.of(a, Asked.usual(a)), new Age(years), HALL_FLOOR, known)
+                .success()
+                .share();
+        return share == null ? null : Difficulty.words(share);
+    }
+
+    private static LeverView lever(Activity a, int lever, int years, KnowHow known) {
+        Lever of = a.levers().get(lever);
+        if (!a.worksOnSkill()) return new LeverView(of.name(), of.steps(), of.usual(), List.of(), null);
+        List<Success> shares = IntStream.range(0, of.steps().size())
+                .mapToObj(step -> Task.preferred(Asked.at(a, lever, step), new Age(years), HALL_FLOOR, known)
+                        .success())
                 .toList();
+        String why = shares.get(of.usual()).reason();
         return new LeverView(
-                lever.name(),
-                lever.steps(),
-                lever.usual(),
-                shares.stream().map(s -> Difficulty.words(s.share())).toList(),
-                shares.get(lever.usual()).reason());
+                of.name(),
+                of.steps(),
+                of.usual(),
+                shares.stream().allMatch(s -> s.share() != null)
+                        ? shares.stream()
+                                .map(s -> Difficulty.words(Objects.requireNonNull(s.share())))
+                                .toList()
+                        : List.of(),
+                why);
     }
 
     private static NeedView need(Need need, KnowHow known) {

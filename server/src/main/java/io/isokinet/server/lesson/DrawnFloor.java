@@ -2,7 +2,6 @@ package io.isokinet.server.lesson;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.group.Rotation;
-import io.isokinet.core.lesson.Floors;
 import io.isokinet.core.lesson.LessonFit.Drawing;
 import io.isokinet.core.lesson.LessonFit.Part;
 import io.isokinet.core.place.Place;
@@ -25,7 +24,7 @@ record DrawnFloor(Drawing drawn, Part part) {
     /** For a class of an age in a place. */
     FloorView view(Place place, Age age, SchoolView school) {
         FloorPlan plan = drawn.floor();
-        Double metres = Floors.metres(part.activity(), part.setting(), age);
+        Double metres = part.works().task().metres();
         return new FloorView(
                 FloorSvg.of(plan, place, part.activity().name() + " in " + place.name(), null),
                 FloorSvg.viewBox(plan),

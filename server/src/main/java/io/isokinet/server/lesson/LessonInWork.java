@@ -15,13 +15,15 @@ import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
-import io.isokinet.core.lesson.Floors;
 import io.isokinet.core.lesson.LessonFit;
 import io.isokinet.core.lesson.LessonFit.Drawing;
 import io.isokinet.core.lesson.LessonFit.Part;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.skill.Cue;
+import io.isokinet.core.task.Asked;
+import io.isokinet.core.task.Turn;
+import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
@@ -163,7 +165,11 @@ final class LessonInWork {
                 without -> new Fitter(
                         lesson.known(), lesson.cupboard().without(without), age, grouper.playing(), lesson.policy()));
         return fitter.fit(
-                segment.activity(), place, setting.groups(), adapted(segment).size());
+                segment.activity(),
+                segment.setting(),
+                place,
+                setting.groups(),
+                adapted(segment).size());
     }
 
     private Setting setting(Segment segment) {
@@ -188,10 +194,10 @@ final class LessonInWork {
                 s.watch() != null ? s.watch() : s.focus().stream().findFirst().orElse(null);
         return new Part(
                 s.id(),
-                s.activity(),
-                s.setting(),
                 s.minutes(),
                 s.changeSeconds(),
+                Turn.telling(s.activity(), age)
+                        + Reading.FREEZE_SECONDS * s.introduces().size(),
                 works,
                 watch == null ? null : lesson.known().cue(watch),
                 s.serves(LessonPhase.WARM),
@@ -321,7 +327,8 @@ final class LessonInWork {
 
     private List<LadderStep> ladder(Activity a, Lever lever) {
         return IntStream.range(0, lever.steps().size())
-                .mapToObj(i -> new LadderStep(lever.steps().get(i), Floors.metres(a, i, age)))
+                .mapToObj(
+                        i -> new LadderStep(lever.steps().get(i), Asked.of(a, i).metres(age)))
                 .toList();
     }
 

@@ -95,11 +95,15 @@ class ShoppingController {
             Fitting fitting = new Fitting(lesson.packs(), group.yearAge(), group.children());
             Fitter fitter = fitters.computeIfAbsent(
                     fitting, f -> new Fitter(known, cupboard, new Age(f.age()), f.children(), policy));
-            for (String key : lesson.activities())
-                uses.computeIfAbsent(new Fitted(fitting, lesson.spaceId(), key), f -> {
-                    Activity activity = known.activity(key);
-                    Fit fit = fitter.fit(activity, places.get(lesson.spaceId()));
-                    return new Use(activity, group.children(), fit instanceof Fit.Works works ? works.groups() : 1);
+            for (LessonHeader.Stretch s : lesson.stretches())
+                uses.computeIfAbsent(new Fitted(fitting, lesson.spaceId(), s), f -> {
+                    Activity activity = known.activity(s.activity());
+                    Fit fit = fitter.fit(activity, s.setting(), places.get(lesson.spaceId()));
+                    return new Use(
+                            activity,
+                            s.setting(),
+                            group.children(),
+                            fit instanceof Fit.Works works ? works.groups() : 1);
                 });
         }
         return List.copyOf(uses.values());
@@ -107,7 +111,7 @@ class ShoppingController {
 
     private record Fitting(List<String> packs, int age, int children) {}
 
-    private record Fitted(Fitting fitting, UUID space, String activity) {}
+    private record Fitted(Fitting fitting, UUID space, LessonHeader.Stretch stretch) {}
 
     /** What limits a class most in a place. */
     @GetMapping("/classes/{id}/limits")

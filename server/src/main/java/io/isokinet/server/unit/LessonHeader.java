@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param title of its unit @param number in its unit, from 1, of {@code of} @param starts null if no time was said
  * @param minutes usable ones @param cueSets of its unit, one a skill @param packs of the know-how that it was planned with
- * @param activities keys, in order; of stations the key names each of them @param focus cues that are worked on, in order, once each
+ * @param stretches in order @param focus cues that are worked on, in order, once each
  * @param fits false if its unit breaks a hard or medium rule
  * @param zone of the school, in which its day and time are told
  */
@@ -30,7 +30,20 @@ public record LessonHeader(
         LessonState state,
         List<String> cueSets,
         List<String> packs,
-        List<String> activities,
+        List<Stretch> stretches,
         List<String> focus,
         boolean fits,
-        ZoneId zone) {}
+        ZoneId zone) {
+    /**
+     * What is done in a stretch.
+     *
+     * @param activity its key; of stations it names each of them
+     * @param setting step of its main lever, from 0
+     */
+    public record Stretch(String activity, int setting) {}
+
+    /** Keys, in order; of stations the key names each of them. */
+    public List<String> activities() {
+        return stretches.stream().map(Stretch::activity).toList();
+    }
+}

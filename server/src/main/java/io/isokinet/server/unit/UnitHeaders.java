@@ -187,8 +187,10 @@ public class UnitHeaders {
                 texts(row, "cue_sets"),
                 texts(row, "packs"),
                 Arrays.stream(parts)
-                        .map(p -> Stations.key(
-                                Arrays.stream(p).map(PartBody::activity).toList()))
+                        .map(p -> new LessonHeader.Stretch(
+                                Stations.key(
+                                        Arrays.stream(p).map(PartBody::activity).toList()),
+                                p[0].setting()))
                         .toList(),
                 texts(row, "focus").stream().distinct().toList(),
                 row.getBoolean("fits"),

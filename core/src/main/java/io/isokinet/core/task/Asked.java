@@ -1,0 +1,96 @@
+package io.isokinet.core.task;
+
+import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Brings;
+import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.StepFacts;
+import io.isokinet.core.activity.Tempo;
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.thing.Need;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What an activity asks for at a setting, before class, place and cupboard are known. The main lever stands at the setting, the
+ * others at their usual step.
+ *
+ * @param setting step of the main lever, from 0; 0 where there is none
+ * @param facts what all levers set together, the main one first
+ * @param needs the things, changed by what the steps bring
+ * @param logits difficulty at this setting
+ */
+public record Asked(Activity activity, int setting, StepFacts facts, List<Need> needs, double logits) {
+    public Asked {
+        needs = List.copyOf(needs);
+    }
+
+    /** @param setting beyond the hardest means the hardest */
+    public static Asked of(Activity activity, int setting) {
+        return at(activity, 0, Math.max(0, Math.min(setting, steps(activity) - 1)));
+    }
+
+    /**
+     * With one lever at a step, and all others at their usual one.
+     *
+     * @param lever index among the levers; of no matter where there is none
+     */
+    public static Asked at(Activity activity, int lever, int step) {
+        StepFacts facts = StepFacts.NONE;
+        double logits = activity.difficulty();
+        List<StepFacts> set = new ArrayList<>();
+        for (int i = 0; i < activity.levers().size(); i++) {
+            Lever each = activity.levers().get(i);
+            int at = i == lever ? step : each.usual();
+            set.add(each.facts().get(at));
+            facts = facts.or(each.facts().get(at));
+            logits += each.logits().get(at);
+        }
+        List<Need> needs = new ArrayList<>();
+        for (Need need : activity.needs()) {
+            Need now = need;
+            // What the main lever brings comes last, so that it has the last word.
+            for (int i = set.size() - 1; i >= 0; i--)
+                for (Brings b : set.get(i).brings()) if (b.need().equals(need.what())) now = b.of(now);
+            needs.add(now);
+        }
+        return new Asked(activity, lever == 0 ? step : usual(activity), facts, needs, logits);
+    }
+
+    /** Steps of the main lever; one where there is none. */
+    public static int steps(Activity activity) {
+        return activity.levers().isEmpty()
+                ? 1
+                : activity.levers().get(0).steps().size();
+    }
+
+    /** The step of the main lever to start from. */
+    public static int usual(Activity activity) {
+        return activity.levers().isEmpty() ? 0 : activity.levers().get(0).usual();
+    }
+
+    /** How far it is to what is aimed at or to the partner, in metres; null if nothing says. */
+    public @Nullable Double metres(Age age) {
+        return facts.reach() == null ? null : facts.reach().metres(age);
+    }
+
+    /** Distances of the steps beside this one, in metres: for those who need it nearer or further. */
+    public List<Double> beside(Age age) {
+        List<Double> metres = new ArrayList<>();
+        for (int step : new int[] {setting - 1, setting + 1})
+            if (step >= 0 && step < steps(activity)) {
+                Double far = of(activity, step).metres(age);
+                if (far != null && !far.equals(metres(age))) metres.add(far);
+            }
+        return metres;
+    }
+
+    public Tempo tempo() {
+        return facts.tempo() == null ? Tempo.USUAL : facts.tempo();
+    }
+
+    /** How wide it is to pass, in metres, where no thing says it; null if nothing does. */
+    public @Nullable Double opening() {
+        return facts.opening() == null ? activity.attempt().opening() : facts.opening();
+    }
+}
