@@ -3063,7 +3063,7 @@ export interface components {
             body: string;
             call: components["schemas"]["Mirrored"];
             /** @enum {string} */
-            condition: "NONE" | "TARGET" | "PARTNER" | "OBJECT" | "MOVING_BALL";
+            condition: "NONE" | "TARGET" | "PARTNER" | "OBJECT" | "MOVING_BALL" | "FLIGHT";
             faults: components["schemas"]["FaultView"][];
             /** Format: int32 */
             fromAge: number;
@@ -3513,12 +3513,20 @@ export interface components {
             fitSeconds: number;
             /** @enum {string} */
             hardness: "SOFT" | "FIRM" | "HARD";
+            heldBy?: components["schemas"]["HeldBy"];
             indoors: boolean;
             /** Format: int32 */
             packSize: number;
             /** Format: double */
             rebound?: number;
+            /** Format: double */
+            rolling: number;
             rollsOn: ("CARPET" | "WOOD" | "TARMAC" | "GRASS")[];
+        };
+        HeldBy: {
+            /** Format: int32 */
+            count: number;
+            item: string;
         };
         HitEntry: {
             /** Format: date-time */
@@ -3843,19 +3851,8 @@ export interface components {
             fastMinutes: number;
             flags: string[];
             /** Format: int32 */
-            heavy: number;
-            /** Format: int32 */
-            holds: number;
-            /** Format: int32 */
-            jumps: number;
-            /** Format: int32 */
             metres: number;
-            /** Format: int32 */
-            otherArm: number;
-            /** Format: int32 */
-            otherHolds: number;
-            /** Format: int32 */
-            overarm: number;
+            toll: components["schemas"]["Toll"];
         };
         LockForm: {
             /**
@@ -4391,6 +4388,8 @@ export interface components {
             refused: components["schemas"]["Refusal"][];
         };
         Recipe: {
+            /** @enum {string} */
+            filling: "NONE" | "SAND" | "WATER";
             materials: string[];
             /** Format: int32 */
             minutes: number;
@@ -5430,6 +5429,20 @@ export interface components {
             segment: string;
             /** Format: int32 */
             tries: number;
+        };
+        Toll: {
+            /** Format: int32 */
+            holds: number;
+            /** Format: int32 */
+            landings: number;
+            /** Format: int32 */
+            otherArm: number;
+            /** Format: int32 */
+            otherHolds: number;
+            /** Format: int32 */
+            overarm: number;
+            /** Format: int32 */
+            pushes: number;
         };
         TossTask: {
             fits: boolean;

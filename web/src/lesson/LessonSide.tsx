@@ -43,12 +43,12 @@ export function LessonSide({ sheet: s }: { sheet: Sheet }) {
           <p>
             {[
               s.load.metres > 0 && `runs about ${s.load.metres} m`,
-              s.load.overarm > 0 && `${s.load.overarm} overarm throws`,
-              s.load.otherArm > 0 && `${s.load.otherArm} with the other arm`,
-              s.load.holds + s.load.otherHolds > 0 &&
-                `${s.load.holds} holds on one side, ${s.load.otherHolds} on the other`,
-              s.load.heavy > 0 && `${s.load.heavy} heavy pushes`,
-              s.load.jumps > 0 && `${s.load.jumps} jumps`,
+              s.load.toll.overarm > 0 && `${s.load.toll.overarm} overarm throws`,
+              s.load.toll.otherArm > 0 && `${s.load.toll.otherArm} with the other arm`,
+              s.load.toll.holds + s.load.toll.otherHolds > 0 &&
+                `${s.load.toll.holds} holds on one side, ${s.load.toll.otherHolds} on the other`,
+              s.load.toll.pushes > 0 && `${s.load.toll.pushes} heavy pushes`,
+              s.load.toll.landings > 0 && `${s.load.toll.landings} jumps`,
             ]
               .filter(Boolean)
               .join(', ')}

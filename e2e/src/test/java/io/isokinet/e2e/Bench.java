@@ -189,22 +189,13 @@ final class Bench {
             Fitter fitter = new Fitter(known, cupboard, age, 27);
             List<LessonFit.Part> parts = activities.stream()
                     .map(a -> new LessonFit.Part(
-                            a.key(),
-                            a,
-                            0,
-                            8,
-                            60,
-                            (Fit.Works) fitter.fit(a, hall),
-                            null,
-                            false,
-                            List.of(1, 1),
-                            Map.of()))
+                            a.key(), 8, 60, 0, (Fit.Works) fitter.fit(a, hall), null, false, List.of(1, 1), Map.of()))
                     .toList();
             LessonFit.of(parts, hall, known, age, Band.USUAL);
             lesson[i] = (System.nanoTime() - from) / 1e6;
             from = System.nanoTime();
             LessonFit.Part first = parts.get(0);
-            Floors.of(first.activity(), first.works(), 0, hall, known, age, null, List.of(1), Map.of());
+            Floors.of(first.works(), hall, known, null, List.of(1), Map.of());
             floor[i] = (System.nanoTime() - from) / 1e6;
         }
         row(

@@ -58,11 +58,16 @@ public final class TimefoldPlanner implements UnitPlanner {
         if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.whyNot());
         Draft.Run run = new Draft.Run(problem, candidates, frame);
         Best best = new Best(run, watcher);
-        Outcome.Planned built = ConstructivePlanner.start(problem, candidates, frame, (int) (effort * BESIDE), watcher);
-        best.offer(built);
+        List<Outcome.Planned> built =
+                ConstructivePlanner.starts(problem, candidates, frame, (int) (effort * BESIDE), watcher);
+        built.forEach(best::offer);
         if (!frame.slots().isEmpty()) {
-            Draft from = start(run, built.plan());
+            Draft from = null;
             for (int seed = 0; seed < RESTARTS && !watcher.cancelled(); seed++) {
+                // Where skills go lesson by lesson, another order is another valley; elsewhere the search goes on.
+                if (seed < built.size() || from == null)
+                    from = start(
+                            run, built.get(Math.min(seed, built.size() - 1)).plan());
                 from = search(from, seed, effort / RESTARTS, best);
                 best.offer(Polish.of(problem, candidates, frame.slots(), from.read(), (int) (effort * BESIDE)));
             }

@@ -11,6 +11,7 @@ import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.task.Toll;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Choice;
@@ -21,6 +22,31 @@ import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.rule.*;
+import io.isokinet.core.unit.rule.CueMetInThreeLessons;
+import io.isokinet.core.unit.rule.CueMetOftenEnough;
+import io.isokinet.core.unit.rule.CueTaughtThisUnit;
+import io.isokinet.core.unit.rule.DifficultyRises;
+import io.isokinet.core.unit.rule.EnoughMotion;
+import io.isokinet.core.unit.rule.EnoughTries;
+import io.isokinet.core.unit.rule.EveryCueIntroducedInTime;
+import io.isokinet.core.unit.rule.FavouritesIn;
+import io.isokinet.core.unit.rule.FewLayouts;
+import io.isokinet.core.unit.rule.LittleChanges;
+import io.isokinet.core.unit.rule.LivelyOrCalm;
+import io.isokinet.core.unit.rule.LooksSuffice;
+import io.isokinet.core.unit.rule.NewAtItsEasiest;
+import io.isokinet.core.unit.rule.NewCuesWithinAge;
+import io.isokinet.core.unit.rule.NewOrFamiliar;
+import io.isokinet.core.unit.rule.NoLongGap;
+import io.isokinet.core.unit.rule.NotTheSameAgain;
+import io.isokinet.core.unit.rule.OrderAsWished;
+import io.isokinet.core.unit.rule.RightChallenge;
+import io.isokinet.core.unit.rule.Rule;
+import io.isokinet.core.unit.rule.SkillsGetTheirShare;
+import io.isokinet.core.unit.rule.StaysInItsMinutes;
+import io.isokinet.core.unit.rule.WarmsLongEnough;
+import io.isokinet.core.unit.rule.WorkHasACue;
+import io.isokinet.core.unit.rule.WorkMatchesReached;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
@@ -94,6 +120,8 @@ final class ExactModel {
         layouts();
         looks();
         favourites();
+        newAtItsEasiest();
+        loads();
         model.minimize(objective);
     }
 
@@ -460,6 +488,38 @@ final class ExactModel {
             in.add(amount(new FavouritesIn()));
             model.addGreaterOrEqual(in, 1);
         }
+    }
+
+    /** Soft: steps above the easiest where something is introduced. */
+    private void newAtItsEasiest() {
+        for (int s = 0; s < x.length; s++) {
+            IntVar over = amount(new NewAtItsEasiest());
+            for (int o = 0; o < x[s].length; o++) {
+                int above = NewAtItsEasiest.amount(slots.get(s).options().get(o));
+                for (int q = 0; above > 0 && q < cues; q++)
+                    model.addGreaterOrEqual(over, above).onlyEnforceIf(new Literal[] {x[s][o], intro[s][q]});
+            }
+        }
+    }
+
+    /** Hard: what a lesson takes of a body. */
+    private void loads() {
+        int throwing = Toll.mostOverarm(problem.profile().age());
+        for (int l = 0; l < lessons; l++) {
+            most(l, Toll::overarm, throwing);
+            most(l, Toll::otherArm, throwing);
+            most(l, Toll::pushes, Toll.MOST_PUSHES);
+            most(l, Toll::landings, Toll.MOST_LANDINGS);
+            most(l, t -> t.holds() - t.otherHolds(), Toll.MOST_ONE_SIDED);
+            most(l, t -> t.otherHolds() - t.holds(), Toll.MOST_ONE_SIDED);
+        }
+    }
+
+    private void most(int l, java.util.function.ToIntFunction<Toll> of, int most) {
+        LinearExprBuilder sum = LinearExpr.newBuilder();
+        for (int s = 0; s < x.length; s++)
+            if (slots.get(s).lesson() == l) sum.add(sum(s, c -> of.applyAsInt(c.toll())));
+        model.addLessOrEqual(sum, most);
     }
 
     // What the rules are made of.

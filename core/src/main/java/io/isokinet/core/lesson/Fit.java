@@ -6,6 +6,7 @@ import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.space.Zone;
 import io.isokinet.core.task.Task;
+import io.isokinet.core.task.Toll;
 import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Need;
 import java.util.List;
@@ -59,6 +60,23 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
         /** Share of the minutes in which a child is in motion; not the same as vigorous activity. */
         public int motionPercent() {
             return turn.motionPercent();
+        }
+
+        /** Tries a child gets in so many seconds of work: what turns give, and what a body may have. */
+        public int tries(int working) {
+            return stations.isEmpty()
+                    ? Math.min(turn.tries(working), task.most())
+                    : stations.stream()
+                            .mapToInt(s -> s.works().tries(working / stations.size()))
+                            .sum();
+        }
+
+        /** What so many seconds of work take of a body. */
+        public Toll toll(int working) {
+            if (stations.isEmpty()) return Toll.of(task, tries(working));
+            Toll all = Toll.NONE;
+            for (Station s : stations) all = all.and(s.works().toll(working / stations.size()));
+            return all;
         }
 
         /** Seconds of putting on what is worn. */

@@ -406,6 +406,7 @@ public final class Fitter {
                                 laid.needs().get(i).count(),
                                 laid.asked().needs().get(i).count()));
         if (turn.milliTries() > 0) reasons.add(turn.words());
+        if (task.bound() != null) reasons.add(task.bound());
         for (KitLine line : lines) if (line.reason() != null) reasons.add(line.words() + ": " + line.reason());
         boolean odd = children % 2 == 1 && activity.grouping().formation() == Formation.PAIRS;
         if (odd && activity.oddChild() != null) reasons.add("%d is odd: %s".formatted(children, activity.oddChild()));

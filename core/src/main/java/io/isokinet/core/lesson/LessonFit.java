@@ -97,7 +97,7 @@ public record LessonFit(
 
         /** Tries a child gets. */
         public int tries() {
-            return works.turn().tries(working());
+            return works.tries(working());
         }
     }
 
@@ -154,9 +154,9 @@ public record LessonFit(
                 Load.of(
                         parts.stream()
                                 .map(p -> new Load.Part(
-                                        p.works().task(),
+                                        p.activity(),
+                                        p.works().toll(p.working()),
                                         p.minutes(),
-                                        p.tries(),
                                         p.works().motionPercent(),
                                         p.warm()))
                                 .toList(),

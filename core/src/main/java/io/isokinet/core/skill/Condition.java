@@ -6,5 +6,7 @@ public enum Condition {
     TARGET,
     PARTNER,
     OBJECT,
-    MOVING_BALL
+    MOVING_BALL,
+    /** Both feet leave the floor: never at a walk or in slow motion. */
+    FLIGHT
 }

@@ -6,6 +6,8 @@ import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.activity.Tempo;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.skill.Condition;
+import io.isokinet.core.skill.Cue;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.List;
@@ -87,6 +89,11 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
 
     public Tempo tempo() {
         return facts.tempo() == null ? Tempo.USUAL : facts.tempo();
+    }
+
+    /** True if what a cue is about can occur at this setting. */
+    public boolean lets(Cue cue) {
+        return cue.condition() != Condition.FLIGHT || tempo() != Tempo.SLOW;
     }
 
     /** How wide it is to pass, in metres, where no thing says it; null if nothing does. */

@@ -165,6 +165,16 @@ public record Task(
                         metres);
     }
 
+    /** The most tries that a child is given in one stretch. */
+    public int most() {
+        return Toll.most(this);
+    }
+
+    /** Why no more tries are given in one stretch; null if there is no bound. */
+    public @Nullable String bound() {
+        return most() == Integer.MAX_VALUE ? null : Toll.why(this);
+    }
+
     /** How likely a try is, or why no figure is given. */
     public Success success() {
         return Chances.of(this, 0);

@@ -1,8 +1,8 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.Activity;
-import io.isokinet.core.activity.Effort;
 import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.task.Toll;
 import java.util.List;
 
 /**
@@ -17,7 +17,8 @@ import java.util.List;
  * @param motionPercent share of its minutes in which a child is in motion; 0 where it does not fit
  * @param milliTries tries a child gets in a minute, in thousandths
  * @param wornSeconds seconds of putting on what is worn
- * @param takes what each of its tries takes of what a body has only so much of
+ * @param toll the most that it takes of a body in a lesson
+ * @param aboveEasiest how many steps it is set above the easiest that is allowed
  */
 public record Candidate(
         Activity activity,
@@ -30,7 +31,8 @@ public record Candidate(
         int motionPercent,
         int milliTries,
         int wornSeconds,
-        List<Effort> takes) {
+        Toll toll,
+        int aboveEasiest) {
     /** Within one problem the same activity, setting and place are the same candidate. */
     @Override
     public boolean equals(Object other) {
@@ -49,6 +51,11 @@ public record Candidate(
     /** True if it fits and no caution forbids it. */
     public boolean allowed() {
         return fit instanceof Fit.Works works && works.allowed();
+    }
+
+    /** Tries a child gets in so many seconds of work; none where it does not fit. */
+    int tries(int working) {
+        return fit instanceof Fit.Works works ? works.tries(working) : 0;
     }
 
     /** The level of its rung; zero where there is none. */

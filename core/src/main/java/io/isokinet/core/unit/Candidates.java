@@ -1,7 +1,6 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.Activity;
-import io.isokinet.core.activity.Effort;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
@@ -10,6 +9,7 @@ import io.isokinet.core.quantity.Share;
 import io.isokinet.core.task.Asked;
 import io.isokinet.core.task.Success;
 import io.isokinet.core.task.Task;
+import io.isokinet.core.task.Toll;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -25,6 +25,9 @@ import java.util.stream.Stream;
 public final class Candidates {
     /** So many are looked at for one slot: the best by their own worth, so that planning stays as fast with more know-how. */
     public static final int MOST = 200;
+
+    /** Minutes by which work is stretched over its most. */
+    private static final int STRETCHED = 2;
 
     private final UnitProblem problem;
     private final List<String> targetCues;
@@ -174,8 +177,10 @@ public final class Candidates {
     private Candidate make(int lesson, String key, int setting) {
         Activity activity = problem.knowHow().activity(key);
         Fit fit = fit(lesson, activity, setting);
+        Asked asked = Asked.of(activity, setting);
         List<Integer> hosts = activity.hosts().stream()
                 .filter(cueIndex::containsKey)
+                .filter(cue -> asked.lets(problem.knowHow().cue(cue)))
                 .map(cueIndex::get)
                 .sorted()
                 .toList();
@@ -194,12 +199,13 @@ public final class Candidates {
                 works == null ? 0 : works.motionPercent(),
                 works == null ? 0 : works.milliTriesPerMinute(),
                 works == null ? 0 : works.wornSeconds(),
-                works == null ? List.of() : takes(works));
+                works == null ? Toll.NONE : works.toll(longest(activity)),
+                setting - easiest(lesson, activity, setting));
     }
 
-    /** What each of its tries takes of what a body has only so much of. */
-    private static List<Effort> takes(Fit.Works works) {
-        return Stream.of(Effort.values()).filter(works.task()::takes).toList();
+    /** Seconds that it is worked at most: a little over its most minutes where a lesson has room. */
+    private static int longest(Activity activity) {
+        return 60 * (activity.minutesMost() + STRETCHED);
     }
 
     /** A shape without an object can be neither hit nor missed; of stations it is the mean of those where something can. */
@@ -260,7 +266,7 @@ public final class Candidates {
         return byWorth.stream().filter(kept::contains).toList();
     }
 
-    /** Those that are allowed: what suits most of the class, and the steps beside it. */
+    /** Those that are allowed: what suits most of the class, the steps beside it, and the easiest. */
     private List<Integer> settings(int lesson, Activity activity) {
         List<Integer> allowed = IntStream.range(0, Asked.steps(activity))
                 .filter(s -> get(lesson, activity.key(), s).allowed())
@@ -272,15 +278,26 @@ public final class Candidates {
                                 (Integer s) -> get(lesson, activity.key(), s).bandPercent())
                         .thenComparingInt(s -> -Math.abs(s - usual(activity))))
                 .orElseThrow();
-        return allowed.stream().filter(s -> Math.abs(s - best) < 2).toList();
+        // What is new begins at the easiest.
+        return allowed.stream()
+                .filter(s -> Math.abs(s - best) < 2 || s.equals(allowed.get(0)))
+                .toList();
     }
 
-    /** The easiest step that is allowed; -1 if none is. */
-    public int easiest(int lesson, Activity activity) {
-        return IntStream.range(0, Asked.steps(activity))
-                .filter(s -> get(lesson, activity.key(), s).allowed())
-                .findFirst()
-                .orElse(-1);
+    /**
+     * The easiest step that is allowed.
+     *
+     * @param most the step to look below; itself if none below it is allowed
+     */
+    private int easiest(int lesson, Activity activity, int most) {
+        for (int step = 0; step < most; step++)
+            if (fit(lesson, activity, step) instanceof Fit.Works works && works.allowed()) return step;
+        return most;
+    }
+
+    /** The same at the easiest step that is allowed. */
+    public Candidate easiest(int lesson, Candidate candidate) {
+        return get(lesson, candidate.activity().key(), candidate.setting() - candidate.aboveEasiest());
     }
 
     /** The step of the main lever to start from. */

@@ -97,6 +97,7 @@ public final class Reading {
             List<Integer> leads = hints.leads(lesson, i);
             List<String> introduces = introduces(choice, row[i], quota, i == lastTeaching, leads);
             quota -= introduces.size();
+            if (choice.introduces() == null && !choice.locked()) row[i] = begun(lesson, row[i], introduces);
             List<String> focus = focus(lesson, choice, row[i], introduces, leads);
             int looks = activity.worksOnSkill() ? Fitter.looks(minutes[i]) : 0;
             String watch = watch(choice, row[i], focus, looks);
@@ -116,10 +117,18 @@ public final class Reading {
                     introduces,
                     focus,
                     watch,
-                    (int) ((long) active * row[i].milliTries() / 60_000),
+                    row[i].tries(active),
                     looks));
         }
         return segments;
+    }
+
+    /** Where a cue is new, the easiest step at which it can be met. */
+    private Candidate begun(int lesson, Candidate candidate, List<String> introduces) {
+        if (introduces.isEmpty() || candidate.aboveEasiest() <= 0) return candidate;
+        Candidate easiest = candidates.easiest(lesson, candidate);
+        for (String cue : introduces) if (!easiest.hosts().contains(candidates.index(cue))) return candidate;
+        return easiest;
     }
 
     /** New cues for this lesson: what is left spread over the lessons that are left for introducing, up to the wish. */

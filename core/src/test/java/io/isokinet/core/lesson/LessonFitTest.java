@@ -34,6 +34,7 @@ import io.isokinet.core.quantity.Length;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.task.Task;
+import io.isokinet.core.task.Toll;
 import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Need;
@@ -82,7 +83,11 @@ class LessonFitTest {
 
     private Load.Part load(Activity activity, int setting, int minutes, int tries, int motion, boolean warm) {
         return new Load.Part(
-                Task.preferred(activity, setting, EIGHT, Place.Floor.WOOD, known), minutes, tries, motion, warm);
+                activity,
+                Toll.of(Task.preferred(activity, setting, EIGHT, Place.Floor.WOOD, known), tries),
+                minutes,
+                motion,
+                warm);
     }
 
     @Test
@@ -193,7 +198,7 @@ class LessonFitTest {
         Activity running =
                 activity("running", LessonPhase.WARM).fast().cautions("running").build();
         Load load = Load.of(List.of(load(running, 0, 20, 0, 60, true), load(throwing, 0, 10, 51, 40, false)), EIGHT);
-        assertThat(load.overarm()).isEqualTo(51);
+        assertThat(load.toll().overarm()).isEqualTo(51);
         assertThat(load.metres()).isEqualTo(20 * 60 * 60 / 100 * 2);
         assertThat(load.flags()).hasSize(2);
         assertThat(load.flags().get(0)).contains("at most 50 a day");
@@ -220,8 +225,8 @@ class LessonFitTest {
                 .lever(Made.limb("hand", List.of("preferred hand", "other hand"), Limb.PREFERRED, Limb.OTHER))
                 .build();
         Load load = Load.of(List.of(load(throwing, 0, 8, 30, 40, false), load(throwing, 1, 8, 25, 40, false)), EIGHT);
-        assertThat(load.overarm()).isEqualTo(30);
-        assertThat(load.otherArm()).isEqualTo(25);
+        assertThat(load.toll().overarm()).isEqualTo(30);
+        assertThat(load.toll().otherArm()).isEqualTo(25);
         assertThat(load.flags()).isEmpty();
         assertThat(Load.of(List.of(load(throwing, 1, 8, 51, 40, false)), EIGHT).flags())
                 .hasSize(1);
@@ -235,8 +240,8 @@ class LessonFitTest {
                 .lever(Made.limb("foot", List.of("preferred", "other", "in turn"), Limb.PREFERRED, Limb.OTHER, null))
                 .build();
         Load turn = Load.of(List.of(load(holding, 2, 8, 13, 40, false)), EIGHT);
-        assertThat(turn.holds()).isEqualTo(7);
-        assertThat(turn.otherHolds()).isEqualTo(6);
+        assertThat(turn.toll().holds()).isEqualTo(7);
+        assertThat(turn.toll().otherHolds()).isEqualTo(6);
         assertThat(turn.flags()).isEmpty();
         assertThat(Load.of(List.of(load(holding, 0, 8, 8, 40, false)), EIGHT).flags())
                 .isEmpty();
@@ -255,8 +260,8 @@ class LessonFitTest {
                 .build();
         LessonFit.Part other = part(holding, 1, 6, 0, fitter);
         Load load = LessonFit.of(List.of(other), HALL, known, EIGHT, Band.USUAL).load();
-        assertThat(load.otherHolds()).isEqualTo(other.tries()).isPositive();
-        assertThat(load.holds()).isZero();
+        assertThat(load.toll().otherHolds()).isEqualTo(other.tries()).isPositive();
+        assertThat(load.toll().holds()).isZero();
     }
 
     @Test
@@ -275,7 +280,7 @@ class LessonFitTest {
     /** Published youth-pitching limits, from memory: 50 at 7 to 8 years, 75 at 9 to 10, 85 at 11 to 12. */
     @Test
     void throwsADayGrowWithAge() {
-        assertThat(List.of(7, 8, 9, 10, 11, 12).stream().map(a -> Load.mostOverarm(new Age(a))))
+        assertThat(List.of(7, 8, 9, 10, 11, 12).stream().map(a -> Toll.mostOverarm(new Age(a))))
                 .containsExactly(50, 50, 75, 75, 85, 85);
     }
 

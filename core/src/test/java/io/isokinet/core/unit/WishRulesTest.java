@@ -21,6 +21,7 @@ import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.task.Task;
+import io.isokinet.core.task.Toll;
 import io.isokinet.core.task.Turn;
 import io.isokinet.core.unit.rule.*;
 import io.isokinet.core.unit.rule.ClosingTalkKeepsItsMinutes;
@@ -122,7 +123,8 @@ class WishRulesTest {
                 motion,
                 1000,
                 0,
-                List.of());
+                Toll.NONE,
+                0);
     }
 
     /** One lesson of one segment that works on the first cue. */

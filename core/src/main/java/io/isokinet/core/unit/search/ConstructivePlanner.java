@@ -34,23 +34,22 @@ public final class ConstructivePlanner implements UnitPlanner {
     }
 
     /**
-     * A plan to search from: the best of those built freely and, where lessons should keep to one skill, of those built
-     * skill by skill, forwards and backwards.
+     * Plans to search from, the best first: built freely and, where lessons should keep to one skill, skill by skill, forwards and
+     * backwards.
      *
      * @param effort evaluations to better each with, once its slots were filled in the order of time
      */
-    public static Outcome.Planned start(
+    public static List<Outcome.Planned> starts(
             UnitProblem problem, Candidates candidates, Frame frame, int effort, Watcher watcher) {
-        Draft best = null;
-        int evaluations = 0;
+        List<Outcome.Planned> starts = new ArrayList<>();
         for (List<String> order : orders(problem)) {
             Draft draft = new Draft(problem, candidates, frame, effort, order);
             draft.construct(watcher);
             draft.improve(watcher);
-            evaluations += draft.evaluations;
-            if (best == null || draft.whole().isBetterThan(best.whole())) best = draft;
+            starts.add(draft.planned(draft.evaluations));
         }
-        return best.planned(evaluations);
+        starts.sort((a, b) -> a.score().isBetterThan(b.score()) ? -1 : b.score().isBetterThan(a.score()) ? 1 : 0);
+        return starts;
     }
 
     /** Which skill each lesson keeps to while building; empty lists of skills where it may have any. */

@@ -138,7 +138,12 @@ public final class Polish {
             if (focus.size() < Reading.FOCUS && !focus.contains(beside)) focus.add(beside);
             Choice wasHere = at(here);
             Choice wasThere = there == null ? null : at(there);
-            set(here, wasHere.withCues(List.copyOf(introduces), List.copyOf(focus), null));
+            Candidate easiest = candidates.easiest(here.lesson(), here.candidate());
+            set(
+                    here,
+                    wasHere.withActivity(easiest.activity().key(), easiest.setting())
+                            .withMinutes(wasHere.minutes())
+                            .withCues(List.copyOf(introduces), List.copyOf(focus), null));
             if (there != null) {
                 List<String> rest = new ArrayList<>(there.introduces());
                 rest.remove(cue);

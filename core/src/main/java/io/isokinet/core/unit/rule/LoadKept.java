@@ -1,0 +1,29 @@
+package io.isokinet.core.unit.rule;
+
+import io.isokinet.core.quantity.Age;
+import io.isokinet.core.task.Toll;
+import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Segment;
+import java.util.List;
+
+/** No lesson takes more of a body than it should: what the sheet would flag is never planned. */
+public final class LoadKept extends Rule {
+    public LoadKept() {
+        super("load-kept", Level.HARD, 1, "No lesson takes too much of a body");
+    }
+
+    @Override
+    public void judge(Plan plan, Strains strains) {
+        Age age = plan.problem().profile().age();
+        for (int lesson = 0; lesson < plan.lessons().size(); lesson++) {
+            Toll toll = Toll.NONE;
+            List<Segment> segments = plan.lessons().get(lesson);
+            for (int i = 0; i < segments.size(); i++)
+                if (segments.get(i).candidate().toll() != Toll.NONE)
+                    toll = toll.and(segments.get(i).candidate().toll());
+            int over = toll.over(age);
+            Toll sum = toll;
+            if (over > 0) strains.lesson(lesson, over, () -> String.join(" ", sum.findings(age)));
+        }
+    }
+}
