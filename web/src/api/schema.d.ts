@@ -2749,7 +2749,7 @@ export interface components {
             beads: components["schemas"]["BeadView"][];
             open: components["schemas"]["OpenView"][];
             schoolClass: components["schemas"]["ClassLine"];
-            step?: string;
+            step?: components["schemas"]["Step"];
         };
         ClassBody: {
             /** Format: int32 */
@@ -3918,6 +3918,12 @@ export interface components {
             /** Format: int32 */
             ofLast: number;
         };
+        Material: {
+            /** Format: double */
+            amount?: number;
+            unit: string;
+            what: string;
+        };
         Mention: {
             /** Format: date-time */
             at?: string;
@@ -4390,7 +4396,7 @@ export interface components {
         Recipe: {
             /** @enum {string} */
             filling: "NONE" | "SAND" | "WATER";
-            materials: string[];
+            materials: components["schemas"]["Material"][];
             /** Format: int32 */
             minutes: number;
             steps: string[];
@@ -5071,6 +5077,11 @@ export interface components {
             activity: string;
             name: string;
             setting?: string;
+        };
+        Step: {
+            /** Format: int32 */
+            ahead: number;
+            words: string;
         };
         Stored: {
             kit: components["schemas"]["KitLine"][];

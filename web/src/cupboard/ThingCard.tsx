@@ -42,7 +42,10 @@ export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; clos
       {recipe && (
         <>
           <h3>How to make one, about {recipe.minutes} min</h3>
-          <p>Take {recipe.materials.join('; ')}.</p>
+          <p>
+            Take{' '}
+            {recipe.materials.map((m) => [m.amount, m.unit, m.what].filter(Boolean).join(' ')).join('; ')}.
+          </p>
           <ol>
             {recipe.steps.map((s) => (
               <li key={s}>{s}.</li>

@@ -120,13 +120,13 @@ export function TermStrip() {
           {classes.map((c) => (
             <Link key={c.schoolClass.id} to={`/classes/${c.schoolClass.id}`} tabIndex={-1}>
               {c.step && (
-                <span className={styles.step} title={`${c.schoolClass.name} is ${c.step}`}>
-                  {c.step.includes('ahead') ? '+' : '−'}
-                  {c.step.match(/\d+/)?.[0]}
+                <span className={styles.step} title={`${c.schoolClass.name} is ${c.step.words}`}>
+                  {c.step.ahead > 0 ? '+' : '−'}
+                  {Math.abs(c.step.ahead)}
                 </span>
               )}
               {c.schoolClass.name}
-              {c.step && <span className="visually-hidden">, {c.step}</span>}
+              {c.step && <span className="visually-hidden">, {c.step.words}</span>}
             </Link>
           ))}
         </div>

@@ -8,14 +8,30 @@ export function Spare({ unit }: { unit: Schemas['UnitView'] }) {
   const open = unit.lessons.filter((l) => l.segments.length > 0)
   const next = open.find((l) => l.state === 'PLANNED') ?? open[0]
   const [lesson, setLesson] = useState(next?.position ?? 0)
-  const [what, setWhat] = useState('5')
-  const missed = what.startsWith('missed ') ? Number(what.slice(7)) : undefined
+  const [what, setWhat] = useState('5 min')
+  const wants = [
+    ...[3, 5, 8].map((minutes) => ({
+      value: `${minutes} min`,
+      label: `${minutes} spare minutes`,
+      minutes,
+      missed: undefined,
+    })),
+    ...open
+      .filter((l) => l.position < lesson)
+      .map((l) => ({
+        value: l.id,
+        label: `missed lesson ${l.position + 1}`,
+        minutes: 5,
+        missed: l.position,
+      })),
+  ]
+  const { minutes, missed } = wants.find((w) => w.value === what) ?? { minutes: 5, missed: undefined }
   const spare = useQuery({
     queryKey: ['spare', unit.id, unit.head, lesson, what],
     queryFn: () =>
       take(
         api.GET('/api/units/{id}/spare', {
-          params: { path: { id: unit.id }, query: { lesson, minutes: Number(what) || 5, missed } },
+          params: { path: { id: unit.id }, query: { lesson, minutes, missed } },
         }),
       ),
   })
@@ -30,12 +46,7 @@ export function Spare({ unit }: { unit: Schemas['UnitView'] }) {
           value={what}
           onChange={setWhat}
           style={{ width: 150 }}
-          options={[
-            ...['3', '5', '8'].map((m) => ({ value: m, label: `${m} spare minutes` })),
-            ...open
-              .filter((l) => l.position < lesson)
-              .map((l) => ({ value: `missed ${l.position}`, label: `missed lesson ${l.position + 1}` })),
-          ]}
+          options={wants.map(({ value, label }) => ({ value, label }))}
         />{' '}
         in{' '}
         <Select
@@ -44,7 +55,7 @@ export function Spare({ unit }: { unit: Schemas['UnitView'] }) {
           value={lesson}
           onChange={(l) => {
             setLesson(l)
-            if (missed !== undefined && missed >= l) setWhat('5')
+            if (missed !== undefined && missed >= l) setWhat('5 min')
           }}
           style={{ width: 96 }}
           options={open.map((l) => ({ value: l.position, label: `lesson ${l.position + 1}` }))}

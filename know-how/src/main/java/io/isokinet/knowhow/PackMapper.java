@@ -246,13 +246,24 @@ final class PackMapper {
                 handling(node),
                 node.has("recipe")
                         ? new Recipe(
-                                strings(node.get("recipe"), "materials"),
+                                materials(node.get("recipe").get("materials")),
                                 strings(node.get("recipe"), "steps"),
                                 node.get("recipe").get("minutes").asInt(),
                                 node.get("recipe").has("filling")
                                         ? constant(Recipe.Filling.class, text(node.get("recipe"), "filling"))
                                         : Recipe.Filling.NONE)
                         : null);
+    }
+
+    private static List<Recipe.Material> materials(JsonNode node) {
+        List<Recipe.Material> materials = new ArrayList<>();
+        for (JsonNode m : node)
+            materials.add(
+                    m.isObject()
+                            ? new Recipe.Material(
+                                    m.get("amount").asDouble(), m.path("unit").asString(""), text(m, "of"))
+                            : SchemaOne.material(m.asString()));
+        return materials;
     }
 
     private static Handling handling(JsonNode node) {

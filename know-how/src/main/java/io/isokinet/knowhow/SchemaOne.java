@@ -9,6 +9,7 @@ import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.activity.Travel;
 import io.isokinet.core.skill.Seen;
+import io.isokinet.core.thing.Recipe;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -28,6 +29,7 @@ final class SchemaOne {
     /** The other of two; another ball, or each other, is none. */
     private static final Pattern OTHER = Pattern.compile("(?<!each )\\bother\\b");
 
+    private static final Pattern AMOUNT = Pattern.compile("(\\d+(?:\\.\\d+)?) ?(?:(ml|l|g|cm|m)\\b)?(?: of)? (.*)");
     private static final Pattern HELD = Pattern.compile("\\b(a hold|held for)\\b");
     private static final Map<String, Reach.Unit> UNITS = Map.of(
             "m", Reach.Unit.METRES,
@@ -57,6 +59,17 @@ final class SchemaOne {
     private static StepFacts.@Nullable Limb limb(String words) {
         if (OTHER.matcher(words).find()) return StepFacts.Limb.OTHER;
         return words.contains("preferred") ? StepFacts.Limb.PREFERRED : null;
+    }
+
+    /** @param words as in "30 m of wool" */
+    static Recipe.Material material(String words) {
+        Matcher amount = AMOUNT.matcher(words);
+        return amount.matches()
+                ? new Recipe.Material(
+                        Double.valueOf(amount.group(1)),
+                        amount.group(2) == null ? "" : amount.group(2),
+                        amount.group(3))
+                : Recipe.Material.of(words);
     }
 
     /** @param view as a cue says it: "from the side, behind the line" */

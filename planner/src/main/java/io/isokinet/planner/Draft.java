@@ -68,6 +68,6 @@ public class Draft {
         for (List<Choice> row : rows) leads.add(new ArrayList<>(Collections.nCopies(row.size(), List.of())));
         for (Place place : places)
             leads.get(place.slot().lesson()).set(place.slot().position(), place.leads());
-        return Reading.of(run.problem, run.candidates, rows, new Reading.Hints(newCues, leads));
+        return Reading.of(run.problem, run.candidates, rows, new Reading.Hints(newCues, leads, true));
     }
 }

@@ -10,8 +10,6 @@ import io.isokinet.core.thing.Trait;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,7 +30,6 @@ public record MakeSheet(
     public static final double DRY_SAND = 1.6;
 
     public static final double DAMP_SAND = 1.9;
-    private static final Pattern AMOUNT = Pattern.compile("^(\\d+(?:\\.\\d+)?)(\\s*(?:ml|g|cm|m)\\b|)\\s*(.*)$");
 
     public MakeSheet {
         materials = List.copyOf(materials);
@@ -51,20 +48,10 @@ public record MakeSheet(
         return new MakeSheet(
                 count == 1 ? item.name() : item.many(),
                 count,
-                recipe.materials().stream().map(m -> times(m, count)).toList(),
+                recipe.materials().stream().map(m -> m.words(count)).toList(),
                 recipe.steps(),
                 recipe.minutes() * count,
                 warning(item, age));
-    }
-
-    /** "2 socks" for 12 is "24 socks"; what has no number is counted in front. */
-    static String times(String material, int count) {
-        if (count == 1) return material;
-        Matcher amount = AMOUNT.matcher(material);
-        if (!amount.matches()) return "%d × %s".formatted(count, material);
-        double many = Double.parseDouble(amount.group(1)) * count;
-        String number = many == Math.rint(many) ? Words.say("%.0f", many) : Words.say("%.1f", many);
-        return number + amount.group(2) + " " + amount.group(3);
     }
 
     private static @Nullable String warning(Item item, Age age) {

@@ -21,7 +21,7 @@ public record Ground(Place.Floor floor) {
     /** Rolling resistance of a smooth ball as a share of its weight. */
     public double resistance() {
         return switch (floor) {
-            case WOOD -> 0.03;
+            case WOOD -> 0.028;
             case TARMAC -> 0.05;
             case CARPET -> 0.10;
             case GRASS -> 0.20;

@@ -94,8 +94,7 @@ final class Chances {
                 t,
                 share * gets(t, metres, ARRIVES_AT),
                 Words.say(
-                        "From the aim: a %s of %.0f cm through a gate of %.1f m at %.1f m, a spread of %.2f rad at %d years (a default).",
-                        plain(ball),
+                        "From the aim: a ball %.0f cm across through a gate of %.1f m at %.1f m, a spread of %.2f rad at %d years (a default).",
                         ball.width().metres() * 100,
                         wide,
                         metres,
@@ -124,9 +123,8 @@ final class Chances {
                     case NO -> 0;
                 };
         String reason = Words.say(
-                "From the aim: a %s and a %s of %.0f cm at %.1f m, a spread of %.2f rad at %d years (a default).",
+                "From the aim: a %s and a ball %.0f cm across at %.1f m, a spread of %.2f rad at %d years (a default).",
                 rows == 1 ? pin.name() : "triangle of " + t.targets() + " " + pin.many(),
-                plain(ball),
                 ball.width().metres() * 100,
                 metres,
                 spread,
@@ -164,8 +162,7 @@ final class Chances {
                 t,
                 share * gets(t, metres, ARRIVES_AT),
                 Words.say(
-                        "From the aim: a %s of %.0f cm within %.1f m of a partner at %.1f m, a spread of %.2f rad at %d years (a default).",
-                        plain(ball),
+                        "From the aim: a ball %.0f cm across within %.1f m of a partner at %.1f m, a spread of %.2f rad at %d years (a default).",
                         ball.width().metres() * 100,
                         reach,
                         metres,
@@ -202,19 +199,8 @@ final class Chances {
 
     private static String aimed(Task t, Item ball, double metres, double wide, double spread) {
         return Words.say(
-                "From the aim: a target of %.2f m and a %s of %.0f cm at %.1f m, a spread of %.2f rad at %d years (a default).",
-                wide,
-                plain(ball),
-                ball.width().metres() * 100,
-                metres,
-                spread,
-                t.age().years());
-    }
-
-    /** "foam ball (20 cm)" is a foam ball where its size follows. */
-    private static String plain(Item ball) {
-        int bracket = ball.name().indexOf(" (");
-        return bracket < 0 ? ball.name() : ball.name().substring(0, bracket);
+                "From the aim: a target of %.2f m and a ball %.0f cm across at %.1f m, a spread of %.2f rad at %d years (a default).",
+                wide, ball.width().metres() * 100, metres, spread, t.age().years());
     }
 
     /** How wide the target is: what the task says, else the thing itself. */

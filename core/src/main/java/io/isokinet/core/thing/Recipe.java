@@ -1,6 +1,8 @@
 package io.isokinet.core.thing;
 
+import io.isokinet.core.quantity.Words;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a home-made thing is made.
@@ -10,7 +12,30 @@ import java.util.List;
  * @param minutes to make one
  * @param filling what is poured in
  */
-public record Recipe(List<String> materials, List<String> steps, int minutes, Filling filling) {
+public record Recipe(List<Material> materials, List<String> steps, int minutes, Filling filling) {
+    /**
+     * What goes into one.
+     *
+     * @param amount of it; null where it is counted as it is said
+     * @param unit of the amount, such as "l", "g" or "cm"; empty for pieces
+     * @param what it is, as in "dry sand"
+     */
+    public record Material(@Nullable Double amount, String unit, String what) {
+        /** As it is said, with no amount. */
+        public static Material of(String what) {
+            return new Material(null, "", what);
+        }
+
+        /** For so many: 2 socks for 12 are 24 socks; what has no amount is counted in front. */
+        public String words(int count) {
+            if (amount == null) return count == 1 ? what : "%d × %s".formatted(count, what);
+            double many = Math.round(amount * count * 100) / 100.0;
+            String number = Words.say(
+                    many == Math.rint(many) ? "%.0f" : many * 10 == Math.rint(many * 10) ? "%.1f" : "%.2f", many);
+            return number + (unit.isEmpty() ? " " : " " + unit + " ") + what;
+        }
+    }
+
     /** What a home-made thing is filled with. */
     public enum Filling {
         NONE,

@@ -38,10 +38,14 @@ public final class Reading {
      *
      * @param newCues how many cues each lesson introduces
      * @param leads by lesson and position, up to two target cues to think of first, by index
+     * @param begins true if a stretch that introduces a cue takes its easiest step, unless it was fixed
      */
-    public record Hints(int[] newCues, List<List<List<Integer>>> leads) {
-        /** New cues are spread evenly, and what is needed most comes first. */
-        public static final Hints NONE = new Hints(new int[0], List.of());
+    public record Hints(int[] newCues, List<List<List<Integer>>> leads, boolean begins) {
+        /** New cues are spread evenly, and what is needed most comes first; every step stays as it was chosen. */
+        public static final Hints NONE = new Hints(new int[0], List.of(), false);
+
+        /** The same while planning. */
+        public static final Hints PLANNING = new Hints(new int[0], List.of(), true);
 
         private List<Integer> leads(int lesson, int position) {
             return leads.isEmpty() ? List.of() : leads.get(lesson).get(position);
@@ -97,7 +101,8 @@ public final class Reading {
             List<Integer> leads = hints.leads(lesson, i);
             List<String> introduces = introduces(choice, row[i], quota, i == lastTeaching, leads);
             quota -= introduces.size();
-            if (choice.introduces() == null && !choice.locked()) row[i] = begun(lesson, row[i], introduces);
+            if (hints.begins && choice.introduces() == null && !choice.locked())
+                row[i] = begun(lesson, row[i], introduces);
             List<String> focus = focus(lesson, choice, row[i], introduces, leads);
             int looks = activity.worksOnSkill() ? Fitter.looks(minutes[i]) : 0;
             String watch = watch(choice, row[i], focus, looks);

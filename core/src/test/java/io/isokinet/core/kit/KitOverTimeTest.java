@@ -14,6 +14,7 @@ import io.isokinet.core.quantity.Mass;
 import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Recipe;
+import io.isokinet.core.thing.Recipe.Material;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +22,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -95,7 +97,11 @@ class KitOverTimeTest {
         assertThat(MakeSheet.widestOfSand(new Age(age)).metres() * 100).isCloseTo(centimetres, within(0.05));
     }
 
-    private static Item made(double grams, String... materials) {
+    private static Material of(double amount, String unit, String what) {
+        return new Material(amount, unit, what);
+    }
+
+    private static Item made(double grams, Material... materials) {
         return new Item(
                 "made",
                 "made ball",
@@ -113,21 +119,28 @@ class KitOverTimeTest {
                         List.of(materials),
                         List.of("Fold", "Tape"),
                         4,
-                        List.of(materials).toString().contains("sand") ? Recipe.Filling.SAND : Recipe.Filling.NONE));
+                        Stream.of(materials).anyMatch(m -> m.what().contains("sand"))
+                                ? Recipe.Filling.SAND
+                                : Recipe.Filling.NONE));
     }
 
     @Test
     void aMakeSheetCountsForAll() {
-        MakeSheet sheet = MakeSheet.of(made(90, "2 old socks", "30 cm tape", "a bag", "1.5 sheets"), 12, new Age(8));
+        MakeSheet sheet = MakeSheet.of(
+                made(90, of(2, "", "old socks"), of(30, "cm", "tape"), Material.of("a bag"), of(1.5, "", "sheets")),
+                12,
+                new Age(8));
         assertThat(sheet.materials()).containsExactly("24 old socks", "360 cm tape", "12 × a bag", "18 sheets");
         assertThat(sheet.minutes()).isEqualTo(48);
         assertThat(sheet.warning()).isNull();
         // Ten centimetres: 523.6 cm3, so 0.84 kg dry and 0.99 kg damp.
-        assertThat(MakeSheet.of(made(300, "dry sand"), 1, new Age(9)).warning())
+        assertThat(MakeSheet.of(made(300, Material.of("dry sand")), 1, new Age(9))
+                        .warning())
                 .contains("10.0 cm across weigh 0.84 kg dry and 0.99 damp; at 9 years at most 8.9 cm");
-        assertThat(MakeSheet.of(made(450, "sand"), 1, new Age(7)).warning()).contains("the limit is 0.4 kg");
+        assertThat(MakeSheet.of(made(450, Material.of("sand")), 1, new Age(7)).warning())
+                .contains("the limit is 0.4 kg");
         assertThatThrownBy(() -> MakeSheet.of(FOAM, 3, new Age(7))).hasMessageContaining("not home-made");
-        assertThatThrownBy(() -> MakeSheet.of(made(90, "x"), 0, new Age(7)))
+        assertThatThrownBy(() -> MakeSheet.of(made(90, Material.of("x")), 0, new Age(7)))
                 .hasMessageContaining("one made ball or more");
     }
 

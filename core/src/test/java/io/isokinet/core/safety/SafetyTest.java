@@ -131,7 +131,13 @@ class SafetyTest {
         assertThat(keys(cautions(roll, HALL, 9, 20, thing("shot", false, null))))
                 .contains("not-indoors");
         Item wet = thing(
-                "bottle", true, new Recipe(List.of("a bottle", "water"), List.of("Fill"), 1, Recipe.Filling.WATER));
+                "bottle",
+                true,
+                new Recipe(
+                        List.of(Recipe.Material.of("a bottle"), Recipe.Material.of("water")),
+                        List.of("Fill"),
+                        1,
+                        Recipe.Filling.WATER));
         List<Caution> found = cautions(roll, HALL, 9, 20, wet);
         assertThat(found.get(0).weight()).isEqualTo(Caution.Weight.CHANGES);
         assertThat(found.get(0).remedy()).contains("sand or rice");

@@ -58,7 +58,7 @@ class SuccessTest {
         Success s = task(rolling(1), 1, 9).success();
         assertThat(s.source()).isEqualTo(Success.Source.AIM);
         assertThat(s.share()).isCloseTo(HitChance.across(0.275, 3, 0.06), within(1e-12));
-        assertThat(s.reason()).contains("20 cm at 3.0 m", "0.06 rad at 9 years");
+        assertThat(s.reason()).contains("20 cm across at 3.0 m", "0.06 rad at 9 years");
     }
 
     @Test

@@ -127,11 +127,11 @@ class FrameTest {
         UnitProblem problem = problem(1, 40);
         Candidates candidates = new Candidates(problem);
         List<List<Choice>> rows = List.of(Drafts.lesson(problem, 0, "roll-drill1", "catch-drill1", "roll-game1"));
-        Plan none = Reading.of(problem, candidates, rows, new Reading.Hints(new int[] {0}, List.of()));
+        Plan none = Reading.of(problem, candidates, rows, new Reading.Hints(new int[] {0}, List.of(), false));
         assertThat(none.all()).allMatch(s -> s.introduces().isEmpty());
         int x = candidates.targetCues().indexOf("catch/x");
         List<List<Integer>> leads = new ArrayList<>(List.of(List.of(), List.of(), List.of(x), List.of(), List.of()));
-        Plan led = Reading.of(problem, candidates, rows, new Reading.Hints(new int[] {2}, List.of(leads)));
+        Plan led = Reading.of(problem, candidates, rows, new Reading.Hints(new int[] {2}, List.of(leads), false));
         assertThat(led.all().get(2).introduces()).containsExactly("catch/x");
         assertThat(led.all().get(1).introduces()).containsExactly("roll/a");
     }

@@ -82,12 +82,15 @@ class TermStrip {
     /** A lesson of the timetable, from today on, that nothing is planned for. */
     record OpenView(LocalDate day, LocalTime starts) {}
 
-    /** @param step in words, if another class with the same unit is further or less far; null if none is */
+    /** @param step if another class with the same unit is further or less far; null if none is */
     record ClassBeads(
             ClassLine schoolClass,
             List<BeadView> beads,
             List<OpenView> open,
-            @Nullable String step) {}
+            @Nullable Step step) {}
+
+    /** @param ahead lessons ahead of another class; less than zero for behind @param words the same in words */
+    record Step(int ahead, String words) {}
 
     /** @param label "A" or "B" where the timetable has both; empty otherwise */
     record WeekView(LocalDate from, String label) {}
@@ -125,7 +128,7 @@ class TermStrip {
         List<ClassLine> lines =
                 classes.all().stream().filter(c -> visible.test(c.id())).toList();
         Map<UUID, List<BeadView>> beads = beads(shownFrom, last, year);
-        Map<UUID, String> steps = steps(lines);
+        Map<UUID, Step> steps = steps(lines);
         return new StripView(
                 shownFrom,
                 term.map(Term::name).orElse(null),
@@ -205,12 +208,12 @@ class TermStrip {
     }
 
     /** Classes with a unit of the same name that stand at different lessons of it. */
-    private Map<UUID, String> steps(List<ClassLine> lines) {
+    private Map<UUID, Step> steps(List<ClassLine> lines) {
         Map<UUID, String> names = lines.stream().collect(Collectors.toMap(ClassLine::id, ClassLine::name));
         List<Stand> stands = headers.stands().stream()
                 .filter(s -> names.containsKey(s.classId()) && s.coming() > 0)
                 .toList();
-        Map<UUID, String> steps = new HashMap<>();
+        Map<UUID, Step> steps = new HashMap<>();
         for (Stand one : stands)
             stands.stream()
                     .filter(o -> !o.classId().equals(one.classId()) && o.title().equalsIgnoreCase(one.title()))
@@ -220,10 +223,12 @@ class TermStrip {
         return steps;
     }
 
-    private static String words(int ahead, String other) {
+    private static Step words(int ahead, String other) {
         int lessons = Math.abs(ahead);
-        return "%d lesson%s %s %s"
-                .formatted(lessons, lessons == 1 ? "" : "s", ahead > 0 ? "ahead of" : "behind", other);
+        return new Step(
+                ahead,
+                "%d lesson%s %s %s"
+                        .formatted(lessons, lessons == 1 ? "" : "s", ahead > 0 ? "ahead of" : "behind", other));
     }
 
     private static Bead bead(LessonHeader lesson) {

@@ -135,12 +135,12 @@ public final class ConstructivePlanner implements UnitPlanner {
         }
 
         private Outcome.Planned planned(int evaluated) {
-            Plan plan = Reading.of(problem, candidates, choices);
+            Plan plan = Reading.of(problem, candidates, choices, Reading.Hints.PLANNING);
             return new Outcome.Planned(plan, Rules.score(plan), evaluated);
         }
 
         private Score whole() {
-            return Rules.score(Reading.of(problem, candidates, choices));
+            return Rules.score(Reading.of(problem, candidates, choices, Reading.Hints.PLANNING));
         }
 
         /** Tries exchanging the activities of two slots that serve the same phases. */
@@ -179,7 +179,10 @@ public final class ConstructivePlanner implements UnitPlanner {
         private Score score(int lesson, boolean upToHere) {
             evaluations++;
             return Rules.score(Reading.of(
-                    problem, candidates, upToHere ? new ArrayList<>(choices.subList(0, lesson + 1)) : choices));
+                    problem,
+                    candidates,
+                    upToHere ? new ArrayList<>(choices.subList(0, lesson + 1)) : choices,
+                    Reading.Hints.PLANNING));
         }
     }
 }

@@ -194,7 +194,7 @@ public final class Polish {
     private boolean accept() {
         if (left <= 0) return false;
         left--;
-        Plan other = Reading.of(problem, candidates, rows);
+        Plan other = Reading.of(problem, candidates, rows, Reading.Hints.PLANNING);
         Score now = Rules.score(other);
         if (!now.isBetterThan(score)) return false;
         plan = other;
