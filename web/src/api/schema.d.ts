@@ -3674,6 +3674,7 @@ export interface components {
             count: number;
             /** @enum {string} */
             effect?: "EASIER" | "HARDER" | "SAME" | "SAFER";
+            groups?: string;
             item: string;
             reason?: string;
             /** Format: int32 */

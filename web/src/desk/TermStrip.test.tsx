@@ -25,7 +25,7 @@ const bead = (
   ...more,
 })
 
-const line = (name: string, beads: Schemas['BeadView'][], step?: string): Schemas['ClassBeads'] => ({
+const line = (name: string, beads: Schemas['BeadView'][], step?: Schemas['Step']): Schemas['ClassBeads'] => ({
   schoolClass: { id: name, name, yearAge: 7, year: 'Year 3', children: 20, leftHanded: 2 },
   beads,
   open: [{ day: '2026-09-16', starts: '09:10:00' }],
@@ -50,7 +50,7 @@ const strip: Schemas['StripView'] = {
         bead('t2', '2026-09-11', { number: 2 }),
         bead('t3', '2026-09-17', { number: 3, clash: 'Regatta' }),
       ],
-      '1 lesson ahead of Auks',
+      { ahead: 1, words: '1 lesson ahead of Auks' },
     ),
     line('Auks', [
       bead('a1', '2026-09-10', { bead: 'STRAINED' }),

@@ -166,6 +166,7 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                     <div key={k.what + k.item} className={styles.kit}>
                       <span>
                         {k.words}
+                        {k.groups && <span className="mute">, {k.groups}</span>}
                         {k.effect && <i> {k.effect.toLowerCase()}</i>}
                         {k.seconds > 0 && <i> {k.seconds} s to put on</i>}
                       </span>

@@ -1,6 +1,7 @@
 package io.isokinet.knowhow;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Brings;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.StepFacts;
@@ -24,11 +25,20 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** What a schema cannot say of a pack: references, order, mirroring, kit, rates, and that no two are alike. */
 final class PackChecks {
+    private static final String NUMBER = "(?:two|three|four|five|six|seven|eight|nine|ten|\\d+(?:\\.\\d+)?)";
+    private static final String LENGTH = NUMBER + " (?:metres?|m|paces?|steps?)";
+    private static final Pattern TYPED_LENGTH = Pattern.compile(
+            "\\b(?:from " + LENGTH + "|" + LENGTH + " (?:apart|away|off|ahead|from the wall))\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final int ITEMS_A_NEED = 2;
     private static final int USUAL_CLASS = 27;
     /** Tries a minute for each child, by common practice: a wall gives about six, quick taps twenty. */
@@ -42,9 +52,11 @@ final class PackChecks {
     private final KnowHow known;
     private final Map<String, String> places;
     private final Set<String> under;
+    private final int schema;
     private final List<Finding> findings = new ArrayList<>();
 
-    private PackChecks(KnowHow known, Map<String, String> places, Set<String> under) {
+    private PackChecks(KnowHow known, Map<String, String> places, Set<String> under, int schema) {
+        this.schema = schema;
         this.known = known;
         this.places = places;
         this.under = under;
@@ -53,9 +65,10 @@ final class PackChecks {
     /**
      * @param places where each keyed thing stands
      * @param under keys of packs below, which have been checked before
+     * @param schema of the pack; what schema 1 could not say is not asked of it
      */
-    static List<Finding> of(KnowHow known, Map<String, String> places, Set<String> under) {
-        return new PackChecks(known, places, under).all();
+    static List<Finding> of(KnowHow known, Map<String, String> places, Set<String> under, int schema) {
+        return new PackChecks(known, places, under, schema).all();
     }
 
     private List<Finding> all() {
@@ -192,7 +205,41 @@ final class PackChecks {
             add("minutes-rise", activity.key(), "The fewest minutes come first, then the most.");
         rate(activity);
         for (Lever lever : activity.levers()) lever(activity, lever);
+        if (schema > 1) typedLengths(activity);
+        brings(activity);
         for (Need need : activity.needs()) need(activity, need);
+    }
+
+    /** What a step brings is a need of the activity, and something does it. */
+    private void brings(Activity activity) {
+        for (Lever lever : activity.levers())
+            for (StepFacts facts : lever.facts())
+                for (Brings b : facts.brings()) {
+                    Optional<Need> need = activity.needs().stream()
+                            .filter(n -> n.what().equals(b.need()))
+                            .findFirst();
+                    if (need.isEmpty())
+                        add(
+                                "brings-a-need",
+                                activity.key(),
+                                "A step of the lever (%s) changes the need for a “%s”, which the kit does not have."
+                                        .formatted(lever.name(), b.need()));
+                    else need(activity, b.of(need.get()));
+                }
+    }
+
+    /** A distance that a lever sets is not typed into the text as well: it says {distance}, which follows the setting. */
+    private void typedLengths(Activity activity) {
+        boolean sets =
+                activity.levers().stream().flatMap(l -> l.facts().stream()).anyMatch(f -> f.reach() != null);
+        if (!sets) return;
+        Matcher typed = TYPED_LENGTH.matcher(activity.how());
+        if (typed.find())
+            add(
+                    "typed-length",
+                    activity.key(),
+                    "The text says “%s”, and a lever sets the distance. Say {distance} instead."
+                            .formatted(typed.group()));
     }
 
     /** Words and facts of a step say the same, or the words say no number. */
@@ -220,7 +267,12 @@ final class PackChecks {
     }
 
     private void rate(Activity activity) {
-        int milli = Turn.of(activity, activity.needs(), activity.grouping().usual(), USUAL_CLASS, 1)
+        int milli = Turn.of(
+                        activity,
+                        activity.needs(),
+                        Math.max(1, USUAL_CLASS / activity.grouping().usual()),
+                        USUAL_CLASS,
+                        1)
                 .milliTries();
         if (milli == 0) return;
         double rate = milli / 1000.0;

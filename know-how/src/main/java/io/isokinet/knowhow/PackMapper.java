@@ -100,6 +100,11 @@ final class PackMapper {
         schema = head.path("schema").asInt(1);
     }
 
+    /** Of the pack that was begun last. */
+    int schema() {
+        return schema;
+    }
+
     /** Takes one file. */
     void take(Located file) {
         JsonNode tree = file.tree;

@@ -122,7 +122,7 @@ public final class PackReader {
         files.values().forEach(mapper::take);
         findings.addAll(mapper.problems());
         stopIfFound();
-        findings.addAll(PackChecks.of(mapper.knowHow(), mapper.places(), known));
+        findings.addAll(PackChecks.of(mapper.knowHow(), mapper.places(), known, mapper.schema()));
         stopIfFound();
         var head = files.get("pack.yaml").tree;
         return new Pack(

@@ -28,6 +28,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class PackReaderTest {
     private static final String ROLL = "skills/sending/underarm-roll.yaml";
+    private static final String JUGGLING = "activities/juggling/three-object-juggling.yaml";
     private static final String DRILLS = "activities/sending/underarm-roll.yaml";
 
     private final PackFiles shipped = PackFiles.shipped();
@@ -329,7 +330,23 @@ class PackReaderTest {
                         "skills: [underarm-roll",
                         "skills: [moon-walk",
                         "not"),
-                Arguments.of("schema", "symptoms.yaml", "cause: ", "reason: ", "cause"));
+                Arguments.of("schema", "symptoms.yaml", "cause: ", "reason: ", "cause"),
+                Arguments.of(
+                        "typed-length",
+                        DRILLS,
+                        "{distance} from the wall",
+                        "two paces from the wall",
+                        "Say {distance}"),
+                Arguments.of(
+                        "brings-a-need",
+                        JUGGLING,
+                        "brings: [{need: scarf,",
+                        "brings: [{need: lantern,",
+                        "which the kit does not have"),
+                Arguments.of("schema", DRILLS, "{metres: 2}", "{metres: 0}", "0"),
+                Arguments.of("schema", DRILLS, "{metres: 2}", "{metres: 500}", "100"),
+                Arguments.of("schema", DRILLS, "{metres: 2}", "{metres: far}", "number"),
+                Arguments.of("schema", DRILLS, "must: topples", "must: explode", "stops-in"));
     }
 
     @ParameterizedTest(name = "{0}: {3}")

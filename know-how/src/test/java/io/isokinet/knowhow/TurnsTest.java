@@ -48,7 +48,12 @@ class TurnsTest {
     }
 
     private static Turn turn(Activity activity, int group, int children) {
-        return Turn.of(activity, activity.needs(), group, children, 1);
+        return switch (activity.grouping().formation()) {
+            case TWO_SIDES, SCRAMBLE, GATHERED, SCATTER, CROSSING ->
+                Turn.of(activity, activity.needs(), 1, children, 1);
+            case LANES, FILES, WALL, RELAY, ROLES, STATIONS, PAIRS, CIRCLE ->
+                Turn.of(activity, activity.needs(), GROUPS, GROUPS * group, 1);
+        };
     }
 
     private static int largest(Activity activity, int children) {

@@ -2,6 +2,7 @@ package io.isokinet.core.activity;
 
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Pace;
+import io.isokinet.core.quantity.Words;
 
 /**
  * How far something is, as it is said.
@@ -38,5 +39,18 @@ public record Reach(double many, Unit unit) {
             case STEPS -> many * Pace.childs(age).metres();
             case GIANT_STEPS -> many * Pace.giant(age).metres();
         };
+    }
+
+    /** As it is said: "3 m", "1 pace", "4 steps". */
+    public String words() {
+        String number = Words.say(many == Math.rint(many) ? "%.0f" : "%.1f", many);
+        boolean one = many == 1;
+        return number
+                + switch (unit) {
+                    case METRES -> " m";
+                    case PACES -> one ? " pace" : " paces";
+                    case STEPS -> one ? " step" : " steps";
+                    case GIANT_STEPS -> one ? " giant step" : " giant steps";
+                };
     }
 }

@@ -198,16 +198,24 @@ public final class KitFinder {
             Need need = needs.get(n);
             int wanted = need.wanted(children, groups);
             int missing = wanted;
-            for (Map.Entry<Item, Integer> e : given.get(n).entrySet()) {
+            int from = 1;
+            List<Map.Entry<Item, Integer>> parts = easiestFirst(need, given.get(n), sent, here);
+            for (Map.Entry<Item, Integer> e : parts) {
                 Item item = e.getKey();
                 missing -= e.getValue();
-                lines.add(line(
+                KitLine line = line(
                         need,
                         item,
                         e.getValue(),
                         wanted,
                         need.role() == Role.TOPPLED ? weakest(sent, item, here) : null,
-                        here.must()));
+                        here.must());
+                int sets = e.getValue() / need.count();
+                boolean unlike = need.per() == Need.Per.GROUP
+                        && parts.size() > 1
+                        && need.asks().alike();
+                lines.add(unlike ? line.forGroups(from, from + sets - 1) : line);
+                from += sets;
                 HeldBy held = holder(need, item);
                 if (held != null) lines.add(holders(need, held, e.getValue()));
             }
@@ -223,6 +231,18 @@ public final class KitFinder {
                                 .toList()));
         }
         return new KitList(lines, shortages);
+    }
+
+    /** Of what has to fall, what falls most easily first; else as it was found. */
+    private List<Map.Entry<Item, Integer>> easiestFirst(
+            Need need, Map<Item, Integer> given, List<Item> sent, Here here) {
+        List<Map.Entry<Item, Integer>> parts = new ArrayList<>(given.entrySet());
+        if (need.role() == Role.TOPPLED && parts.size() > 1)
+            parts.sort(Comparator.comparingDouble(e -> {
+                Toppling.Answer fall = weakest(sent, e.getKey(), here);
+                return fall == null || fall.needed() == 0 ? 0 : -fall.delivered() / fall.needed();
+            }));
+        return parts;
     }
 
     private KitLine holders(Need need, HeldBy held, int count) {

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param effect what it does to the task, compared with what the task was made for; null for that itself
  * @param seconds to put it on, for all of them; 0 for what is not worn
  * @param reason why this one instead; null for that itself
+ * @param groups which groups have it, "groups 1 to 3", where groups have unlike things; null where all have the same
  */
 public record KitLine(
         String what,
@@ -21,7 +22,33 @@ public record KitLine(
         String words,
         @Nullable Effect effect,
         int seconds,
-        @Nullable String reason) {
+        @Nullable String reason,
+        @Nullable String groups) {
+    /** One that all have alike. */
+    public KitLine(
+            String what,
+            String item,
+            int count,
+            String words,
+            @Nullable Effect effect,
+            int seconds,
+            @Nullable String reason) {
+        this(what, item, count, words, effect, seconds, reason, null);
+    }
+
+    /** The same for some groups alone. */
+    KitLine forGroups(int from, int to) {
+        return new KitLine(
+                what,
+                item,
+                count,
+                words,
+                effect,
+                seconds,
+                reason,
+                to == from ? "group " + from : "groups %d %s %d".formatted(from, to == from + 1 ? "and" : "to", to));
+    }
+
     /**
      * So many of it in words: "6 towers (12 pieces)".
      *

@@ -387,7 +387,7 @@ public final class Fitter {
         String stopsShort = task.stopsShort();
         if (stopsShort != null)
             return fails("%s does not work here%s: %s.".formatted(activity.name(), at(laid.asked()), stopsShort));
-        Turn turn = Turn.of(activity, laid.needs(), sizes.get(0), children, laid.waves());
+        Turn turn = Turn.of(activity, laid.needs(), laid.groups(), children, laid.waves());
         List<String> reasons = new ArrayList<>();
         if (laid.groups() != best)
             reasons.add(

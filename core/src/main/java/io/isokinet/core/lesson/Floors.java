@@ -102,20 +102,30 @@ public final class Floors {
                     .filter(l -> l.what().equals(need.what()))
                     .toList();
             if (lines.isEmpty()) continue;
-            Item item = known.item(lines.get(0).item());
-            boolean worn = need.per() == Need.Per.CHILD && item.has(Trait.WORN);
-            if (worn) continue;
-            pieces.add(new Piece(
+            if (need.per() == Need.Per.CHILD && known.item(lines.get(0).item()).has(Trait.WORN)) continue;
+            Thing.Kind kind =
                     switch (need.role()) {
                         case SENT, HELD -> Thing.Kind.PILE;
                         case TOPPLED -> Thing.Kind.PIN;
                         case AIMED_AT -> Thing.Kind.TARGET;
                         case MARKER -> Thing.Kind.MARKER;
-                    },
-                    need.per(),
-                    need.count(),
-                    item.width().metres(),
-                    need.count() == 1 ? item.name() : item.many()));
+                    };
+            // Groups with unlike things have them in turn, as the list says; elsewhere the first stands for all.
+            boolean unlike = lines.get(0).groups() != null;
+            int from = 0;
+            for (KitLine line : unlike ? lines : lines.subList(0, 1)) {
+                Item item = known.item(line.item());
+                int sets = line.count() / need.count();
+                pieces.add(new Piece(
+                        kind,
+                        need.per(),
+                        need.count(),
+                        item.width().metres(),
+                        need.count() == 1 ? item.name() : item.many(),
+                        from,
+                        unlike ? from + sets : Integer.MAX_VALUE));
+                from += sets;
+            }
         }
         return pieces;
     }

@@ -41,7 +41,7 @@ public final class Minutes {
         for (int groups : Groups.counts(activity.grouping(), children)) {
             if (groups > room) continue;
             List<Integer> sizes = Groups.sizes(children, groups);
-            Turn turn = Turn.of(activity, needs, sizes.get(0), children, 1);
+            Turn turn = Turn.of(activity, needs, groups, children, 1);
             int tries = turn.tries(seconds);
             options.add(new Option(
                     groups,

@@ -9,6 +9,7 @@ import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
+import io.isokinet.core.task.Asked;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -59,7 +60,8 @@ public record CatchUp(String call, List<String> steps) {
         steps.add("1 minute: %s; look at the %s. %s"
                 .formatted(see, cue.bodyPart(), Mirror.text(cue.question(), action, sides)));
         steps.add(easiest(known, cue, age)
-                .map(a -> "2 minutes: %s%s. %s".formatted(a.name(), easy(a), a.how()))
+                .map(a -> "2 minutes: %s%s. %s"
+                        .formatted(a.name(), easy(a), Asked.of(a, 0).how(known)))
                 .orElse("2 minutes: try it slowly, without hurry and without an opponent."));
         steps.add("2 minutes: %s %d tries and ticks those that show it, then change over.".formatted(watches, TRIES));
         return new CatchUp(Mirror.text(cue.call(), action, sides), steps);

@@ -42,6 +42,13 @@ public final class FloorPlanner {
     private static final Set<Formation> PLACED = EnumSet.of(
             Formation.LANES, Formation.FILES, Formation.PAIRS, Formation.WALL, Formation.RELAY, Formation.ROLES);
 
+    /** Between the backs of one row and the next, where there is room. Common practice. */
+    private static final double BACKS_APART = 3;
+    /** Between the floor of one group and the next, where there is room; between those that kick outdoors. Common practice. */
+    private static final double SIDE_APART = 0.5;
+
+    private static final double KICKS_APART = 3;
+
     /** By which lanes are lengthened. */
     private static final double STEP = 0.25;
 
@@ -131,7 +138,7 @@ public final class FloorPlanner {
     private List<Rect> placed(FloorFit fit) {
         int groups = task.sizes().size();
         room(fit.groups());
-        List<Rect> usual = spreadOut(fit.slots(), groups, fit.along());
+        List<Rect> usual = apart(spreadOut(fit.slots(), groups, fit.along()), fit.along());
         if (task.moved().isEmpty()) return usual;
         List<Rect> taken = new ArrayList<>();
         Rect[] slots = new Rect[groups];
@@ -252,6 +259,37 @@ public final class FloorPlanner {
             left -= here;
         }
         return some;
+    }
+
+    /** The same with the free floor between them, so that nobody stands close to another's back; as they were where that is not free. */
+    private List<Rect> apart(List<Rect> slots, boolean along) {
+        double beside = task.sending().way() == Way.KICKED && !task.place().indoors() ? KICKS_APART : SIDE_APART;
+        List<Double> rows = slots.stream()
+                .map(r -> along ? r.x() : r.y())
+                .distinct()
+                .sorted()
+                .toList();
+        double deep = along ? slots.get(0).w() : slots.get(0).h();
+        double wide = along ? slots.get(0).h() : slots.get(0).w();
+        double long1 = along ? floor.clear.w() : floor.clear.h();
+        double broad = along ? floor.clear.h() : floor.clear.w();
+        double behind = rows.size() < 2
+                ? 0
+                : Math.min(BACKS_APART, Math.max(0, (long1 - rows.size() * deep) / (rows.size() - 1)));
+        List<Rect> spread = new ArrayList<>();
+        for (double row : rows) {
+            int r = rows.indexOf(row);
+            List<Rect> here =
+                    slots.stream().filter(s -> (along ? s.x() : s.y()) == row).toList();
+            double gap = Math.min(beside, Math.max(0, (broad - here.size() * wide) / here.size()));
+            double from = (broad - here.size() * (wide + gap) + gap) / 2;
+            for (int i = 0; i < here.size(); i++) {
+                double u = rows.size() < 2 ? row : Floor.MARGIN + r * (deep + behind);
+                double v = Floor.MARGIN + from + i * (wide + gap);
+                spread.add(along ? new Rect(u, v, deep, wide) : new Rect(v, u, wide, deep));
+            }
+        }
+        return spread.stream().allMatch(s -> floor.free(s, List.of())) ? spread : slots;
     }
 
     private static double clamp(double value, double from, double to) {

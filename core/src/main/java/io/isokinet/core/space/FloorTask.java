@@ -80,6 +80,22 @@ public record FloorTask(
         RUN
     }
 
-    /** @param width in metres */
-    public record Piece(FloorPlan.Thing.Kind kind, Need.Per per, int count, double width, String label) {}
+    /**
+     * What stands on the floor.
+     *
+     * @param width in metres
+     * @param from first group that has it, from 0
+     * @param to the group after the last that has it
+     */
+    public record Piece(
+            FloorPlan.Thing.Kind kind, Need.Per per, int count, double width, String label, int from, int to) {
+        /** Of every group. */
+        public Piece(FloorPlan.Thing.Kind kind, Need.Per per, int count, double width, String label) {
+            this(kind, per, count, width, label, 0, Integer.MAX_VALUE);
+        }
+
+        boolean isOf(int group) {
+            return group >= from && group < to;
+        }
+    }
 }

@@ -197,7 +197,7 @@ final class Sketch {
     /** Targets, marks and the pile of a group, by what the start line and the distance say. */
     private void place(int g, Frame f, double line, double metres, double middle) {
         for (Piece piece : task.pieces()) {
-            if (piece.per() != Need.Per.GROUP) continue;
+            if (piece.per() != Need.Per.GROUP || !piece.isOf(g)) continue;
             int n = piece.count();
             switch (piece.kind()) {
                 case PIN -> pins(g, f, piece, line + metres, middle);
@@ -394,7 +394,7 @@ final class Sketch {
     /** What stands in the middle of a group. */
     private void inside(int g, Frame f) {
         for (Piece piece : task.pieces())
-            if (piece.per() == Need.Per.GROUP)
+            if (piece.per() == Need.Per.GROUP && piece.isOf(g))
                 for (int i = 0; i < (piece.kind() == Thing.Kind.PILE ? 1 : piece.count()); i++) {
                     double a = 2 * Math.PI * i / piece.count();
                     double r = piece.count() == 1 || piece.kind() == Thing.Kind.PILE ? 0.15 : 0.6;

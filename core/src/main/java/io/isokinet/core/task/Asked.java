@@ -3,14 +3,18 @@ package io.isokinet.core.task;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Brings;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.activity.Tempo;
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.skill.Condition;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -99,5 +103,38 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
     /** How wide it is to pass, in metres, where no thing says it; null if nothing does. */
     public @Nullable Double opening() {
         return facts.opening() == null ? activity.attempt().opening() : facts.opening();
+    }
+
+    /** Stands in a text of an activity for how far it is at the setting. */
+    public static final String DISTANCE = "{distance}";
+    /** Stands in a text of an activity for what is sent at the setting. */
+    public static final String THING = "{thing}";
+
+    /** What to tell, with the distance and the thing of this setting; of stations that of each. */
+    public String how(KnowHow known) {
+        List<String> stations = Stations.parts(activity.key());
+        if (stations.size() > 1)
+            return IntStream.range(0, stations.size())
+                    .mapToObj(i -> {
+                        Activity part = known.activity(stations.get(i));
+                        return "Station %d, %s: %s"
+                                .formatted(
+                                        i + 1,
+                                        part.name(),
+                                        of(part, Stations.step(part, activity, setting))
+                                                .how(known));
+                    })
+                    .collect(Collectors.joining("\n"));
+        return activity.how()
+                .replace(
+                        DISTANCE,
+                        facts.reach() == null ? "the distance" : facts.reach().words())
+                .replace(
+                        THING,
+                        needs.stream()
+                                .filter(n -> n.role() == Need.Role.SENT)
+                                .findFirst()
+                                .map(n -> known.item(n.prefers()).name())
+                                .orElse("thing"));
     }
 }

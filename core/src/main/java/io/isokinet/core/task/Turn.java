@@ -13,7 +13,7 @@ import java.util.List;
  * Turns at an activity: tries, waiting and motion, from one count of who shares a turn.
  *
  * @param seconds of one turn; 0 where nobody takes turns
- * @param sharers how many share one turn, at least 1
+ * @param sharers how many share one turn, on average over the groups, at least 1
  * @param milliTries tries a child gets in a minute, in thousandths; 0 where nothing is tried
  * @param waitingPercent of the time in which a child waits for a turn or watches
  * @param motionPercent of the time in which a child is in motion; never more than what waiting leaves
@@ -22,24 +22,28 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
     /** What a child of an age listens to at once: five seconds a year. Common practice. */
     private static final int LISTENS = 5;
 
+    /** A pair or two more or less are not worth saying. */
+    private static final double SHARED = 1.25;
+
     /**
      * In a queue, at a station and where parts are played one child of a group has a turn at a time; a pair has two tries in a turn
      * there and back, unless one of them acts and the other feeds or watches; a ring, two sides and a scramble have as many at a
      * time as there are things to send.
      *
      * @param needs as they are at the setting
-     * @param largestGroup its size
+     * @param groups they are in
      * @param children in the class
      * @param waves how many take turns with the kit; 1 if all work at once
      */
-    public static Turn of(Activity activity, List<Need> needs, int largestGroup, int children, int waves) {
+    public static Turn of(Activity activity, List<Need> needs, int groups, int children, int waves) {
         TurnCycle cycle = activity.cycle();
         Formation formation = activity.grouping().formation();
+        double group = (double) children / groups;
         double sharers =
                 switch (formation) {
-                    case LANES, FILES, WALL, RELAY, ROLES, STATIONS -> largestGroup;
-                    case PAIRS -> cycle != null && cycle.acts() == Acts.ONE ? largestGroup : largestGroup / 2.0;
-                    case CIRCLE -> perObject(needs, Need.Per.GROUP, largestGroup);
+                    case LANES, FILES, WALL, RELAY, ROLES, STATIONS -> group;
+                    case PAIRS -> cycle != null && cycle.acts() == Acts.ONE ? group : group / 2;
+                    case CIRCLE -> perObject(needs, Need.Per.GROUP, group);
                     case TWO_SIDES, SCRAMBLE -> perObject(needs, Need.Per.CLASS, children);
                     case GATHERED, SCATTER, CROSSING -> 1;
                 };
@@ -49,7 +53,7 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
                 ? 0
                 : (int) Math.round(60_000.0 * activity.triesPerTurn() * cycle.goes() / (seconds * sharers));
         int waiting = waits(activity, waves) && sharers > 1 ? (int) Math.round(100 * (1 - 1 / sharers)) : 0;
-        return new Turn(seconds, sharers, milli, waiting, Math.min(moves(formation, largestGroup), 100 - waiting));
+        return new Turn(seconds, sharers, milli, waiting, Math.min(moves(formation, group), 100 - waiting));
     }
 
     /** True if who has no turn waits; elsewhere all have something to do. */
@@ -65,17 +69,19 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
     }
 
     /** Lanes run from 45 % with two in a lane down to 25 % with six; the other formations keep their usual figure. */
-    private static int moves(Formation formation, int largestGroup) {
-        return formation.queues() ? Math.max(25, Math.min(45, 55 - 5 * largestGroup)) : formation.motionPercent();
+    private static int moves(Formation formation, double group) {
+        return formation.queues()
+                ? Math.max(25, Math.min(45, (int) Math.round(55 - 5 * group)))
+                : formation.motionPercent();
     }
 
     /** How many share one thing that is sent, at least one; one where nothing is. */
-    private static double perObject(List<Need> needs, Need.Per per, int sharers) {
+    private static double perObject(List<Need> needs, Need.Per per, double sharers) {
         int objects = needs.stream()
                 .filter(n -> n.role() == Need.Role.SENT && n.per() == per)
                 .mapToInt(Need::count)
                 .sum();
-        return objects == 0 ? 1 : Math.max(1, (double) sharers / objects);
+        return objects == 0 ? 1 : Math.max(1, sharers / objects);
     }
 
     /** Tries in so many seconds of work. */
@@ -108,7 +114,7 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
     /** In words: "A turn takes about 7 s and 4 share it: 2.1 tries a child each minute." */
     public String words() {
         String tries = Words.say("%.1f tries a child each minute", milliTries / 1000.0);
-        return sharers > 1
+        return sharers >= SHARED
                 ? Words.say(
                         sharers == Math.rint(sharers)
                                 ? "A turn takes about %d s and %.0f share it: %s."

@@ -168,7 +168,7 @@ class ActivityController {
         Layout card = known.library().layouts().get(a.layout());
         return new ActivityView(
                 ActivityLine.of(a, knowHows),
-                a.how(),
+                Asked.of(a, Asked.usual(a)).how(known),
                 a.hosts().stream().map(c -> CueCall.of(known.cue(c), known)).toList(),
                 a.showsWell().stream().map(c -> CueCall.of(known.cue(c), known)).toList(),
                 a.space().metresLong(),

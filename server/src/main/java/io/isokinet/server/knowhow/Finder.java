@@ -8,6 +8,7 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library.Symptom;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Skill;
+import io.isokinet.core.task.Asked;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -154,7 +155,7 @@ class Finder {
     private static MapSqlParameterSource row(String pack, Activity a, KnowHow known) {
         String words = String.join(
                 " ",
-                a.how(),
+                Asked.of(a, Asked.usual(a)).how(known),
                 a.skill() == null ? "" : known.skill(a.skill()).name(),
                 a.rung() == null ? "" : a.rung().label(),
                 a.grouping().formation().label(),

@@ -230,7 +230,7 @@ final class LessonInWork {
                 plan.id(),
                 a.key(),
                 a.name(),
-                a.how(),
+                Asked.of(a, segment.setting()).how(lesson.known()),
                 plan.phases(),
                 plan.level(),
                 plan.rung(),

@@ -4,6 +4,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.task.Asked;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Score;
@@ -116,7 +117,8 @@ class Alternatives {
                 .map(f -> new SpareView(
                         f.candidate().activity().key(),
                         f.candidate().activity().name(),
-                        f.candidate().activity().how(),
+                        Asked.of(f.candidate().activity(), f.candidate().setting())
+                                .how(known),
                         f.candidate().activity().minutesLeast(),
                         f.cues().stream().map(c -> known.cue(c).call()).toList(),
                         f.reason()))

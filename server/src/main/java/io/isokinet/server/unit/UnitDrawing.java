@@ -11,6 +11,7 @@ import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.core.skill.Skill;
+import io.isokinet.core.task.Asked;
 import io.isokinet.core.unit.CueTotals;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reasons;
@@ -150,7 +151,7 @@ final class UnitDrawing {
                 UUID.fromString(s.id()),
                 a.key(),
                 a.name(),
-                a.how(),
+                Asked.of(a, s.setting()).how(knowHow),
                 s.phases().stream().sorted().toList(),
                 a.skill(),
                 a.rung() == null ? null : a.rung().level(),
