@@ -138,7 +138,8 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                       size="small"
                       aria-pressed={i === s.step}
                       type={i === s.step ? 'primary' : 'default'}
-                      disabled={fixed || busy || s.locked}
+                      disabled={fixed || busy || s.locked || step.whyNot !== undefined}
+                      title={step.whyNot}
                       onClick={() => edit({ kind: 'ADJUST', setting: i })}
                     >
                       {inText(step.words)}

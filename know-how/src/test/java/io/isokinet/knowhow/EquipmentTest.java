@@ -4,8 +4,12 @@ import static io.isokinet.knowhow.Fixtures.KNOW_HOW;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.kit.Here;
+import io.isokinet.core.kit.KitFinder;
+import io.isokinet.core.kit.KitList;
 import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Trait;
 import java.util.ArrayList;
@@ -37,6 +41,17 @@ class EquipmentTest {
             if (item.mass().grams() > 400)
                 assertThat(sheet.warning()).as(item.key()).contains("the limit is 0.4 kg");
         }
+    }
+
+    /** A refusal says what could be made by then, and the fewest packs to buy. */
+    @Test
+    void whatIsMissingCanBeMadeOrBought() {
+        KitList kit = new KitFinder(Cupboard.EMPTY, KNOW_HOW.itemsByKey(), new Age(8))
+                .find(KNOW_HOW.activity("quay-skittles").needs(), 24, 6, Here.in(Fixtures.HALL));
+        assertThat(kit.suffices()).isFalse();
+        assertThat(kit.remedies()).hasSameSizeAs(kit.shortages());
+        assertThat(String.join(" ", kit.remedies()))
+                .contains("To make: ", " minutes; for one: ", "To buy: 1 pack of 10");
     }
 
     /** Whose words let the ball bounce, or come back from a wall into the hands, asks for one that bounces. Fact of the trade. */

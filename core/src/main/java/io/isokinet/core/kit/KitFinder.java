@@ -194,6 +194,7 @@ public final class KitFinder {
             Here here) {
         List<KitLine> lines = new ArrayList<>();
         List<String> shortages = new ArrayList<>();
+        List<String> remedies = new ArrayList<>();
         for (int n = 0; n < needs.size(); n++) {
             Need need = needs.get(n);
             int wanted = need.wanted(children, groups);
@@ -219,7 +220,8 @@ public final class KitFinder {
                 HeldBy held = holder(need, item);
                 if (held != null) lines.add(holders(need, held, e.getValue()));
             }
-            if (missing > 0)
+            if (missing > 0) {
+                remedies.add(remedies(need, missing, here));
                 shortages.add(shortage(
                         need,
                         wanted,
@@ -229,8 +231,9 @@ public final class KitFinder {
                                 .filter(Objects::nonNull)
                                 .map(Toppling.Answer::reason)
                                 .toList()));
+            }
         }
-        return new KitList(lines, shortages);
+        return new KitList(lines, shortages, remedies);
     }
 
     /** Of what has to fall, what falls most easily first; else as it was found. */
@@ -341,5 +344,44 @@ public final class KitFinder {
         String text = "%d %s wanted (%d for %s), %d missing, and nothing else in the cupboard does it."
                 .formatted(wanted, many, need.count(), need.per().label(), missing);
         return refused.isEmpty() ? text : text + " " + refused.get(0);
+    }
+
+    /** What can be made by then, and what would be the fewest packs to buy. */
+    private String remedies(Need need, int missing, Here here) {
+        List<Item> able = shipped.values().stream()
+                .filter(item -> item.key().equals(need.prefers()) || need.isMetBy(item))
+                .filter(item -> item.handling().ageFrom() <= age.years())
+                .filter(item -> need.role() != Role.SENT || travels(need, item, here))
+                .filter(item -> !forbidden.test(item, here))
+                .toList();
+        String make = able.stream()
+                .filter(item -> item.recipe() != null)
+                .min(Comparator.comparingInt((Item item) -> item.recipe().minutes())
+                        .thenComparing(Item::key))
+                .map(item -> " To make: %s, %d minutes; for one: %s."
+                        .formatted(
+                                item.counted(missing),
+                                item.recipe().minutes() * missing,
+                                item.recipe().materials().stream()
+                                        .map(m -> m.words(1))
+                                        .collect(Collectors.joining(", "))))
+                .orElse("");
+        String buy = able.stream()
+                .filter(item -> item.recipe() == null)
+                .min(Comparator.comparingInt((Item item) -> packs(item, missing))
+                        .thenComparingDouble(item -> distance(shipped.get(need.prefers()), item))
+                        .thenComparing(Item::key))
+                .map(item -> " To buy: %d %s of %s."
+                        .formatted(
+                                packs(item, missing),
+                                packs(item, missing) == 1 ? "pack" : "packs",
+                                item.counted(item.handling().packSize())))
+                .orElse("");
+        return make + buy;
+    }
+
+    private static int packs(Item item, int missing) {
+        int pack = Math.max(1, item.handling().packSize());
+        return (missing * item.pieces() + pack - 1) / pack;
     }
 }

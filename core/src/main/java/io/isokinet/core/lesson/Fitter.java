@@ -168,6 +168,7 @@ public final class Fitter {
         private @Nullable FloorFit floor;
         private int most;
         private List<String> shortages = List.of();
+        private List<String> remedies = List.of();
 
         Laying(Asked asked, Place place, int best, int adapted) {
             this.asked = asked;
@@ -200,7 +201,10 @@ public final class Fitter {
                 if (list.suffices())
                     return works(
                             new Laid(asked, needs, groups, 1, list, adapted), space, there, place, best, shortages);
-                if (shortages.isEmpty()) shortages = list.shortages();
+                if (shortages.isEmpty()) {
+                    shortages = list.shortages();
+                    remedies = list.remedies();
+                }
             }
             return null;
         }
@@ -221,9 +225,12 @@ public final class Fitter {
         }
 
         Fit refused() {
-            if (roomy > 0)
-                return new Fit.Fails(
-                        shortages.stream().map(s -> activity.name() + ": " + s).toList());
+            if (roomy > 0) {
+                List<String> reasons = new ArrayList<>();
+                for (int i = 0; i < shortages.size(); i++)
+                    reasons.add(activity.name() + ": " + shortages.get(i) + remedies.get(i));
+                return new Fit.Fails(reasons);
+            }
             FloorFit there = Objects.requireNonNull(floor);
             int least = splits.get(activity.grouping()).stream()
                     .min(Integer::compare)

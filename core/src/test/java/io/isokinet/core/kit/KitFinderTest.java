@@ -17,7 +17,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.Made;
+import io.isokinet.core.activity.Must;
+import io.isokinet.core.activity.Travel;
 import io.isokinet.core.kit.KitLine.Effect;
+import io.isokinet.core.motion.Ground;
+import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
@@ -117,6 +121,46 @@ class KitFinderTest {
                         .get(0)
                         .effect())
                 .isEqualTo(Effect.SAFER);
+    }
+
+    /** Both balls of a lane are alike: three of one kind make one pair, and which lane has which is said. */
+    @Test
+    void whatBelongsTogetherIsAlike() {
+        List<KitLine> lines = finder(FOAM, 3, SOCK, 4)
+                .find(List.of(balls(Per.GROUP, 2)), 9, 3, HERE)
+                .lines();
+        assertThat(lines).extracting(KitLine::words).containsExactly("2 foam balls", "4 sock balls");
+        assertThat(lines).extracting(KitLine::groups).containsExactly("group 1", "groups 2 and 3");
+        assertThat(finder(FOAM, 3, SOCK, 3)
+                        .find(List.of(balls(Per.GROUP, 2)), 9, 3, HERE)
+                        .suffices())
+                .isFalse();
+    }
+
+    @Test
+    void whatIsForbiddenHereIsTakenLast() {
+        KitFinder careful = new KitFinder(
+                cupboard(FOAM, 10, SOCK, 10), knowHow().itemsByKey(), new Age(7), (item, here) -> item.equals(FOAM));
+        assertThat(careful.find(List.of(balls(Per.CHILD, 1)), 10, 1, HERE).lines())
+                .extracting(KitLine::item)
+                .containsExactly("sock");
+        assertThat(careful.find(List.of(balls(Per.CHILD, 1)), 12, 1, HERE).lines())
+                .extracting(KitLine::item)
+                .containsExactly("sock", "foam");
+    }
+
+    /** Where it has to roll it must roll on that floor; the skittles that a roll on grass does not reach are refused. */
+    @Test
+    void theFloorDecidesWhatDoesIt() {
+        Here grass = new Here(new Ground(Place.Floor.GRASS), false, false, Travel.ROLLS, Must.ARRIVES, 3.0);
+        assertThat(finder(FOAM, 30)
+                        .find(List.of(balls(Per.CHILD, 1)), 10, 1, grass)
+                        .suffices())
+                .isFalse();
+        Here far = new Here(new Ground(Place.Floor.GRASS), false, false, Travel.NONE, Must.TOPPLES, 5.0);
+        KitList kit =
+                finder(FOAM, 10, SKITTLE, 60).find(List.of(balls(Per.GROUP, 1), targets(Per.GROUP, 6)), 25, 5, far);
+        assertThat(kit.shortages()).singleElement().asString().contains("a usual roll stops after");
     }
 
     /** Over seeded cupboards: what is taken and what is missing add up to what is wanted, and nothing is taken that is not there. */

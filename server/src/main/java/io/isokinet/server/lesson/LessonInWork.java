@@ -158,7 +158,10 @@ final class LessonInWork {
 
     /** For who takes part today; as planned if nobody does. */
     private Fit fit(Segment segment) {
-        if (grouper.playing() == 0) return segment.fit();
+        return grouper.playing() == 0 ? segment.fit() : fit(segment, segment.setting());
+    }
+
+    private Fit fit(Segment segment, int step) {
         Setting setting = setting(segment);
         Fitter fitter = fitters.computeIfAbsent(
                 setting.without(),
@@ -166,7 +169,7 @@ final class LessonInWork {
                         lesson.known(), lesson.cupboard().without(without), age, grouper.playing(), lesson.policy()));
         return fitter.fit(
                 segment.activity(),
-                segment.setting(),
+                step,
                 place,
                 setting.groups(),
                 adapted(segment).size());
@@ -268,7 +271,7 @@ final class LessonInWork {
                 works == null ? null : things.targetMm(a, works.kit()),
                 lever == null ? null : lever.name(),
                 segment.setting(),
-                lever == null ? List.of() : ladder(a, lever),
+                lever == null ? List.of() : ladder(segment, lever),
                 a.countsAsOne(),
                 a.conduct().scoring().label(),
                 works == null ? null : things.game(a, works),
@@ -325,11 +328,17 @@ final class LessonInWork {
                 space.ceilingCm() == null ? school.wet() : null);
     }
 
-    private List<LadderStep> ladder(Activity a, Lever lever) {
+    /** The steps, each with why it cannot be done here today. */
+    private List<LadderStep> ladder(Segment segment, Lever lever) {
         return IntStream.range(0, lever.steps().size())
-                .mapToObj(
-                        i -> new LadderStep(lever.steps().get(i), Asked.of(a, i).metres(age)))
+                .mapToObj(i -> new LadderStep(
+                        lever.steps().get(i), Asked.of(segment.activity(), i).metres(age), whyNot(segment, i)))
                 .toList();
+    }
+
+    private @Nullable String whyNot(Segment segment, int step) {
+        if (grouper.playing() == 0) return null;
+        return fit(segment, step) instanceof Fit.Fails fails ? String.join(" ", fails.reasons()) : null;
     }
 
     private List<String> adapted(Segment segment) {
