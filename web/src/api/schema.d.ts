@@ -3685,6 +3685,7 @@ export interface components {
         LadderStep: {
             /** Format: double */
             metres?: number;
+            whyNot?: string;
             words: string;
         };
         LayOutView: {

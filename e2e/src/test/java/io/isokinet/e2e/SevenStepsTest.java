@@ -396,7 +396,7 @@ class SevenStepsTest extends Journey {
         return call;
     }
 
-    /** The call of the cue that play works on first, so that it can be seen in a drill and in a game. */
+    /** The call of a cue that play works on, in this lesson and beside a drill in a later one. */
     private String firstCueOfPlay() {
         Locator parts = parts();
         String play = parts.locator("option")
@@ -405,7 +405,22 @@ class SevenStepsTest extends Journey {
                 .getAttribute("value");
         parts.selectOption(play);
         desk.button("Close").click();
-        return page.locator("nav button[aria-pressed=true] span").innerText().substring(2);
+        List<?> again = (List<?>) page.evaluate("""
+                async () => {
+                  const of = async (path) => (await fetch(path)).json()
+                  const header = (await of('/api/units')).find((u) => u.title === 'Underarm roll and Two-hand catch')
+                  const unit = await of('/api/units/' + header.id)
+                  const met = (lesson, play) =>
+                    new Set(lesson.segments.filter((s) => s.play === play).flatMap((s) => s.focus))
+                  const keys = unit.lessons.slice(1).flatMap((l) => [...met(l, true)].filter((k) => met(l, false).has(k)))
+                  return unit.threads.flatMap((t) => t.cues).filter((c) => keys.includes(c.key)).map((c) => c.call)
+                }""");
+        for (String shown : page.locator("nav button[aria-pressed] span").allInnerTexts())
+            if (again.contains(shown.substring(2))) {
+                desk.button("“%s”".formatted(shown.substring(2))).click();
+                return shown.substring(2);
+            }
+        throw new AssertionError("No cue of this lesson's play comes in another's drills and play: " + again);
     }
 
     /** Starts the next lesson in which the cue can be watched both in a drill and in play. */

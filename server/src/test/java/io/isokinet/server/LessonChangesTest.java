@@ -364,7 +364,8 @@ class LessonChangesTest {
         unit(auks, "Roll and catch", 1, hall);
         assertThat(school.as.get("/api/term").json().findValues("step")).isEmpty();
         school.as.put("/api/lessons/" + lesson(0) + "/state", Map.of("state", "TAUGHT"));
-        assertThat(school.as.get("/api/term").json().findValuesAsString("step"))
-                .containsExactlyInAnyOrder("1 lesson ahead of Auks", "1 lesson behind Terns");
+        assertThat(school.as.get("/api/term").json().findValues("step"))
+                .extracting(s -> s.get("ahead").asInt() + ": " + s.get("words").asString())
+                .containsExactlyInAnyOrder("1: 1 lesson ahead of Auks", "-1: 1 lesson behind Terns");
     }
 }
