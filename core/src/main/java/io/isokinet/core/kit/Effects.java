@@ -32,6 +32,7 @@ final class Effects {
             if (made.has(Trait.FLOATS) && !item.has(Trait.FLOATS))
                 return new Told(Effect.HARDER, "Comes down faster, so there is less time.");
         }
+        if (need.role() == Role.TOPPLED) return felled(made, item, size, mass);
         if (need.asks().inOneHand() > 1 && size > WIDER)
             return new Told(Effect.HARDER, sizes("Wider", "so harder to hold in one hand", made, item));
         if (size > WIDER) return new Told(Effect.EASIER, sizes("Wider", "so easier", made, item));
@@ -39,7 +40,7 @@ final class Effects {
         if (need.role() == Role.SENT && item.has(Trait.SOFT) && !made.has(Trait.SOFT))
             return new Told(Effect.SAFER, "Softer, so safer.");
         if (mass < LIGHTER)
-            return must == Must.TOPPLES
+            return must == Must.TOPPLES && need.role() == Role.SENT
                     ? new Told(Effect.HARDER, masses("Lighter", "so less falls to it", made, item))
                     : new Told(Effect.EASIER, masses("Lighter", "so easier to send", made, item));
         if (mass > HEAVIER)
@@ -53,6 +54,19 @@ final class Effects {
                     ? new Told(Effect.EASIER, Words.say("Comes up higher (%.0f %% for %.0f).", is * 100, was * 100))
                     : new Told(Effect.HARDER, Words.say("Comes up less (%.0f %% for %.0f).", is * 100, was * 100));
         return new Told(Effect.SAME, "About the same task.");
+    }
+
+    /** What has to fall: how wide it is to meet, and how easily it falls then. */
+    private static Told felled(Item made, Item item, double size, double mass) {
+        String falls = mass < LIGHTER
+                ? masses("Lighter", "so it falls more easily", made, item)
+                : mass > HEAVIER ? masses("Heavier", "so it falls less easily", made, item) : "";
+        if (size > WIDER)
+            return new Told(Effect.EASIER, (sizes("Wider", "so easier to meet", made, item) + " " + falls).strip());
+        if (size < NARROWER)
+            return new Told(Effect.HARDER, (sizes("Smaller", "so harder to meet", made, item) + " " + falls).strip());
+        if (falls.isEmpty()) return new Told(Effect.SAME, "About the same task.");
+        return new Told(mass < LIGHTER ? Effect.EASIER : Effect.HARDER, falls);
     }
 
     private static double rebound(Item item) {

@@ -263,7 +263,7 @@ public record LessonFit(
             for (int rolls = 1; rolls <= (reset == PinTurns.Reset.EVERY_TURN ? 2 : 1); rolls++) {
                 PinTurns turns = PinTurns.simulated(
                         largest,
-                        Math.max(1, p.working() / 60),
+                        p.working(),
                         rolls,
                         reset,
                         pins,

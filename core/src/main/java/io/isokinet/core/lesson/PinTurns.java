@@ -26,13 +26,13 @@ public record PinTurns(double rolls, double fallen, int waitingPercent) {
     }
 
     /**
-     * @param children in the lane, at least 1 @param minutes to play @param rollsATurn 1 or 2
+     * @param children in the lane, at least 1 @param seconds to play @param rollsATurn 1 or 2
      * @param pins that stand at first @param chance that one standing pin falls to a roll, 0 to 1
      * @param roll seconds for one roll and its return @param reset seconds to stand pins up
      */
     public static PinTurns simulated(
             int children,
-            int minutes,
+            int seconds,
             int rollsATurn,
             Reset when,
             int pins,
@@ -44,7 +44,7 @@ public record PinTurns(double rolls, double fallen, int waitingPercent) {
             throw new IllegalArgumentException(
                     "A lane needs a child, a pin, a roll and its seconds; %d, %d, %d and %d were given."
                             .formatted(children, pins, rollsATurn, roll));
-        int left = minutes * 60;
+        int left = seconds;
         int standing = pins;
         int rolls = 0;
         int fallen = 0;

@@ -178,15 +178,15 @@ class LessonFitTest {
      */
     @Test
     void standingUpPinsCostsTries() {
-        PinTurns one = PinTurns.simulated(4, 8, 1, Reset.EVERY_TURN, 6, 0.4, 5, 10, new Random(1));
+        PinTurns one = PinTurns.simulated(4, 480, 1, Reset.EVERY_TURN, 6, 0.4, 5, 10, new Random(1));
         assertThat(one.rolls()).isBetween(7.0, 8.5);
-        PinTurns two = PinTurns.simulated(4, 8, 2, Reset.EVERY_TURN, 6, 0.4, 5, 10, new Random(1));
+        PinTurns two = PinTurns.simulated(4, 480, 2, Reset.EVERY_TURN, 6, 0.4, 5, 10, new Random(1));
         assertThat(two.rolls()).isBetween(one.rolls() + 1, one.rolls() + 5);
-        PinTurns late = PinTurns.simulated(4, 8, 1, Reset.ALL_DOWN, 6, 0.4, 5, 10, new Random(1));
+        PinTurns late = PinTurns.simulated(4, 480, 1, Reset.ALL_DOWN, 6, 0.4, 5, 10, new Random(1));
         assertThat(late.rolls()).isGreaterThan(two.rolls());
         assertThat(late.fallen()).isLessThan(late.rolls() * 6);
         assertThat(one.waitingPercent()).isEqualTo(75);
-        assertThatThrownBy(() -> PinTurns.simulated(0, 8, 1, Reset.ALL_DOWN, 6, 0.4, 5, 10, new Random(1)))
+        assertThatThrownBy(() -> PinTurns.simulated(0, 480, 1, Reset.ALL_DOWN, 6, 0.4, 5, 10, new Random(1)))
                 .hasMessageContaining("needs a child");
     }
 
