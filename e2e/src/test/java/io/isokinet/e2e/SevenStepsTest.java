@@ -122,6 +122,8 @@ class SevenStepsTest extends Journey {
         desk.choose("Class", "Curlews");
         page.getByLabel("Underarm roll").check();
         page.getByLabel("Two-hand catch").check();
+        // So that the cues of a lesson's drills are those of its play, and come back in another.
+        page.getByLabel("one skill a lesson").check();
         desk.isAccessible();
         desk.button("Plan it").click();
         assertThat(desk.heading("Curlews · Year 3 · Underarm roll and Two-hand catch"))
@@ -416,10 +418,7 @@ class SevenStepsTest extends Journey {
                   return unit.threads.flatMap((t) => t.cues).filter((c) => keys.includes(c.key)).map((c) => c.call)
                 }""");
         for (String shown : page.locator("nav button[aria-pressed] span").allInnerTexts())
-            if (again.contains(shown.substring(2))) {
-                desk.button("“%s”".formatted(shown.substring(2))).click();
-                return shown.substring(2);
-            }
+            if (again.contains(shown.substring(2))) return shown.substring(2);
         throw new AssertionError("No cue of this lesson's play comes in another's drills and play: " + again);
     }
 

@@ -3,15 +3,10 @@ package io.isokinet.core.group;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
 /** Splits a class by formation: sizes differ by at most one and nobody is left over. */
 public final class Groups {
-    private static final Set<Formation> ONE_GROUP =
-            EnumSet.of(Formation.GATHERED, Formation.CIRCLE, Formation.CROSSING);
-
     private Groups() {}
 
     /**
@@ -25,7 +20,7 @@ public final class Groups {
         if (children < 1)
             throw new IllegalArgumentException(
                     "A class of %d cannot be grouped; add children first.".formatted(children));
-        if (ONE_GROUP.contains(grouping.formation())) return List.of(1);
+        if (grouping.formation().is(Formation.Is.ONE_GROUP)) return List.of(1);
         if (grouping.formation() == Formation.TWO_SIDES) return children < 2 ? List.of() : List.of(2);
         List<Integer> counts = new ArrayList<>();
         for (int groups = 1; groups <= children; groups++) {

@@ -21,7 +21,7 @@ import io.isokinet.core.safety.Policy;
 import io.isokinet.core.safety.Safety;
 import io.isokinet.core.safety.Scene;
 import io.isokinet.core.space.FloorFit;
-import io.isokinet.core.space.LaneLength;
+import io.isokinet.core.space.Form;
 import io.isokinet.core.space.Zone;
 import io.isokinet.core.task.Asked;
 import io.isokinet.core.task.Task;
@@ -31,7 +31,6 @@ import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -48,8 +47,6 @@ public final class Fitter {
 
     private static final double LOOKING_SHARE = 0.5;
     private static final double UNSEEN_MINUTES = 1.5;
-    /** Formations in which some can work while others watch. */
-    private static final Set<Formation> WAVES = EnumSet.of(Formation.SCATTER, Formation.WALL);
     /** With more, waiting is all there is. Common practice. */
     private static final int MOST_WAVES = 3;
 
@@ -141,7 +138,7 @@ public final class Fitter {
             Fit fit = laying.at(groups);
             if (fit != null) return fit;
         }
-        if (WAVES.contains(activity.grouping().formation()) && laying.roomy > 0)
+        if (activity.grouping().formation().is(Formation.Is.IN_WAVES) && laying.roomy > 0)
             for (int waves = 2; waves <= MOST_WAVES; waves++) {
                 Fit fit = laying.waves(waves);
                 if (fit != null) return fit;
@@ -246,20 +243,20 @@ public final class Fitter {
 
     private SpaceNeed space(Asked asked, List<Need> needs, int groups) {
         Activity activity = asked.activity();
-        return LaneLength.wanted(
-                activity.grouping().formation(),
-                activity.space(),
-                asked.metres(age),
-                (children + groups - 1) / groups,
-                needs.stream()
-                        .filter(n -> n.role() == Need.Role.TOPPLED)
-                        .mapToInt(Need::count)
-                        .max()
-                        .orElse(0),
-                needs.stream()
-                        .anyMatch(n -> n.per() == Need.Per.GROUP
-                                && (n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT)),
-                needs.stream().noneMatch(n -> n.role() == Need.Role.SENT));
+        return Form.of(activity.grouping().formation())
+                .wanted(
+                        activity.space(),
+                        asked.metres(age),
+                        (children + groups - 1) / groups,
+                        needs.stream()
+                                .filter(n -> n.role() == Need.Role.TOPPLED)
+                                .mapToInt(Need::count)
+                                .max()
+                                .orElse(0),
+                        needs.stream()
+                                .anyMatch(n -> n.per() == Need.Per.GROUP
+                                        && (n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT)),
+                        needs.stream().noneMatch(n -> n.role() == Need.Role.SENT));
     }
 
     private FloorFit floor(Place place, SpaceNeed space, Formation formation) {
@@ -415,14 +412,14 @@ public final class Fitter {
         if (turn.milliTries() > 0) reasons.add(turn.words());
         if (task.bound() != null) reasons.add(task.bound());
         for (KitLine line : lines) if (line.reason() != null) reasons.add(line.words() + ": " + line.reason());
-        boolean odd = children % 2 == 1 && activity.grouping().formation() == Formation.PAIRS;
+        boolean odd = children % 2 == 1 && activity.grouping().formation().sharing() == Formation.Sharing.PAIR;
         if (odd && activity.oddChild() != null) reasons.add("%d is odd: %s".formatted(children, activity.oddChild()));
         return new Fit.Works(
                 task,
                 laid.groups(),
                 laid.waves(),
                 sizes,
-                formationWords(activity, sizes, floor)
+                Form.of(activity.grouping().formation()).words(children, sizes, floor)
                         + (laid.waves() == 1 ? "" : ", in %d waves".formatted(laid.waves())),
                 space,
                 turn,
@@ -430,33 +427,6 @@ public final class Fitter {
                 cautions,
                 reasons,
                 List.of());
-    }
-
-    private String formationWords(Activity activity, List<Integer> sizes, FloorFit floor) {
-        return switch (activity.grouping().formation()) {
-            case GATHERED -> "all %d together".formatted(children);
-            case CIRCLE -> "one circle of %d".formatted(children);
-            case SCATTER -> "%d scattered, %s".formatted(children, floor.how());
-            case WALL ->
-                sizes.get(0) == 1 ? "%d at the wall, one each".formatted(children) : Groups.words("wall places", sizes);
-            case PAIRS -> pairs(sizes) + ", " + floor.how();
-            case LANES -> Groups.words("lanes", sizes) + ", " + floor.how();
-            case FILES -> Groups.words("files", sizes) + ", " + floor.how();
-            case TWO_SIDES -> Groups.words("sides", sizes);
-            case RELAY -> Groups.words("relay files", sizes) + ", " + floor.how();
-            case ROLES -> Groups.words("groups", sizes) + ", " + floor.how();
-            case STATIONS -> Groups.words("stations", sizes);
-            case CROSSING -> "all %d cross, %s".formatted(children, floor.how());
-            case SCRAMBLE -> "%d in a scramble, %s".formatted(children, floor.how());
-        };
-    }
-
-    private static String pairs(List<Integer> sizes) {
-        long threes = sizes.stream().filter(s -> s == 3).count();
-        long pairs = sizes.size() - threes;
-        String threesText = threes == 1 ? "1 three" : threes + " threes";
-        if (pairs == 0) return threesText;
-        return pairs + (pairs == 1 ? " pair" : " pairs") + (threes == 0 ? "" : " and " + threesText);
     }
 
     /** Looks one teacher has in a segment: (minutes - 1.5) x 60 x 0.5 / 10. Common practice. */

@@ -5,19 +5,16 @@ import io.isokinet.core.activity.Gathering;
 import io.isokinet.core.place.Fixture;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.quantity.Words;
-import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
 import io.isokinet.core.space.FloorPlan.Vantage;
 import io.isokinet.core.space.FloorTask.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -38,9 +35,6 @@ public final class FloorPlanner {
     private static final double SEEN = 7;
     /** A cue is seen from within 60 degrees of its best side. Common practice. */
     private static final double RIGHT_SIDE = 0.5;
-    /** Where everybody keeps a place. */
-    private static final Set<Formation> PLACED = EnumSet.of(
-            Formation.LANES, Formation.FILES, Formation.PAIRS, Formation.WALL, Formation.RELAY, Formation.ROLES);
 
     /** Between the backs of one row and the next, where there is room. Common practice. */
     private static final double BACKS_APART = 3;
@@ -59,7 +53,7 @@ public final class FloorPlanner {
     private FloorPlanner(FloorTask task) {
         this.task = task;
         this.floor = new Floor(task.place());
-        this.sketch = new Sketch(task, floor);
+        this.sketch = Form.of(task.formation()).sketch(task, floor);
     }
 
     /** @throws IllegalArgumentException if the place has no room for so many groups; {@link FloorFit} says how many it has */
@@ -69,48 +63,15 @@ public final class FloorPlanner {
 
     private FloorPlan plan() {
         FloorFit fit = FloorFit.of(task.place(), task.need(), task.formation(), task.children());
-        List<Rect> slots = List.of();
-        switch (task.formation()) {
-            case GATHERED -> sketch.gathered();
-            case SCATTER, SCRAMBLE -> sketch.spread();
-            case CROSSING -> sketch.crossing();
-            case TWO_SIDES -> sketch.twoSides();
-            case CIRCLE -> sketch.ring();
-            case WALL -> {
-                List<Floor.WallSlot> walls = floor.wallSlots(task.need().metresLong());
-                room(walls.size());
-                for (int g = 0; g < task.sizes().size(); g++) sketch.atWall(g, walls.get(g));
-            }
-            default -> {
-                boolean back = floor.sendsToOrigin(fit.along());
-                boolean lanes = task.formation() == Formation.LANES || task.formation() == Formation.RELAY;
-                slots = lanes ? lengthened(placed(fit), fit.along()) : placed(fit);
-                for (int g = 0; g < slots.size(); g++) {
-                    sketch.areas.add(new Area(g, slots.get(g), true));
-                    Frame frame = Frame.of(slots.get(g), fit.along(), back);
-                    switch (task.formation()) {
-                        case PAIRS -> sketch.pair(g, frame);
-                        case ROLES -> sketch.parts(g, frame);
-                        case STATIONS -> sketch.station(g, frame);
-                        case FILES -> sketch.file(g, frame);
-                        default -> sketch.lane(g, frame);
-                    }
-                }
-                if (task.formation() == Formation.STATIONS) rotate(slots);
-                if (lanes) {
-                    close(slots, fit.along(), back);
-                    way(slots, fit.along(), back);
-                }
-            }
-        }
+        sketch.draw(this, fit);
+        List<Rect> slots = sketch.slots;
         if (task.sending().measured()) sketch.scorers(slots, fit.along());
         paintedLine(fit.along());
         ceiling();
         rollOn(slots, fit.along());
         leftHanders();
-        Point teacher = task.formation() == Formation.GATHERED
-                ? sketch.front()
-                : teacher(fit.along(), floor.sendsToOrigin(fit.along()));
+        Point own = sketch.teacher();
+        Point teacher = own == null ? teacher(fit.along(), floor.sendsToOrigin(fit.along())) : own;
         return new FloorPlan(
                 task.place().length(),
                 task.place().width(),
@@ -120,7 +81,7 @@ public final class FloorPlanner {
                 sketch.things,
                 sketch.closed,
                 teacher,
-                PLACED.contains(task.formation())
+                task.formation().is(Formation.Is.PLACED)
                         ? vantages(want(fit.along(), floor.sendsToOrigin(fit.along())), teacher)
                         : List.of(),
                 gather(teacher),
@@ -128,14 +89,14 @@ public final class FloorPlanner {
                 sketch.reasons);
     }
 
-    private void room(int there) {
+    void room(int there) {
         if (there < task.sizes().size())
             throw new IllegalArgumentException("%d groups want floor and %s has room for %d; make larger groups."
                     .formatted(task.sizes().size(), task.place().name(), there));
     }
 
     /** The floor of each group: where it was put, and the others around that. */
-    private List<Rect> placed(FloorFit fit) {
+    List<Rect> placed(FloorFit fit) {
         int groups = task.sizes().size();
         room(fit.groups());
         List<Rect> usual = apart(spreadOut(fit.slots(), groups, fit.along()), fit.along());
@@ -189,7 +150,7 @@ public final class FloorPlanner {
     }
 
     /** Lanes that are too short for the step beside theirs reach further, as far as the floor is free for all of them. */
-    private List<Rect> lengthened(List<Rect> slots, boolean along) {
+    List<Rect> lengthened(List<Rect> slots, boolean along) {
         double missing = wanted(task.sending().others().stream()
                         .mapToDouble(d -> d)
                         .max()
@@ -210,7 +171,8 @@ public final class FloorPlanner {
                 .mapToInt(FloorTask.Piece::count)
                 .max()
                 .orElse(0);
-        return LaneLength.wanted(task.formation(), task.need(), metres, largest, pins, false, false)
+        return Form.of(task.formation())
+                .wanted(task.need(), metres, largest, pins, false, false)
                 .metresLong();
     }
 
@@ -297,7 +259,7 @@ public final class FloorPlanner {
     }
 
     /** All in front of the start lines is shut to the walls, over the whole breadth that the lanes take. */
-    private void close(List<Rect> slots, boolean along, boolean back) {
+    void close(List<Rect> slots, boolean along, boolean back) {
         if (task.sending().way() == Way.NOTHING || task.sending().way() == Way.RUN) return;
         double x0 = slots.stream().mapToDouble(Rect::x).min().orElseThrow();
         double x1 = slots.stream().mapToDouble(r -> r.x() + r.w()).max().orElseThrow();
@@ -324,7 +286,7 @@ public final class FloorPlanner {
     }
 
     /** The way to fetch and back, outside every lane. */
-    private void way(List<Rect> slots, boolean along, boolean back) {
+    void way(List<Rect> slots, boolean along, boolean back) {
         if (slots.isEmpty() || task.sending().way() == Way.NOTHING) return;
         double low =
                 slots.stream().mapToDouble(r -> along ? r.y() : r.x()).min().orElseThrow();
@@ -345,7 +307,7 @@ public final class FloorPlanner {
         else sketch.lines.add(new Line(Line.Kind.WAY, near, far, ""));
     }
 
-    private void rotate(List<Rect> slots) {
+    void rotate(List<Rect> slots) {
         for (int g = 0; g < slots.size() && slots.size() > 1; g++) {
             Point a = slots.get(g).middle();
             Point b = slots.get((g + 1) % slots.size()).middle();
@@ -380,7 +342,7 @@ public final class FloorPlanner {
                 .filter(l -> l.kind() == Line.Kind.START)
                 .findFirst()
                 .orElse(null);
-        if (start == null || task.formation() == Formation.WALL) return;
+        if (start == null || !sketch.hasStartLine()) return;
         double at = along ? start.from().x() : start.from().y();
         task.place().fixtures().stream()
                 .filter(f -> f.kind() == Fixture.Kind.LINE)
@@ -491,7 +453,7 @@ public final class FloorPlanner {
     }
 
     private @Nullable Point gather(Point teacher) {
-        if (task.gathering() != Gathering.AT_THE_TEACHER || task.formation() == Formation.GATHERED) return null;
+        if (task.gathering() != Gathering.AT_THE_TEACHER || sketch.teacher() != null) return null;
         Point middle = new Point(floor.length / 2, floor.width / 2);
         double far = Math.max(0.01, teacher.to(middle));
         double step = Math.min(2, far);

@@ -1,11 +1,10 @@
 package io.isokinet.core.space;
 
-import io.isokinet.core.activity.Formation;
 import io.isokinet.core.place.SpaceNeed;
 import org.jspecify.annotations.Nullable;
 
 /** How much floor a group wants for the distance of its task, so that what is drawn is what is said. Common practice, no source. */
-public final class LaneLength {
+final class LaneLength {
     /** Between two who stand in a queue. */
     static final double QUEUE = 0.5;
     /** From who acts to who waits next: room to swing. */
@@ -32,60 +31,51 @@ public final class LaneLength {
     private LaneLength() {}
 
     /**
-     * The floor a group wants: what the activity says, or more where its distance asks for it.
+     * What is asked of the floor of a group.
      *
      * @param metres of the task; null if nothing says
      * @param largest group
-     * @param pins that stand in a group; 0 for none
-     * @param target true if a target stands in a group
+     * @param pins that stand in it; 0 for none
+     * @param target true if a target stands in it
      * @param runs true if the children run instead of sending something
      */
-    public static SpaceNeed wanted(
-            Formation formation,
-            SpaceNeed need,
-            @Nullable Double metres,
-            int largest,
-            int pins,
-            boolean target,
-            boolean runs) {
+    record Asked(@Nullable Double metres, int largest, int pins, boolean target, boolean runs) {}
+
+    static SpaceNeed asItSays(SpaceNeed need, Asked asked) {
+        return need;
+    }
+
+    /** From the last who waits to the wall. */
+    static SpaceNeed wall(SpaceNeed need, Asked a) {
         double wide = need.metresPerGroup();
-        if (formation == Formation.WALL)
-            return need.of(
-                    Math.max(
-                            Floor.WALL_DEPTH,
-                            metres == null ? 0 : metres + 0.1 + queue(largest, columns(largest, wide)) + SLACK),
-                    wide);
-        boolean lane = formation == Formation.LANES || formation == Formation.RELAY;
-        if (metres == null && !lane) return need;
-        double far = metres == null ? SHORTEST : metres;
-        return switch (formation) {
-            case LANES, RELAY ->
-                need.of(
-                        Math.max(
-                                need.metresLong(),
-                                queue(largest, columns(largest, wide))
-                                        + BACK
-                                        + far
-                                        + depth(pins)
-                                        + (runs ? FloorPlanner.RUN_OUT - Floor.MARGIN : BEHIND_TARGET)
-                                        + SLACK),
-                        wide);
-            case PAIRS ->
-                largest > 3
-                        ? ring(need, far, largest)
-                        : need.of(
-                                Math.max(
-                                        need.metresLong(),
-                                        far + 2 * EDGE + (target ? BEHIND_PIN + depth(pins) : 0) + SLACK),
-                                wide);
-            case ROLES -> ring(need, far, largest);
-            default -> need;
-        };
+        double wanted = a.metres == null ? 0 : a.metres + 0.1 + queue(a.largest, columns(a.largest, wide)) + SLACK;
+        return need.of(Math.max(Floor.WALL_DEPTH, wanted), wide);
+    }
+
+    /** From the last who waits over the line to behind the target. */
+    static SpaceNeed lane(SpaceNeed need, Asked a) {
+        double wide = need.metresPerGroup();
+        double wanted = queue(a.largest, columns(a.largest, wide))
+                + BACK
+                + (a.metres == null ? SHORTEST : a.metres)
+                + depth(a.pins)
+                + (a.runs ? FloorPlanner.RUN_OUT - Floor.MARGIN : BEHIND_TARGET)
+                + SLACK;
+        return need.of(Math.max(need.metresLong(), wanted), wide);
+    }
+
+    /** From back to back, and to who fetches behind a target. */
+    static SpaceNeed pair(SpaceNeed need, Asked a) {
+        if (a.metres == null) return need;
+        if (a.largest > 3) return ring(need, a);
+        double wanted = a.metres + 2 * EDGE + (a.target ? BEHIND_PIN + depth(a.pins) : 0) + SLACK;
+        return need.of(Math.max(need.metresLong(), wanted), need.metresPerGroup());
     }
 
     /** Parts on a ring with the distance between neighbours. */
-    private static SpaceNeed ring(SpaceNeed need, double metres, int largest) {
-        double across = largest < 2 ? 0 : metres / Math.sin(Math.PI / largest) + 2 * EDGE + SLACK;
+    static SpaceNeed ring(SpaceNeed need, Asked a) {
+        if (a.metres == null || a.largest < 2) return need;
+        double across = a.metres / Math.sin(Math.PI / a.largest) + 2 * EDGE + SLACK;
         return need.of(Math.max(need.metresLong(), across), Math.max(need.metresPerGroup(), across));
     }
 

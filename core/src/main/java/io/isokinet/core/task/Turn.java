@@ -40,12 +40,12 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
         Formation formation = activity.grouping().formation();
         double group = (double) children / groups;
         double sharers =
-                switch (formation) {
-                    case LANES, FILES, WALL, RELAY, ROLES, STATIONS -> group;
-                    case PAIRS -> cycle != null && cycle.acts() == Acts.ONE ? group : group / 2;
-                    case CIRCLE -> perObject(needs, Need.Per.GROUP, group);
-                    case TWO_SIDES, SCRAMBLE -> perObject(needs, Need.Per.CLASS, children);
-                    case GATHERED, SCATTER, CROSSING -> 1;
+                switch (formation.sharing()) {
+                    case NOBODY -> 1;
+                    case GROUP -> group;
+                    case PAIR -> cycle != null && cycle.acts() == Acts.ONE ? group : group / 2;
+                    case THINGS_OF_GROUP -> perObject(needs, Need.Per.GROUP, group);
+                    case THINGS_OF_CLASS -> perObject(needs, Need.Per.CLASS, children);
                 };
         sharers *= waves;
         int seconds = cycle == null ? 0 : cycle.seconds();
@@ -61,11 +61,9 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
         Formation formation = activity.grouping().formation();
         TurnCycle cycle = activity.cycle();
         return waves > 1
-                || formation.queues()
-                || formation == Formation.WALL
-                || formation == Formation.STATIONS
-                || formation == Formation.CIRCLE && cycle != null
-                || formation == Formation.PAIRS && cycle != null && cycle.acts() == Acts.ONE;
+                || formation.is(Formation.Is.WAITING)
+                        && (cycle != null || formation.sharing() == Formation.Sharing.GROUP)
+                || cycle != null && formation.sharing() == Formation.Sharing.PAIR && cycle.acts() == Acts.ONE;
     }
 
     /** Lanes run from 45 % with two in a lane down to 25 % with six; the other formations keep their usual figure. */

@@ -168,7 +168,7 @@ class FloorPlanTest {
     @Test
     void sectorsForMeasuringAreAsWideAsTheRulesSay() {
         // World Athletics: the chord between the lines is 0.60 r for the heavy ball and 0.50 r for the spear; memory.
-        assertThat(2 * Math.sin(Math.toRadians(Sketch.SECTOR_DEGREES / 2))).isCloseTo(0.60, within(0.001));
+        assertThat(2 * Math.sin(Math.toRadians(LaneSketch.SECTOR_DEGREES / 2))).isCloseTo(0.60, within(0.001));
         assertThat(2 * Math.sin(Math.toRadians(28.96 / 2))).isCloseTo(0.50, within(0.001));
         Place field = new Place("field", new Length(50), new Length(30), null, Place.Floor.GRASS, 0);
         FloorPlan plan = FloorPlanner.of(task(

@@ -42,7 +42,6 @@ import io.isokinet.server.unit.Lessons;
 import io.isokinet.server.unit.Lessons.InHand;
 import io.isokinet.server.unit.UnitView.SegmentView;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -55,17 +54,6 @@ import org.jspecify.annotations.Nullable;
 
 /** One lesson while it is worked out for who is there. */
 final class LessonInWork {
-
-    /** Where one is with somebody. */
-    private static final Set<Formation> GROUPED = EnumSet.of(
-            Formation.LANES,
-            Formation.FILES,
-            Formation.PAIRS,
-            Formation.WALL,
-            Formation.TWO_SIDES,
-            Formation.RELAY,
-            Formation.ROLES,
-            Formation.STATIONS);
 
     /** Who tidy together. Common practice. */
     private static final int HELPERS = 4;
@@ -181,7 +169,7 @@ final class LessonInWork {
 
     private List<GroupView> with(Segment segment, Fit.Works works) {
         Activity activity = segment.activity();
-        if (!GROUPED.contains(activity.grouping().formation())
+        if (!activity.grouping().formation().is(Formation.Is.GROUPED)
                 || works.sizes().get(0) == 1
                 || works.sizes().stream().mapToInt(i -> i).sum() != grouper.playing()) return List.of();
         GroupDeal cut = grouper.cut(teams, works.sizes());
