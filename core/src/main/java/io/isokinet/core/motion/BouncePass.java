@@ -22,11 +22,17 @@ public final class BouncePass {
         return rebound * down * after - Toppling.GRAVITY * after * after / 2;
     }
 
+    /** How fast it leaves the hands upwards, in m/s; less than zero for a push downwards. The values as in {@link #arrives}. */
+    public static double leaves(double distance, double from, double level, Share point) {
+        double hits = point.value() * distance / level;
+        return (Toppling.GRAVITY * hits * hits / 2 - from) / hits;
+    }
+
     /** Height after a share of the way, 0 to 1, in metres; the other values as in {@link #arrives}. */
     public static double height(double distance, double from, double level, Share point, double rebound, double share) {
         double hits = point.value() * distance / level;
         double at = share * distance / level;
-        double start = -(from - Toppling.GRAVITY * hits * hits / 2) / hits;
+        double start = leaves(distance, from, level, point);
         if (at <= hits) return Math.max(0, from + start * at - Toppling.GRAVITY * at * at / 2);
         double up = rebound * (Toppling.GRAVITY * hits - start);
         double after = at - hits;

@@ -21,6 +21,10 @@ public record BounceTask(double point, double from, double arrives, List<Double>
     /** Metres off the waist that are still about it: a hand's length. */
     private static final double ABOUT = 0.1;
 
+    private static final Share TWO_THIRDS = new Share(2.0 / 3);
+    /** Metres a second upwards that are still level. */
+    private static final double LEVEL = 0.2;
+
     /** Metres a second; slower it is a toss, no pass. Common practice. */
     private static final double SLOWEST = 2;
 
@@ -51,7 +55,22 @@ public record BounceTask(double point, double from, double arrives, List<Double>
                 Words.say(
                                 "It bounces %.1f m on the way, %.0f %% of it, and arrives %.1f m high; about the waist is %.1f m.",
                                 point.value() * metres, 100 * point.value(), arrives, waist)
-                        + (about(arrives, waist) ? "" : instead(metres, from, speed, waist, rebound)));
+                        + (about(arrives, waist) ? "" : instead(metres, from, speed, waist, rebound))
+                        + leaving(metres, from, speed, point, rebound));
+    }
+
+    /** Which way it leaves the hands: what is tossed up is no push, so that the push is told beside it. */
+    private static String leaving(double metres, double from, double speed, Share point, double rebound) {
+        double up = BouncePass.leaves(metres, from, speed, point);
+        if (up <= LEVEL) return Words.say(" It is pushed down out of the hands, at %.1f m/s.", Math.max(0, -up));
+        return Words.say(
+                " So it leaves the hands upwards, a toss: pushed at two thirds of the way it arrives %.1f m high.",
+                Math.max(0, BouncePass.arrives(metres, from, Math.max(speed, pushed(metres, from)), TWO_THIRDS, rebound)));
+    }
+
+    /** The least speed over the floor at which a pass to two thirds of the way leaves the hands level or downwards. */
+    private static double pushed(double metres, double from) {
+        return TWO_THIRDS.value() * metres / Math.sqrt(2 * from / Toppling.GRAVITY);
     }
 
     private static boolean about(double arrives, double waist) {

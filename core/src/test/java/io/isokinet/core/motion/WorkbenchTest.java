@@ -80,6 +80,15 @@ class WorkbenchTest {
         assertThat(BounceTask.of(3, new Age(8), 5, 0.3).sentence()).contains("take a ball that bounces higher");
     }
 
+    /** By hand: 0.7 s to a bounce 2.1 m on at 3 m/s, in which a ball falls 2.4 m: from 0.875 m it must go up first, at 2.2 m/s. */
+    @Test
+    void itSaysWhichWayItLeavesTheHands() {
+        assertThat(BouncePass.leaves(3, 0.875, 3, new Share(0.7))).isCloseTo(2.18, within(0.01));
+        assertThat(BounceTask.of(3, new Age(8), 3, 0.75).sentence())
+                .contains("leaves the hands upwards, a toss: pushed at two thirds of the way it arrives");
+        assertThat(BounceTask.of(3, new Age(8), 7, 0.75).sentence()).contains("It is pushed down out of the hands");
+    }
+
     /** From 0.875 m at 5 m/s over 3 m, rebound 0.75: of the points from half of the way on, half comes up highest, to 0.546 m (worked). */
     @Test
     void aBouncePassOfAnEightYearOldArrivesAsNearTheWaistAsItCan() {
