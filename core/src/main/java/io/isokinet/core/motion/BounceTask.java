@@ -65,7 +65,9 @@ public record BounceTask(double point, double from, double arrives, List<Double>
         if (up <= LEVEL) return Words.say(" It is pushed down out of the hands, at %.1f m/s.", Math.max(0, -up));
         return Words.say(
                 " So it leaves the hands upwards, a toss: pushed at two thirds of the way it arrives %.1f m high.",
-                Math.max(0, BouncePass.arrives(metres, from, Math.max(speed, pushed(metres, from)), TWO_THIRDS, rebound)));
+                Math.max(
+                        0,
+                        BouncePass.arrives(metres, from, Math.max(speed, pushed(metres, from)), TWO_THIRDS, rebound)));
     }
 
     /** The least speed over the floor at which a pass to two thirds of the way leaves the hands level or downwards. */
