@@ -5,6 +5,7 @@ import io.isokinet.core.activity.Brings;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.StepFacts;
+import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
@@ -17,6 +18,7 @@ import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.core.skill.Skill;
 import io.isokinet.core.task.Turn;
+import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
@@ -270,6 +272,7 @@ final class PackChecks {
         int milli = Turn.of(
                         activity,
                         activity.needs(),
+                        TurnCycle.USUALLY_MISSED,
                         Math.max(1, USUAL_CLASS / activity.grouping().usual()),
                         USUAL_CLASS,
                         1)
@@ -303,6 +306,12 @@ final class PackChecks {
     }
 
     private void item(Item item) {
+        Handling.HeldBy held = item.handling().heldBy();
+        if (held != null && !known.hasItem(held.item()))
+            add(
+                    "item-exists",
+                    item.key(),
+                    "It is held up by the item (%s), which does not exist.".formatted(held.item()));
         if (!item.homeMade()) return;
         if (item.recipe() == null || item.handling().check() == null)
             add("recipe", item.key(), "What is home-made needs a recipe, and a check before each use.");

@@ -339,6 +339,7 @@ final class PackMapper {
                                 cycle.get("fetch").asInt(),
                                 cycle.get("back").asInt(),
                                 cycle.get("reset").asInt(),
+                                cycle.path("miss").asInt(0),
                                 cycle.path("goes").asInt(1),
                                 cycle.has("acts")
                                         ? constant(TurnCycle.Acts.class, text(cycle, "acts"))

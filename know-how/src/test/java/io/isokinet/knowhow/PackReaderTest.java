@@ -251,6 +251,8 @@ class PackReaderTest {
                         "does not exist"),
                 Arguments.of("item-exists", DRILLS, "like: skittle", "like: unicorn", "does not exist"),
                 Arguments.of(
+                        "item-exists", "kit.yaml", "held-by: {item: post-stand", "held-by: {item: mast", "held up by"),
+                Arguments.of(
                         "two-items",
                         DRILLS,
                         "like: rope, traits: [flat, long], width: [80, 2600]",

@@ -58,10 +58,18 @@ class StepFactsTest {
         List<Activity> then = PackReader.read(before).knowHow().activities();
         for (int i = 0; i < now.size(); i++) {
             assertThat(saidInWords(then.get(i))).as(now.get(i).name()).isEqualTo(saidInWords(now.get(i)));
+            assertThat(ladders(then.get(i))).isEqualTo(ladders(now.get(i)));
             assertThat(then.get(i).attempt().asks(Effort.HOLD))
                     .as(now.get(i).name())
                     .isEqualTo(now.get(i).attempt().asks(Effort.HOLD));
         }
+    }
+
+    /** All of its levers but their facts. */
+    private static List<Lever> ladders(Activity activity) {
+        return activity.levers().stream()
+                .map(l -> new Lever(l.name(), l.steps(), l.usual(), l.logits()))
+                .toList();
     }
 
     /** What packs of schema 1 could say of a step: how far, and which limb. */

@@ -1,5 +1,6 @@
 package io.isokinet.knowhow;
 
+import io.isokinet.core.activity.TurnCycle;
 import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.Deque;
@@ -19,13 +20,19 @@ final class TurnSimulation {
     private final int children;
     private final int things;
     private final double[] phases;
+    private final double[] misses;
     private final Random random;
 
-    /** @param things how many can have a turn at once @param phases seconds of act, fetch, back and reset */
-    TurnSimulation(int children, int things, double[] phases, Random random) {
+    /**
+     * @param things how many can have a turn at once
+     * @param phases seconds of act, fetch, back and reset
+     * @param misses seconds that each go adds if it fails
+     */
+    TurnSimulation(int children, int things, double[] phases, double[] misses, Random random) {
         this.children = children;
         this.things = things;
         this.phases = phases;
+        this.misses = misses;
         this.random = random;
     }
 
@@ -55,15 +62,17 @@ final class TurnSimulation {
         double seconds = 0;
         // Uniform about the middle: some fetches are short, some run into a corner.
         for (double phase : phases) seconds += phase * (1 + PHASE_SPREAD * (2 * random.nextDouble() - 1));
+        for (double miss : misses) if (random.nextDouble() < TurnCycle.USUALLY_MISSED) seconds += miss;
         return seconds * pace;
     }
 
     /** The middle of many seeded runs. */
-    static double median(int children, int things, double[] phases, double seconds, int runs, long seed) {
+    static double median(
+            int children, int things, double[] phases, double[] misses, double seconds, int runs, long seed) {
         Random random = new Random(seed);
         double[] each = new double[runs];
         for (int i = 0; i < runs; i++)
-            each[i] = new TurnSimulation(children, things, phases, random).turnsEach(seconds);
+            each[i] = new TurnSimulation(children, things, phases, misses, random).turnsEach(seconds);
         Arrays.sort(each);
         return each[runs / 2];
     }

@@ -111,7 +111,10 @@ public final class KitFinder {
         List<Item> things = able.stream().flatMap(List::stream).distinct().toList();
         boolean compete = things.size() < able.stream().mapToInt(List::size).sum();
         int[] wanted = needs.stream().mapToInt(n -> n.wanted(children, groups)).toArray();
-        if (!compete) return inTurn(needs, able, wanted);
+        // What hangs takes its posts as well, which a sharing out of single things does not see.
+        boolean held = IntStream.range(0, needs.size())
+                .anyMatch(n -> able.get(n).stream().anyMatch(item -> holder(needs.get(n), item) != null));
+        if (!compete || held) return inTurn(needs, able, wanted);
         List<Map<Item, Integer>> given = matched(needs, able, things, wanted, here);
         boolean whole = true;
         for (int n = 0; n < needs.size(); n++)
@@ -133,11 +136,13 @@ public final class KitFinder {
             int missing = wanted[n];
             Map<Item, Integer> own = new LinkedHashMap<>();
             for (Item item : able.get(n)) {
-                int left = there(needs.get(n), item) - used.getOrDefault(item, 0);
+                int left = left(needs.get(n), item, used);
                 int taken = Math.min(missing, left / set * set);
                 if (taken <= 0) continue;
                 own.put(item, taken);
                 used.merge(item, taken, Integer::sum);
+                HeldBy held = holder(needs.get(n), item);
+                if (held != null) used.merge(holding(held), taken * held.count(), Integer::sum);
                 missing -= taken;
             }
             given.add(own);
@@ -173,11 +178,17 @@ public final class KitFinder {
         return given;
     }
 
-    /** How many can be used: of what hangs, as many as there is something to hold up. */
-    private int there(Need need, Item item) {
+    /** How many can be used beside what is in use: of what hangs, as many as there is something to hold up. */
+    private int left(Need need, Item item, Map<Item, Integer> used) {
+        int count = cupboard.count(item) - used.getOrDefault(item, 0);
         HeldBy held = holder(need, item);
-        int count = cupboard.count(item);
-        return held == null ? count : Math.min(count, cupboard.count(shipped.get(held.item())) / held.count());
+        if (held == null) return count;
+        int holders = cupboard.count(holding(held)) - used.getOrDefault(holding(held), 0);
+        return Math.min(count, holders / held.count());
+    }
+
+    private Item holding(HeldBy held) {
+        return Objects.requireNonNull(shipped.get(held.item()), held.item());
     }
 
     private static @Nullable HeldBy holder(Need need, Item item) {
@@ -249,7 +260,7 @@ public final class KitFinder {
     }
 
     private KitLine holders(Need need, HeldBy held, int count) {
-        Item item = shipped.get(held.item());
+        Item item = holding(held);
         int many = held.count() * count;
         return new KitLine(need.what() + " held up", item.key(), many, KitLine.words(item, many), null, 0, null);
     }
@@ -265,7 +276,7 @@ public final class KitFinder {
                 .filter(item -> item.key().equals(need.prefers()) || need.isMetBy(item))
                 .filter(item -> item.handling().ageFrom() <= age.years())
                 .filter(item -> need.role() != Role.SENT || travels(need, item, r.here()))
-                .filter(item -> there(need, item) > 0)
+                .filter(item -> left(need, item, Map.of()) > 0)
                 .sorted(Comparator.comparing((Item item) -> forbidden.test(item, r.here()))
                         .thenComparingDouble(item -> distance(made, item))
                         .thenComparing(Item::key))

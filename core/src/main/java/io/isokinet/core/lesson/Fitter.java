@@ -124,10 +124,6 @@ public final class Fitter {
                             activity.grouping().most(),
                             children));
         Asked asked = Asked.of(activity, setting);
-        Task task = Task.of(asked, age, place.floor(), asked.needs(), List.of(), knowHow, cupboard);
-        String stopsShort = task.stopsShort();
-        if (stopsShort != null && task.sent() != null && new Ground(place.floor()).rolls(task.sent()))
-            return fails("%s does not work here%s: %s.".formatted(activity.name(), at(asked), stopsShort));
         List<Integer> order = counts.stream()
                 .sorted(Comparator.comparing(n -> !n.equals(wished)))
                 .toList();
@@ -391,7 +387,7 @@ public final class Fitter {
         String stopsShort = task.stopsShort();
         if (stopsShort != null)
             return fails("%s does not work here%s: %s.".formatted(activity.name(), at(laid.asked()), stopsShort));
-        Turn turn = Turn.of(activity, laid.needs(), laid.groups(), children, laid.waves());
+        Turn turn = Turn.of(task, laid.groups(), children, laid.waves());
         List<String> reasons = new ArrayList<>();
         if (laid.groups() != best)
             reasons.add(

@@ -191,7 +191,7 @@ public record LessonFit(
         int working = p.working();
         Optional<Rotation> rotation = Rotation.ofParts(activity.conduct().roles(), largest);
         int round = rotation.isPresent() && activity.cycle() != null
-                ? rotation.get().seconds(activity.cycle().seconds())
+                ? rotation.get().seconds(p.works().turn().seconds())
                 : 0;
         return new Drawing(
                 p.id(),
@@ -200,8 +200,8 @@ public record LessonFit(
                         : stations(p, place, known),
                 activity.cycle() == null
                         ? List.of()
-                        : telling(Minutes.options(
-                                activity, p.works().needs(), children, working, room(p.works(), place, children))),
+                        : telling(
+                                Minutes.options(p.works().task(), children, working, room(p.works(), place, children))),
                 rotation,
                 round,
                 round == 0 ? 0 : (double) working / round,
@@ -268,7 +268,7 @@ public record LessonFit(
                         reset,
                         pins,
                         FALLS,
-                        Math.max(1, cycle.seconds() - cycle.reset()),
+                        Math.max(1, p.works().turn().seconds() - cycle.reset()),
                         cycle.reset(),
                         new Random(1));
                 ways.add(Words.say(

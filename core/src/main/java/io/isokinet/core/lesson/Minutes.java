@@ -3,8 +3,8 @@ package io.isokinet.core.lesson;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.group.Groups;
 import io.isokinet.core.quantity.Share;
+import io.isokinet.core.task.Task;
 import io.isokinet.core.task.Turn;
-import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,16 +32,15 @@ public final class Minutes {
     /**
      * What other numbers of groups would give, the most tries first.
      *
-     * @param needs as they are at the setting
      * @param seconds in which it is done, the change into it taken off
      * @param room groups that the floor has room for
      */
-    public static List<Option> options(Activity activity, List<Need> needs, int children, int seconds, int room) {
+    public static List<Option> options(Task task, int children, int seconds, int room) {
         List<Option> options = new ArrayList<>();
-        for (int groups : Groups.counts(activity.grouping(), children)) {
+        for (int groups : Groups.counts(task.activity().grouping(), children)) {
             if (groups > room) continue;
             List<Integer> sizes = Groups.sizes(children, groups);
-            Turn turn = Turn.of(activity, needs, groups, children, 1);
+            Turn turn = Turn.of(task, groups, children, 1);
             int tries = turn.tries(seconds);
             options.add(new Option(
                     groups,

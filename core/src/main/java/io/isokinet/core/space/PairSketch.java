@@ -4,7 +4,6 @@ import static io.isokinet.core.space.LaneLength.APART;
 import static io.isokinet.core.space.LaneLength.BEHIND_PIN;
 import static io.isokinet.core.space.LaneLength.EDGE;
 
-import io.isokinet.core.quantity.Words;
 import io.isokinet.core.space.FloorPlan.Spot;
 import io.isokinet.core.space.FloorPlan.Thing;
 import io.isokinet.core.thing.Need;
@@ -30,16 +29,7 @@ final class PairSketch extends SlotSketch {
         double behind = target ? BEHIND_PIN + triangleDepth() : 0;
         double most = f.length() - 2 * EDGE - behind;
         Double told = task.sending().metres();
-        double metres = told == null ? Math.min(3, most) : told;
-        if (metres > most + 0.001) {
-            find(
-                    "too-short",
-                    g,
-                    Words.say(
-                            "Partners %.1f m apart want %.1f m more floor than there is; drawn %.1f m apart.",
-                            metres, metres - most, most));
-            metres = most;
-        }
+        double metres = drawn(g, told == null ? Math.min(3, most) : told, most, "between partners");
         double near = f.length() / 2 - (metres + behind) / 2;
         double middle = f.width() / 2;
         stand(Spot.Does.ACTS, f.at(near, middle), g, 0, parts(0));

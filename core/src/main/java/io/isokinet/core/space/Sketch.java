@@ -62,6 +62,18 @@ abstract class Sketch {
         findings.add(new Finding(rule, group < 0 ? "floor" : "group " + (group + 1), message));
     }
 
+    /** As far as there is floor: where groups were moved by hand, a finding says what is missing. */
+    double drawn(int group, double metres, double most, String between) {
+        if (metres <= most + 0.001) return metres;
+        find(
+                "too-short",
+                group,
+                Words.say(
+                        "%.1f m %s want %.1f m more floor than there is; drawn at %.1f m.",
+                        metres, between, metres - most, most));
+        return most;
+    }
+
     void stand(Spot.Does does, Point at, int group, int place, String label) {
         int left = group >= 0 && group < task.leftHanded().size()
                 ? task.leftHanded().get(group)

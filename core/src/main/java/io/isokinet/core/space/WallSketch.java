@@ -1,6 +1,5 @@
 package io.isokinet.core.space;
 
-import io.isokinet.core.quantity.Words;
 import io.isokinet.core.space.FloorPlan.Area;
 import io.isokinet.core.space.FloorPlan.Line;
 import java.util.List;
@@ -36,16 +35,7 @@ final class WallSketch extends Sketch {
         Double told = task.sending().metres();
         int columns = columns(size, f, f.length() - 0.1 - (told == null ? 0 : told));
         double most = Math.max(0.6, f.length() - 0.1 - LaneLength.queue(size, columns));
-        double metres = told == null ? Math.min(2, most) : told;
-        if (metres > most + 0.001) {
-            find(
-                    "too-short",
-                    g,
-                    Words.say(
-                            "%.1f m from the wall want %.1f m more floor than there is; drawn at %.1f m.",
-                            metres, metres - most, most));
-            metres = most;
-        }
+        double metres = drawn(g, told == null ? Math.min(2, most) : told, most, "from the wall");
         double line = f.length() - metres;
         queue(g, f, line, columns);
         lines.add(new Line(Line.Kind.START, f.at(line, 0.2), f.at(line, f.width() - 0.2), ""));

@@ -165,6 +165,12 @@ public record Task(
                         metres);
     }
 
+    /** Share of the tries that are expected to fail, 0 to 1; 0 where there is no figure. */
+    double missed() {
+        Double share = success().share();
+        return share == null ? 0 : 1 - share;
+    }
+
     /** The most tries that a child is given in one stretch. */
     public int most() {
         return Toll.most(this);

@@ -31,11 +31,12 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
      * time as there are things to send.
      *
      * @param needs as they are at the setting
+     * @param missed share of the goes that fail, 0 to 1
      * @param groups they are in
      * @param children in the class
      * @param waves how many take turns with the kit; 1 if all work at once
      */
-    public static Turn of(Activity activity, List<Need> needs, int groups, int children, int waves) {
+    public static Turn of(Activity activity, List<Need> needs, double missed, int groups, int children, int waves) {
         TurnCycle cycle = activity.cycle();
         Formation formation = activity.grouping().formation();
         double group = (double) children / groups;
@@ -48,12 +49,20 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
                     case THINGS_OF_CLASS -> perObject(needs, Need.Per.CLASS, children);
                 };
         sharers *= waves;
-        int seconds = cycle == null ? 0 : cycle.seconds();
+        double seconds = cycle == null ? 0 : cycle.seconds(missed);
         int milli = cycle == null || seconds == 0
                 ? 0
                 : (int) Math.round(60_000.0 * activity.triesPerTurn() * cycle.goes() / (seconds * sharers));
         int waiting = waits(activity, waves) && sharers > 1 ? (int) Math.round(100 * (1 - 1 / sharers)) : 0;
-        return new Turn(seconds, sharers, milli, waiting, Math.min(moves(formation, group), 100 - waiting));
+        return new Turn(
+                (int) Math.round(seconds), sharers, milli, waiting, Math.min(moves(formation, group), 100 - waiting));
+    }
+
+    /** Turns at a task, with the misses that are to be expected. */
+    public static Turn of(Task task, int groups, int children, int waves) {
+        TurnCycle cycle = task.activity().cycle();
+        double missed = cycle == null || cycle.miss() == 0 ? 0 : task.missed();
+        return of(task.activity(), task.needs(), missed, groups, children, waves);
     }
 
     /** True if who has no turn waits; elsewhere all have something to do. */

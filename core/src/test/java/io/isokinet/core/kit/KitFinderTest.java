@@ -23,12 +23,20 @@ import io.isokinet.core.kit.KitLine.Effect;
 import io.isokinet.core.motion.Ground;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Mass;
 import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
+import io.isokinet.core.thing.Need;
+import io.isokinet.core.thing.Need.Asks;
 import io.isokinet.core.thing.Need.Per;
+import io.isokinet.core.thing.Need.Role;
+import io.isokinet.core.thing.Trait;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class KitFinderTest {
@@ -65,6 +73,55 @@ class KitFinderTest {
                 .singleElement()
                 .asString()
                 .contains("27 foam balls wanted (1 for a child), 22 missing");
+    }
+
+    /** Two posts hold one net up, so that four posts are two nets or four markers, and never both. */
+    @Test
+    void whatHangsTakesItsPostsWithIt() {
+        Item post = Made.stander("post", 2500, 300, 1500, 300, 300);
+        Item net = hanging("net", "post", 2);
+        Need nets = new Need("net", Role.MARKER, "net", Set.of(Trait.HANGS), 500, 5000, Asks.NOTHING, Per.GROUP, 1);
+        Need posts = new Need("post", Role.MARKER, "post", Set.of(Trait.STANDS), 200, 400, Asks.NOTHING, Per.GROUP, 1);
+        KitFinder kit = new KitFinder(cupboard(net, 3, post, 4), Map.of("net", net, "post", post), new Age(7));
+        assertThat(kit.find(List.of(nets), 8, 2, HERE).lines())
+                .extracting(KitLine::words)
+                .containsExactly("2 nets", "4 post bottles");
+        assertThat(kit.find(List.of(nets), 12, 3, HERE).suffices()).isFalse();
+        assertThat(kit.find(List.of(posts, nets), 8, 1, HERE).suffices()).isTrue();
+        assertThat(kit.find(List.of(nets, posts), 8, 2, HERE).shortages())
+                .singleElement()
+                .asString()
+                .contains("2 post bottles wanted");
+    }
+
+    private static Item hanging(String key, String post, int posts) {
+        Handling up = new Handling(
+                Handling.Hardness.SOFT,
+                null,
+                Set.of(),
+                1,
+                new Handling.HeldBy(post, posts),
+                null,
+                false,
+                true,
+                null,
+                1,
+                0,
+                3);
+        return new Item(
+                key,
+                key,
+                key + "s",
+                Mass.ofGrams(900),
+                Length.ofMillimetres(3000),
+                null,
+                null,
+                null,
+                Set.of(Trait.HANGS),
+                false,
+                1,
+                up,
+                null);
     }
 
     @Test

@@ -33,6 +33,7 @@ import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.space.FloorPlan.Line;
+import io.isokinet.core.task.Asked;
 import io.isokinet.core.task.Task;
 import io.isokinet.core.task.Toll;
 import io.isokinet.core.task.Turn;
@@ -158,7 +159,11 @@ class LessonFitTest {
                 .grouped(Formation.LANES, 3, 5, 10)
                 .turn(5, 3, 2, 0)
                 .build();
-        List<Minutes.Option> options = Minutes.options(wide, List.of(), 30, 600, 6);
+        List<Minutes.Option> options = Minutes.options(
+                Task.of(Asked.of(wide, 0), EIGHT, HALL.floor(), List.of(), List.of(), known, Cupboard.EMPTY),
+                30,
+                600,
+                6);
         assertThat(options.get(0).words()).isEqualTo("6 groups of 5: 12 tries each in 10 minutes");
         assertThat(options.get(options.size() - 1).words()).isEqualTo("3 groups of 10: 6 tries each in 10 minutes");
         assertThat(options.get(0).waitingPercent()).isEqualTo(80);

@@ -7,6 +7,7 @@ import io.isokinet.core.activity.Layout;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Scoring;
+import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
@@ -176,7 +177,7 @@ class ActivityController {
                 a.space().ceiling(),
                 List.of(a.grouping().least(), a.grouping().usual(), a.grouping().most()),
                 a.conduct().roles(),
-                a.cycle() == null ? null : a.cycle().seconds(),
+                a.cycle() == null ? null : (int) Math.round(a.cycle().seconds(TurnCycle.USUALLY_MISSED)),
                 a.setUpSeconds(),
                 a.needs().stream().map(n -> need(n, known)).toList(),
                 IntStream.range(0, a.levers().size())

@@ -3,12 +3,14 @@ package io.isokinet.server.unit;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.mastery.Setting;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.server.calendar.Calendars;
+import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.school.Classes.ClassView;
 import java.time.LocalDate;
@@ -196,9 +198,9 @@ public class Lessons {
                                 part(s),
                                 s.minutes(),
                                 s.changeSeconds(),
-                                s.activity().cycle() == null
-                                        ? null
-                                        : s.activity().cycle().seconds(),
+                                s.activity().cycle() != null && s.fit() instanceof Fit.Works w
+                                        ? w.turn().seconds()
+                                        : null,
                                 setting(s),
                                 s.introduces(),
                                 s.focus(),
