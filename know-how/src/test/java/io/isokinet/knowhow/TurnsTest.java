@@ -136,7 +136,14 @@ class TurnsTest {
 
     private int tries(Asked asked) {
         Task task = Task.of(
-                asked, new Age(6), Place.Floor.WOOD, asked.needs(), List.of(), Fixtures.KNOW_HOW, Cupboard.EMPTY);
+                asked,
+                new Age(6),
+                Place.Floor.WOOD,
+                asked.needs(),
+                List.of(),
+                Fixtures.KNOW_HOW,
+                Cupboard.EMPTY,
+                false);
         return Turn.of(task, 1, 1, 1).milliTries();
     }
 

@@ -1,5 +1,6 @@
 package io.isokinet.planner;
 
+import io.isokinet.core.unit.rule.Rules;
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
@@ -33,6 +34,7 @@ import io.isokinet.core.unit.rule.FavouritesIn;
 import io.isokinet.core.unit.rule.FewLayouts;
 import io.isokinet.core.unit.rule.LittleChanges;
 import io.isokinet.core.unit.rule.LivelyOrCalm;
+import io.isokinet.core.unit.rule.LoadHasRoom;
 import io.isokinet.core.unit.rule.LooksSuffice;
 import io.isokinet.core.unit.rule.NewAtItsEasiest;
 import io.isokinet.core.unit.rule.NewCuesWithinAge;
@@ -122,6 +124,7 @@ final class ExactModel {
         favourites();
         newAtItsEasiest();
         loads();
+        nearLoads();
         model.minimize(objective);
     }
 
@@ -513,6 +516,25 @@ final class ExactModel {
             most(l, t -> t.holds() - t.otherHolds(), Toll.MOST_ONE_SIDED);
             most(l, t -> t.otherHolds() - t.holds(), Toll.MOST_ONE_SIDED);
         }
+    }
+
+    /** Soft: what comes near it. */
+    private void nearLoads() {
+        Rule rule = new LoadHasRoom();
+        int throwing = Toll.roomy(Toll.mostOverarm(problem.profile().age()));
+        for (int l = 0; l < lessons; l++) {
+            near(rule, l, Toll::overarm, throwing);
+            near(rule, l, Toll::otherArm, throwing);
+            near(rule, l, Toll::pushes, Toll.roomy(Toll.MOST_PUSHES));
+            near(rule, l, Toll::landings, Toll.roomy(Toll.MOST_LANDINGS));
+        }
+    }
+
+    private void near(Rule rule, int l, java.util.function.ToIntFunction<Toll> of, int roomy) {
+        LinearExprBuilder above = LinearExpr.newBuilder().add(-roomy);
+        for (int s = 0; s < x.length; s++)
+            if (slots.get(s).lesson() == l) above.add(sum(s, c -> of.applyAsInt(c.toll())));
+        model.addGreaterOrEqual(amount(rule), above);
     }
 
     private void most(int l, java.util.function.ToIntFunction<Toll> of, int most) {

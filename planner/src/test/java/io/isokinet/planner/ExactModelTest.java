@@ -81,7 +81,7 @@ class ExactModelTest {
     @Test
     void longerPlansCostTheSameByModelAndRules() {
         int held = 0;
-        for (int seed = 0; seed < 8; seed++) {
+        for (int seed = 0; seed < 16; seed++) {
             Case unit = Case.of(seed, Instances.middling(seed));
             if (!unit.frame().certificates().isEmpty()) continue;
             Outcome.Planned found = (Outcome.Planned) new TimefoldPlanner().plan(unit.problem(), Instances.ids(), 200);

@@ -41,7 +41,7 @@ class TimefoldPlannerTest extends PlannerContract {
     @Test
     void tellsEachBetterPlanAndStopsWhenAsked() {
         List<Score> told = new ArrayList<>();
-        int enough = 3;
+        int enough = 2;
         UnitPlanner.Watcher watcher = new UnitPlanner.Watcher() {
             @Override
             public void better(Plan best, Score score, long evaluations) {

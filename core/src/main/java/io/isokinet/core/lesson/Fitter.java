@@ -56,6 +56,7 @@ public final class Fitter {
     private final Age age;
     private final int children;
     private final Policy policy;
+    private final Set<String> fresh;
     private final Map<Grouping, List<Integer>> splits = new HashMap<>();
     private final Map<Room, FloorFit> floors = new HashMap<>();
 
@@ -66,6 +67,11 @@ public final class Fitter {
 
     /** @param policy what the school makes of the usual cautions */
     public Fitter(KnowHow knowHow, Cupboard cupboard, Age age, int children, Policy policy) {
+        this(knowHow, cupboard, age, children, policy, Set.of());
+    }
+
+    /** @param fresh skills that are new to the class, by key */
+    public Fitter(KnowHow knowHow, Cupboard cupboard, Age age, int children, Policy policy, Set<String> fresh) {
         if (children < 1)
             throw new IllegalArgumentException(
                     "A lesson needs at least one child; the class has %d. Add children to the class."
@@ -80,6 +86,7 @@ public final class Fitter {
         this.age = age;
         this.children = children;
         this.policy = policy;
+        this.fresh = Set.copyOf(fresh);
     }
 
     /** At the step to start from, or the nearest to it that can be done: easier ones first. */
@@ -289,7 +296,7 @@ public final class Fitter {
             for (int i = 0; i < n && stations.size() == i; i++) {
                 Activity part = knowHow.activity(keys.get(i));
                 Zone zone = zones.get((i + turn) % n);
-                Fit fit = new Fitter(knowHow, left, age, sizes.get(0), policy)
+                Fit fit = new Fitter(knowHow, left, age, sizes.get(0), policy, fresh)
                         .fit(part, Stations.step(part, activity, setting), zone.place(), null, adapted);
                 if (fit instanceof Fit.Works works) {
                     stations.add(new Fit.Station(part, zone, works));
@@ -330,7 +337,7 @@ public final class Fitter {
                         "Each group is at every station once; each station has %.1f by %.1f m. Nobody goes behind another station's targets.",
                         floor.length().metres(), floor.width().metres()));
         return new Fit.Works(
-                new Task(asked, age, new Ground(place.floor()), needs, null, null, null, null),
+                new Task(asked, age, new Ground(place.floor()), needs, null, null, null, null, isFresh(asked)),
                 n,
                 1,
                 sizes,
@@ -344,6 +351,11 @@ public final class Fitter {
                 List.copyOf(cautions),
                 reasons,
                 stations);
+    }
+
+    private boolean isFresh(Asked asked) {
+        return asked.activity().skill() != null
+                && fresh.contains(asked.activity().skill());
     }
 
     private static String alike(List<Integer> sizes) {
@@ -383,7 +395,8 @@ public final class Fitter {
         List<Item> used = lines.stream().map(l -> knowHow.item(l.item())).toList();
         List<Caution> cautions = Safety.of(
                 new Scene(activity, place, age, children, laid.adapted(), sent, used), knowHow.cautions(), policy);
-        Task task = Task.of(laid.asked(), age, place.floor(), laid.needs(), lines, knowHow, cupboard);
+        Task task = Task.of(
+                laid.asked(), age, place.floor(), laid.needs(), lines, knowHow, cupboard, isFresh(laid.asked()));
         String stopsShort = task.stopsShort();
         if (stopsShort != null)
             return fails("%s does not work here%s: %s.".formatted(activity.name(), at(laid.asked()), stopsShort));

@@ -31,6 +31,12 @@ final class Chances {
     /** So much harder than usual a child sends where the floor asks for it. Common practice. */
     private static final double HARDEST = 1.3;
 
+    /**
+     * How far a class to whom a skill is new stands behind its age, in standard deviations: it begins one behind, and the unit takes it
+     * there. Common practice, no source.
+     */
+    private static final double BEHIND = 0.5;
+
     private static final double FALLS_WHEN_DOUBTFUL = 0.5;
 
     private static final Map<Must, Chance> ALL = new EnumMap<>(Map.ofEntries(
@@ -54,7 +60,15 @@ final class Chances {
 
     /** @param z how far a child is from the usual one of its age, in standard deviations; more is worse */
     static Success of(Task task, double z) {
-        return ALL.get(task.activity().attempt().must()).of(task, z);
+        Chance chance = ALL.get(task.activity().attempt().must());
+        if (!task.fresh()) return chance.of(task, z);
+        Success behind = chance.of(task, z + BEHIND);
+        return behind.share() == null
+                ? behind
+                : new Success(
+                        behind.share(),
+                        behind.source(),
+                        behind.reason() + " The skill is new to the class, so it is less.");
     }
 
     private static Success scale(Task t, double z) {

@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param action what the skill does with a preferred side; null where no skill is practised
  * @param sent what is rolled, thrown, kicked or struck; where there are several, what there is most of. Null where nothing is
  * @param target what is aimed at or has to fall; null where nothing is
+ * @param fresh true where the skill is new to the class
  * @param falls whether the target falls to what is sent; null where nothing has to
  */
 public record Task(
@@ -40,7 +41,8 @@ public record Task(
         @Nullable Action action,
         @Nullable Item sent,
         @Nullable Item target,
-        Toppling.@Nullable Answer falls) {
+        Toppling.@Nullable Answer falls,
+        boolean fresh) {
     /** A push of more than this, in grams, is heavy. Common practice. */
     private static final double HEAVY = 400;
 
@@ -51,6 +53,7 @@ public record Task(
     /**
      * @param needs as they are laid out
      * @param kit what was found for them; where it has nothing for a need, what the need prefers stands in
+     * @param fresh true where the skill is new to the class
      */
     public static Task of(
             Asked asked,
@@ -59,7 +62,8 @@ public record Task(
             List<Need> needs,
             List<KitLine> kit,
             KnowHow known,
-            Cupboard cupboard) {
+            Cupboard cupboard,
+            boolean fresh) {
         Ground ground = new Ground(floor);
         Item sent = used(needs, Role.SENT, kit, known);
         Item fells = used(needs, Role.TOPPLED, kit, known);
@@ -75,7 +79,8 @@ public record Task(
                 target,
                 sent == null || fells == null
                         ? null
-                        : Falls.answer(sent, fells, here(asked, age, ground), age, cupboard));
+                        : Falls.answer(sent, fells, here(asked, age, ground), age, cupboard),
+                fresh);
     }
 
     private static Here here(Asked asked, Age age, Ground ground) {
@@ -95,7 +100,7 @@ public record Task(
 
     /** With what its needs prefer, from a cupboard that has everything. */
     public static Task preferred(Asked asked, Age age, Place.Floor floor, KnowHow known) {
-        return of(asked, age, floor, asked.needs(), List.of(), known, Cupboard.EMPTY);
+        return of(asked, age, floor, asked.needs(), List.of(), known, Cupboard.EMPTY, false);
     }
 
     private static @Nullable Item used(List<Need> needs, Role role, List<KitLine> kit, KnowHow known) {

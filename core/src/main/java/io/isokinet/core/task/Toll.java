@@ -81,6 +81,20 @@ public record Toll(int overarm, int otherArm, int pushes, int landings, int hold
                 + Math.max(0, Math.abs(holds - otherHolds) - MOST_ONE_SIDED);
     }
 
+    /** Of a limit, so much is taken without a thought; what is above it comes near. Common practice, no source. */
+    public static int roomy(int most) {
+        return most * 4 / 5;
+    }
+
+    /** How much comes near a limit in one lesson, in tries above four fifths of it. */
+    public int near(Age age) {
+        int throwing = roomy(mostOverarm(age));
+        return Math.max(0, overarm - throwing)
+                + Math.max(0, otherArm - throwing)
+                + Math.max(0, pushes - roomy(MOST_PUSHES))
+                + Math.max(0, landings - roomy(MOST_LANDINGS));
+    }
+
     /** What is too much in one lesson, with the bound and what to do. */
     public List<String> findings(Age age) {
         List<String> found = new ArrayList<>();

@@ -95,7 +95,8 @@ public final class Candidates {
                 problem.cupboard(),
                 problem.profile().age(),
                 problem.profile().children(),
-                problem.policy());
+                problem.policy(),
+                problem.fresh());
         this.places =
                 problem.lessons().stream().map(LessonSlot::place).distinct().toList();
         this.placeOf = problem.lessons().stream()

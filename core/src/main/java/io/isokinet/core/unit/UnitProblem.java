@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SortedMap;
+import java.util.stream.Collectors;
 
 /**
  * Everything a unit is planned from.
@@ -146,6 +147,15 @@ public record UnitProblem(
 
     public CueState state(String cue) {
         return cues.getOrDefault(cue, CueState.NEW);
+    }
+
+    /** The skills of which the class was taught nothing before: what children of its age can usually do is not yet theirs. */
+    public Set<String> fresh() {
+        return targets.stream()
+                .map(Target::skill)
+                .filter(skill -> knowHow.skill(skill).cues().stream()
+                        .noneMatch(cue -> state(cue.key()).taught()))
+                .collect(Collectors.toSet());
     }
 
     /** Index of the last lesson in which a cue should be introduced: ceil(2L/3) lessons from the first. */

@@ -160,7 +160,7 @@ class LessonFitTest {
                 .turn(5, 3, 2, 0)
                 .build();
         List<Minutes.Option> options = Minutes.options(
-                Task.of(Asked.of(wide, 0), EIGHT, HALL.floor(), List.of(), List.of(), known, Cupboard.EMPTY),
+                Task.of(Asked.of(wide, 0), EIGHT, HALL.floor(), List.of(), List.of(), known, Cupboard.EMPTY, false),
                 30,
                 600,
                 6);

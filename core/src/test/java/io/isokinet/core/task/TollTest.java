@@ -13,6 +13,7 @@ import io.isokinet.core.activity.StepFacts.Limb;
 import io.isokinet.core.activity.Tempo;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.thing.Cupboard;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -53,6 +54,34 @@ class TollTest {
                 .needs(Made.balls(io.isokinet.core.thing.Need.Per.GROUP, 1))
                 .build();
         assertThat(Toll.of(task(light, 0), 30).pushes()).isZero();
+    }
+
+    /** Four fifths of a limit cost nothing; each try above it comes near. */
+    @ParameterizedTest
+    @CsvSource({
+        "40, 40, 12, 48, 0",
+        "41, 0, 0, 0, 1",
+        "0, 42, 0, 0, 2",
+        "0, 0, 13, 0, 1",
+        "0, 0, 0, 50, 2",
+        "50, 0, 15, 60, 25"
+    })
+    void whatComesNearALimitIsCounted(int overarm, int other, int pushes, int landings, int near) {
+        Toll toll = new Toll(overarm, other, pushes, landings, 0, 0);
+        assertThat(toll.near(EIGHT)).isEqualTo(near);
+        assertThat(toll.over(EIGHT)).isZero();
+    }
+
+    /** A class to whom a skill is new stands behind its age, at every step; without a figure there is none. */
+    @Test
+    void whatIsNewIsHarder() {
+        Activity rolling = activity("r", LessonPhase.PRACTISE).of(Made.ROLL, 2).build();
+        Task settled = task(rolling, 0);
+        Task fresh = Task.of(
+                settled.asked(), EIGHT, Place.Floor.WOOD, List.of(), List.of(), Made.knowHow(), Cupboard.EMPTY, true);
+        assertThat(settled.success().share()).isNotNull();
+        assertThat(fresh.success().share()).isLessThan(settled.success().share());
+        assertThat(fresh.success().reason()).endsWith("The skill is new to the class, so it is less.");
     }
 
     /** A lesson of three such stretches is within every limit; one try more of each is not. */

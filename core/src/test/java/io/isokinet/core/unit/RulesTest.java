@@ -603,6 +603,7 @@ class RulesTest {
                         "levels-climb",
                         "cautions-kept",
                         "load-kept",
+                        "load-has-room",
                         "locks-kept",
                         "every-cue-introduced-in-time",
                         "new-cues-within-age",

@@ -154,7 +154,12 @@ final class LessonInWork {
         Fitter fitter = fitters.computeIfAbsent(
                 setting.without(),
                 without -> new Fitter(
-                        lesson.known(), lesson.cupboard().without(without), age, grouper.playing(), lesson.policy()));
+                        lesson.known(),
+                        lesson.cupboard().without(without),
+                        age,
+                        grouper.playing(),
+                        lesson.policy(),
+                        lesson.fresh()));
         return fitter.fit(
                 segment.activity(),
                 step,

@@ -74,7 +74,8 @@ public class Sheets {
                 lesson.cupboard(),
                 new Age(lesson.schoolClass().yearAge()),
                 Math.max(1, lesson.schoolClass().children().size()),
-                lesson.policy());
+                lesson.policy(),
+                lesson.fresh());
         List<Wet.Part> parts = lesson.stretches().stream()
                 .map(s -> new Wet.Part(
                         s.segment().id(),

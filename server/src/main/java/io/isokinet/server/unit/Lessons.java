@@ -1,5 +1,6 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.score.Game;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.knowhow.KnowHow;
@@ -19,6 +20,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -220,6 +222,7 @@ public class Lessons {
      * @param head revision of its unit in force, for If-Match
      * @param plan what is to be taught
      * @param stretches its segments, each as the plan has it
+     * @param fresh skills that were new to the class when the unit began, by key
      */
     public record InHand(
             UUID head,
@@ -231,7 +234,8 @@ public class Lessons {
             List<Stretch> stretches,
             KnowHow known,
             Cupboard cupboard,
-            Policy policy) {
+            Policy policy,
+            Set<String> fresh) {
         public UUID lesson() {
             return plan.lesson();
         }
@@ -272,7 +276,8 @@ public class Lessons {
                         .toList(),
                 unit.knowHow(),
                 unit.problem().cupboard(),
-                unit.problem().policy());
+                unit.problem().policy(),
+                unit.problem().fresh());
     }
 
     private static String part(Segment s) {

@@ -17,6 +17,7 @@ public final class Rules {
             new LevelsClimb(),
             new CautionsKept(),
             new LoadKept(),
+            new LoadHasRoom(),
             new LocksKept(),
             new EveryCueIntroducedInTime(),
             new NewCuesWithinAge(),
