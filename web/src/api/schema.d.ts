@@ -2471,6 +2471,7 @@ export interface components {
             percent: number;
         };
         Alternative: {
+            activities: string[];
             activity: string;
             changes: components["schemas"]["ChangeView"][];
             /** Format: int64 */
@@ -4642,7 +4643,7 @@ export interface components {
             soft: number;
         };
         SegmentPart: {
-            activity: string;
+            activity?: string;
             focus: string[];
             introduces: string[];
             locked: boolean;
@@ -4651,6 +4652,7 @@ export interface components {
             phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
             /** Format: int32 */
             setting: number;
+            stations?: string[];
             watch?: string;
         };
         SegmentView: {
@@ -5210,7 +5212,7 @@ export interface components {
             spaceName: string;
         };
         SwapForm: {
-            activity: string;
+            activities: string[];
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}

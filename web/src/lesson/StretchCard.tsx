@@ -278,7 +278,7 @@ function Instead({
           size="small"
           disabled={busy}
           title={cost(a)}
-          onClick={() => edit({ kind: 'SWAP', activity: a.activity })}
+          onClick={() => edit({ kind: 'SWAP', activities: a.activities })}
         >
           {a.name}
           {a.tries > 0 && ` · ${a.tries} tries`}

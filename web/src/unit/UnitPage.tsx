@@ -241,7 +241,7 @@ export default function UnitPage() {
             moveTo={(to) => moveTo(segment.id, to)}
             minutes={(minutes) => edit({ kind: 'MINUTES', segment: segment.id, minutes })}
             remove={remove}
-            swap={(activity) => edit({ kind: 'SWAP', segment: segment.id, activity })}
+            swap={(activities) => edit({ kind: 'SWAP', segment: segment.id, activities })}
             add={(activity) => edit({ kind: 'ADD', segment: segment.id, activity })}
           />
         ) : (

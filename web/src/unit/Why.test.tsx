@@ -11,8 +11,9 @@ const queries = () => {
   client.setQueryData(['session'], { role: 'LEAD' })
   return client
 }
-const alternative = (activity: string, name: string): Schemas['Alternative'] => ({
+const alternative = (activity: string, name: string, activities = [activity]): Schemas['Alternative'] => ({
   activity,
+  activities,
   name,
   minutes: 8,
   tries: 20,
@@ -28,7 +29,11 @@ describe('why a segment is there', () => {
   beforeEach(() => {
     swap.mockReset()
     GET = answering('GET').mockImplementation((_path, { params }) =>
-      ok(params.query.beside ? [alternative('gate+wall', 'Wall Walk')] : [alternative('lane', 'Lane Roll')]),
+      ok(
+        params.query.beside
+          ? [alternative('wall', 'Wall Walk', ['gate', 'wall'])]
+          : [alternative('lane', 'Lane Roll')],
+      ),
     )
   })
 
@@ -57,7 +62,7 @@ describe('why a segment is there', () => {
   it('offers what could stand instead, with its cost', async () => {
     open(segment('gate', { skill: 'roll' }))
     fireEvent.click(await screen.findByRole('button', { name: 'Lane Roll' }))
-    expect(swap).toHaveBeenCalledWith('lane')
+    expect(swap).toHaveBeenCalledWith(['lane'])
     expect(screen.getByText(/enough tries/)).toBeInTheDocument()
   })
 
@@ -67,7 +72,7 @@ describe('why a segment is there', () => {
     expect(GET).toHaveBeenCalledTimes(1)
     fireEvent.click(screen.getByRole('button', { name: 'Split into stations' }))
     fireEvent.click(await screen.findByRole('button', { name: 'Wall Walk' }))
-    expect(swap).toHaveBeenCalledWith('gate+wall')
+    expect(swap).toHaveBeenCalledWith(['gate', 'wall'])
     expect(screen.queryByRole('button', { name: 'Wall Walk' })).not.toBeInTheDocument()
   })
 
@@ -75,7 +80,7 @@ describe('why a segment is there', () => {
     const station = (activity: string) => ({ activity, name: `${activity} drill`, setting: '3 m' })
     open(segment('s', { skill: 'roll', stations: [station('gate'), station('wall'), station('ring')] }))
     fireEvent.click(screen.getByRole('button', { name: 'wall drill away' }))
-    expect(swap).toHaveBeenCalledWith('gate+ring')
+    expect(swap).toHaveBeenCalledWith(['gate', 'ring'])
   })
 
   it('splits neither a talk nor what is locked', () => {

@@ -19,7 +19,7 @@ interface WhyProps {
   moveTo: (lesson: number) => void
   minutes: (minutes: number) => void
   remove: () => void
-  swap: (activity: string) => void
+  swap: (activities: string[]) => void
   /** puts an activity after it */
   add: (activity: string) => void
 }
@@ -65,7 +65,7 @@ function Beside({ unit, segment: s, busy, swap }: Pick<WhyProps, 'unit' | 'segme
               disabled={busy}
               onClick={() => {
                 setOpen(false)
-                swap(a.activity)
+                swap(a.activities)
               }}
             >
               {a.name}
@@ -215,14 +215,7 @@ export function Why({
                     aria-label={`${x.name} away`}
                     title="take this station away; its minutes go to the others"
                     disabled={busy}
-                    onClick={() =>
-                      swap(
-                        s.stations
-                          .filter((o) => o !== x)
-                          .map((o) => o.activity)
-                          .join('+'),
-                      )
-                    }
+                    onClick={() => swap(s.stations.filter((o) => o !== x).map((o) => o.activity))}
                   >
                     −
                   </Button>
@@ -258,7 +251,7 @@ export function Why({
           <h3>Instead of it</h3>
           {alternatives.data.map((a) => (
             <div key={a.activity} className={styles.alternative}>
-              <Button size="small" data-swap="" onClick={() => swap(a.activity)} disabled={busy}>
+              <Button size="small" data-swap="" onClick={() => swap(a.activities)} disabled={busy}>
                 {a.name}
               </Button>
               <Button

@@ -341,7 +341,8 @@ public final class Made {
                             Conduct.USUAL.sitsOut(),
                             null,
                             null,
-                            null));
+                            null),
+                    List.of());
         }
     }
 

@@ -22,7 +22,7 @@ class WordsDecideNothingTest {
     /** Files that read numbers out of text, and what that text is. */
     private static final Map<String, String> READERS = Map.of(
             "Games.java", "the protocol of a score between the core and the browser",
-            "Stations.java", "keys of stations; no number",
+            "UnitFile.java", "stations in files from before; no number",
             "RosterController.java", "which column of a table is which",
             "RosterReader.java", "a roster file",
             "OutcomeTable.java", "a table of outcomes that somebody made",

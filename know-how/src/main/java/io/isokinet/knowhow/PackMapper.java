@@ -361,7 +361,8 @@ final class PackMapper {
                 optional(node, "question"),
                 node.path("difficulty").asDouble(0),
                 node.has("task") ? attempt(node.get("task")) : schema == 1 ? SchemaOne.attempt(node) : Attempt.NONE,
-                conduct(node));
+                conduct(node),
+                List.of());
     }
 
     private static Attempt attempt(JsonNode node) {

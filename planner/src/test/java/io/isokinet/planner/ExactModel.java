@@ -320,7 +320,7 @@ final class ExactModel {
                 cost(new NewOrFamiliar(), NewOrFamiliar.amount(c, problem), x[s][o]);
                 cost(
                         new LittleChanges(),
-                        LittleChanges.amount(problem, lesson, c.activity().key()),
+                        LittleChanges.amount(problem, lesson, c.activity().keys()),
                         x[s][o]);
             }
     }

@@ -150,7 +150,8 @@ final class Instances {
                 a.question(),
                 a.difficulty(),
                 a.attempt(),
-                a.conduct());
+                a.conduct(),
+                List.of());
     }
 
     private static UnitProblem usual(int lessons, KnowHow known) {

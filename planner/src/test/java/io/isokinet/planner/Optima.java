@@ -1,5 +1,6 @@
 package io.isokinet.planner;
 
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.Frame;
@@ -60,7 +61,7 @@ final class Optima {
     private static String told(Choice c) {
         return "%s@%d:%d:%s:%s:%s"
                 .formatted(
-                        c.activity(),
+                        c.activity().keys().get(0),
                         c.setting(),
                         c.minutes(),
                         String.join("+", c.introduces()),
@@ -70,7 +71,7 @@ final class Optima {
 
     private static Choice read(Choice slot, String[] told) {
         String[] activity = told[0].split("@");
-        return slot.withActivity(activity[0], Integer.parseInt(activity[1]))
+        return slot.withActivity(ActivityKeys.of(activity[0]), Integer.parseInt(activity[1]))
                 .withMinutes(Integer.parseInt(told[1]))
                 .withCues(keys(told[2]), keys(told[3]), told[4].isEmpty() ? null : told[4]);
     }

@@ -48,7 +48,13 @@ class LessonTest {
             if (segment.get("phases").toString().contains(phase)) {
                 Caller.Answer answer = school.as.post(
                         "/api/units/" + unit + "/edits",
-                        Map.of("kind", "SWAP", "segment", segment.get("id").asString(), "activity", activity),
+                        Map.of(
+                                "kind",
+                                "SWAP",
+                                "segment",
+                                segment.get("id").asString(),
+                                "activities",
+                                List.of(activity)),
                         "If-Match",
                         "\"" + view.get("head").asString() + "\"");
                 assertThat(answer.status()).as(answer.body()).isEqualTo(200);

@@ -163,15 +163,18 @@ class UnitTest {
             beside = fits.get(0);
         }
         assertThat(whole).isNotNull();
-        String both = beside.get("activity").asString();
-        assertThat(both).isEqualTo(whole.get("activity").asString() + "+" + both.split("\\+")[1]);
-        JsonNode split = edit(before, Map.of("kind", "SWAP", "segment", id(whole), "activity", both))
+        String alone = whole.get("activity").asString();
+        List<String> both = List.of(alone, beside.get("activity").asString());
+        assertThat(beside.get("activities").valueStream().map(JsonNode::asString))
+                .containsExactlyElementsOf(both);
+        JsonNode split = edit(before, Map.of("kind", "SWAP", "segment", id(whole), "activities", both))
                 .json();
         JsonNode now = segment(split, id(whole));
         assertThat(now.get("stations")).hasSize(2);
         assertThat(now.get("formation").asString()).contains("go round");
         JsonNode lesson = split.get("lessons").get(1);
-        assertThat(school.as.get("/api/units/" + unit + "/unit.json").body()).contains(both);
+        assertThat(school.as.get("/api/units/" + unit + "/unit.json").body())
+                .contains("\"stations\":[\"%s\"".formatted(String.join("\",\"", both)));
         JsonNode sheet = school.as.get("/api/lessons/" + id(lesson) + "/sheet").json();
         JsonNode stretch = null;
         for (JsonNode s : sheet.get("segments")) if (id(s).equals(id(whole))) stretch = s;
@@ -185,11 +188,11 @@ class UnitTest {
                                 "SWAP",
                                 "segment",
                                 id(whole),
-                                "activity",
-                                whole.get("activity").asString()))
+                                "activities",
+                                List.of(whole.get("activity").asString())))
                 .json();
         assertThat(segment(back, id(whole)).get("stations")).isEmpty();
-        assertThat(edit(back, Map.of("kind", "SWAP", "segment", id(whole), "activity", both + "+moon-walk"))
+        assertThat(edit(back, Map.of("kind", "SWAP", "segment", id(whole), "activities", List.of(alone, "moon-walk")))
                         .detail())
                 .contains("moon-walk");
     }
@@ -211,8 +214,10 @@ class UnitTest {
                                 "SWAP",
                                 "segment",
                                 id(kept),
-                                "activity",
-                                options.get(options.size() - 1).get("activity").asString()))
+                                "activities",
+                                List.of(options.get(options.size() - 1)
+                                        .get("activity")
+                                        .asString())))
                 .json();
         JsonNode locked =
                 edit(swapped, Map.of("kind", "LOCK", "segment", id(kept))).json();
@@ -276,7 +281,15 @@ class UnitTest {
         assertThat(edit(view, Map.of("kind", "MOVE", "segment", id(segment(view, 0, 2))))
                         .findings())
                 .containsExactly("position: is needed");
-        assertThat(edit(view, Map.of("kind", "SWAP", "segment", id(segment(view, 0, 2)), "activity", "moon-walk"))
+        assertThat(edit(
+                                view,
+                                Map.of(
+                                        "kind",
+                                        "SWAP",
+                                        "segment",
+                                        id(segment(view, 0, 2)),
+                                        "activities",
+                                        List.of("moon-walk")))
                         .detail())
                 .contains("no activity with the key (moon-walk)");
     }

@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param difficulty in logits, with every lever at its usual step; see {@link Difficulty}
  * @param attempt what one try is
  * @param conduct how it is run
+ * @param stations the activities side by side that it is made of; empty for one by itself
  */
 public record Activity(
         String key,
@@ -63,7 +64,8 @@ public record Activity(
         @Nullable String question,
         double difficulty,
         Attempt attempt,
-        Conduct conduct) {
+        Conduct conduct,
+        List<Activity> stations) {
     public Activity {
         phases = Set.copyOf(phases);
         hosts = List.copyOf(hosts);
@@ -71,6 +73,14 @@ public record Activity(
         needs = List.copyOf(needs);
         levers = List.copyOf(levers);
         cautions = List.copyOf(cautions);
+        stations = List.copyOf(stations);
+    }
+
+    /** What names it: its own key, or those of its stations. */
+    public ActivityKeys keys() {
+        return stations.isEmpty()
+                ? ActivityKeys.of(key)
+                : new ActivityKeys(stations.stream().map(Activity::key).toList());
     }
 
     public boolean serves(LessonPhase phase) {

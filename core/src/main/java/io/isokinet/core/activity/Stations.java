@@ -3,7 +3,6 @@ package io.isokinet.core.activity;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.skill.Rung;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -16,10 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
-/**
- * Activities side by side, with groups that go round: an activity made of others. Its key names them in the order of the
- * stations, so that whatever holds the key of an activity can hold stations too.
- */
+/** Activities side by side, with groups that go round: an activity made of others, which stand in it as its stations. */
 public final class Stations {
     /** More cannot be kept in sight, nor gone round in a lesson. Common practice. */
     public static final int MOST = 4;
@@ -28,24 +24,7 @@ public final class Stations {
     /** Below this a station is left before it has begun. Common practice. */
     private static final int LEAST_MINUTES = 3;
 
-    private static final String AND = "+";
-
     private Stations() {}
-
-    /** The activities that a key names, in the order of the stations: one where it is no stations. */
-    public static List<String> parts(String key) {
-        return Arrays.asList(key.split("\\" + AND, -1));
-    }
-
-    /** True if the key names the activity, alone or as a station. */
-    public static boolean holds(String key, String activity) {
-        return key.equals(activity) || key.contains(AND) && parts(key).contains(activity);
-    }
-
-    /** The key of stations with these activities. */
-    public static String key(List<String> parts) {
-        return String.join(AND, parts);
-    }
 
     /**
      * Two to {@value #MOST} activities as one: its rung is the highest of them, it hosts what each of them hosts, and its lever
@@ -67,8 +46,10 @@ public final class Stations {
                 throw new IllegalArgumentException(
                         "%s is at two stations; each is another activity.".formatted(part.name()));
         }
+        // Rows that were set for stations keep their key.
+        String key = parts.stream().map(Activity::key).collect(Collectors.joining("+"));
         return new Activity(
-                key(parts.stream().map(Activity::key).toList()),
+                key,
                 "Stations: " + parts.stream().map(Activity::name).collect(Collectors.joining(" · ")),
                 parts.stream().flatMap(p -> p.phases().stream()).collect(Collectors.toSet()),
                 first.skill(),
@@ -88,7 +69,7 @@ public final class Stations {
                         null),
                 union(parts, Activity::needs),
                 largest(parts, Activity::setUpSeconds) + CHANGE * (parts.size() - 1),
-                "stations-" + key(parts.stream().map(Activity::key).toList()),
+                key,
                 parts.stream().anyMatch(Activity::fast),
                 IntStream.range(0, parts.size())
                         .mapToObj(i -> "Station %d, %s: %s"
@@ -106,7 +87,8 @@ public final class Stations {
                         .orElse(null),
                 parts.stream().mapToDouble(Activity::difficulty).average().orElseThrow(),
                 Attempt.NONE,
-                Conduct.USUAL);
+                Conduct.USUAL,
+                parts);
     }
 
     /** The step of a part's own lever at a step of the lever of all. */

@@ -1,6 +1,7 @@
 package io.isokinet.core.knowhow;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
@@ -111,18 +112,19 @@ public final class KnowHow {
         return found(sets, "cue set", key);
     }
 
+    /** @throws UnknownKeyException if there is none */
+    public Activity activity(String key) {
+        return found(activities, "activity", key);
+    }
+
     /**
      * An activity, or {@link Stations} of several.
      *
-     * @throws UnknownKeyException if there is none @throws IllegalArgumentException if they cannot be stations together
+     * @throws UnknownKeyException if one is not known @throws IllegalArgumentException if they cannot be stations together
      */
-    public Activity activity(String key) {
-        List<String> parts = Stations.parts(key);
-        return parts.size() == 1
-                ? found(activities, "activity", key)
-                : Stations.of(parts.stream()
-                        .map(part -> found(activities, "activity", part))
-                        .toList());
+    public Activity activity(ActivityKeys keys) {
+        List<Activity> all = keys.keys().stream().map(this::activity).toList();
+        return keys.areStations() ? Stations.of(all) : all.get(0);
     }
 
     /** @throws UnknownKeyException if there is none */
@@ -138,9 +140,13 @@ public final class KnowHow {
         return skills.containsKey(key);
     }
 
-    /** True for stations if each of their activities is known. */
     public boolean hasActivity(String key) {
-        return activities.keySet().containsAll(Stations.parts(key));
+        return activities.containsKey(key);
+    }
+
+    /** True for stations if each of their activities is known. */
+    public boolean hasActivity(ActivityKeys keys) {
+        return activities.keySet().containsAll(keys.keys());
     }
 
     public boolean hasItem(String key) {

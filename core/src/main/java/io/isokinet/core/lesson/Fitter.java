@@ -117,8 +117,7 @@ public final class Fitter {
      * @param adapted children for whom a cue of it is adapted or left out
      */
     public Fit fit(Activity activity, int setting, Place place, @Nullable Integer wished, int adapted) {
-        List<String> stations = Stations.parts(activity.key());
-        if (stations.size() > 1) return stations(activity, stations, setting, place, adapted);
+        if (!activity.stations().isEmpty()) return stations(activity, setting, place, adapted);
         if (age.years() < activity.ageFrom() || age.years() > activity.ageTo())
             return fails("%s is for ages %d to %d; this class is %d."
                     .formatted(activity.name(), activity.ageFrom(), activity.ageTo(), age.years()));
@@ -276,8 +275,8 @@ public final class Fitter {
     }
 
     /** Each station for the largest group on its part of the floor, with the kit that the ones before it leave. */
-    private Fit stations(Activity activity, List<String> keys, int setting, Place place, int adapted) {
-        int n = keys.size();
+    private Fit stations(Activity activity, int setting, Place place, int adapted) {
+        int n = activity.stations().size();
         if (children < 2 * n)
             return fails(
                     "%d stations need two children each; there are %d. Take fewer stations.".formatted(n, children));
@@ -294,7 +293,7 @@ public final class Fitter {
             List<Fit.Station> stations = new ArrayList<>();
             Cupboard left = cupboard;
             for (int i = 0; i < n && stations.size() == i; i++) {
-                Activity part = knowHow.activity(keys.get(i));
+                Activity part = activity.stations().get(i);
                 Zone zone = zones.get((i + turn) % n);
                 Fit fit = new Fitter(knowHow, left, age, sizes.get(0), policy, fresh)
                         .fit(part, Stations.step(part, activity, setting), zone.place(), null, adapted);

@@ -161,7 +161,7 @@ public record Steer(Plan plan, List<String> reasons) {
     /** An activity at its setting in place of what a segment has. */
     private static Plan with(Plan plan, Candidates candidates, Segment segment, Candidate option) {
         Plan swapped = Edit.read(
-                plan, candidates, new Edit.Swap(segment.id(), option.activity().key()));
+                plan, candidates, new Edit.Swap(segment.id(), option.activity().keys()));
         return option.setting() == Candidates.usual(option.activity())
                 ? swapped
                 : Edit.read(swapped, candidates, new Edit.Adjust(segment.id(), option.setting()));

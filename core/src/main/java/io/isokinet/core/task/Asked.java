@@ -112,18 +112,15 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
 
     /** What to tell, with the distance and the thing of this setting; of stations that of each. */
     public String how(KnowHow known) {
-        List<String> stations = Stations.parts(activity.key());
-        if (stations.size() > 1)
+        List<Activity> stations = activity.stations();
+        if (!stations.isEmpty())
             return IntStream.range(0, stations.size())
-                    .mapToObj(i -> {
-                        Activity part = known.activity(stations.get(i));
-                        return "Station %d, %s: %s"
-                                .formatted(
-                                        i + 1,
-                                        part.name(),
-                                        of(part, Stations.step(part, activity, setting))
-                                                .how(known));
-                    })
+                    .mapToObj(i -> "Station %d, %s: %s"
+                            .formatted(
+                                    i + 1,
+                                    stations.get(i).name(),
+                                    of(stations.get(i), Stations.step(stations.get(i), activity, setting))
+                                            .how(known)))
                     .collect(Collectors.joining("\n"));
         return activity.how()
                 .replace(

@@ -1,6 +1,7 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
@@ -40,7 +41,7 @@ public final class Candidates {
     private final Fitter fitter;
     private final List<Place> places;
     private final int[] placeOf;
-    private final List<Map<String, Candidate[]>> made;
+    private final List<Map<ActivityKeys, Candidate[]>> made;
     private final Map<String, Integer> bands;
     private final List<Map<String, Fit[]>> fits;
 
@@ -134,7 +135,7 @@ public final class Candidates {
     }
 
     /** At the step to start from, or the nearest to it that is allowed. */
-    public Fit fit(int lesson, String activity) {
+    public Fit fit(int lesson, ActivityKeys activity) {
         return nearest(lesson, problem.knowHow().activity(activity)).fit();
     }
 
@@ -148,12 +149,12 @@ public final class Candidates {
     /** The candidate at the step to start from, or at the nearest to it that is allowed, easier ones first. */
     public Candidate nearest(int lesson, Activity activity) {
         int usual = usual(activity);
-        Candidate first = get(lesson, activity.key(), usual);
+        Candidate first = get(lesson, activity.keys(), usual);
         if (first.allowed()) return first;
         for (int away = 1; away < Asked.steps(activity); away++)
             for (int step : new int[] {usual - away, usual + away}) {
                 if (step < 0 || step >= Asked.steps(activity)) continue;
-                Candidate other = get(lesson, activity.key(), step);
+                Candidate other = get(lesson, activity.keys(), step);
                 if (other.allowed()) return other;
             }
         return first;
@@ -163,8 +164,8 @@ public final class Candidates {
      * @param setting beyond the hardest means the hardest
      * @throws IllegalArgumentException if the activity is not known
      */
-    public Candidate get(int lesson, String activity, int setting) {
-        Map<String, Candidate[]> here = made.get(placeOf[lesson]);
+    public Candidate get(int lesson, ActivityKeys activity, int setting) {
+        Map<ActivityKeys, Candidate[]> here = made.get(placeOf[lesson]);
         Candidate[] settings = here.get(activity);
         if (settings == null) {
             settings = new Candidate[Asked.steps(problem.knowHow().activity(activity))];
@@ -175,7 +176,7 @@ public final class Candidates {
         return settings[step];
     }
 
-    private Candidate make(int lesson, String key, int setting) {
+    private Candidate make(int lesson, ActivityKeys key, int setting) {
         Activity activity = problem.knowHow().activity(key);
         Fit fit = fit(lesson, activity, setting);
         Asked asked = Asked.of(activity, setting);
@@ -244,7 +245,7 @@ public final class Candidates {
     public List<Candidate> options(int lesson, Set<LessonPhase> phases) {
         List<Candidate> all = new ArrayList<>();
         for (Activity activity : serving(lesson, phases))
-            for (int setting : settings(lesson, activity)) all.add(get(lesson, activity.key(), setting));
+            for (int setting : settings(lesson, activity)) all.add(get(lesson, activity.keys(), setting));
         if (all.size() <= MOST) return List.copyOf(all);
         Set<String> favourites = problem.wishes().favourites();
         Comparator<Candidate> worth = Comparator.comparing(
@@ -270,13 +271,13 @@ public final class Candidates {
     /** Those that are allowed: what suits most of the class, the steps beside it, and the easiest. */
     private List<Integer> settings(int lesson, Activity activity) {
         List<Integer> allowed = IntStream.range(0, Asked.steps(activity))
-                .filter(s -> get(lesson, activity.key(), s).allowed())
+                .filter(s -> get(lesson, activity.keys(), s).allowed())
                 .boxed()
                 .toList();
         if (allowed.size() < 2) return allowed;
         int best = allowed.stream()
                 .max(Comparator.comparingInt(
-                                (Integer s) -> get(lesson, activity.key(), s).bandPercent())
+                                (Integer s) -> get(lesson, activity.keys(), s).bandPercent())
                         .thenComparingInt(s -> -Math.abs(s - usual(activity))))
                 .orElseThrow();
         // What is new begins at the easiest.
@@ -298,7 +299,7 @@ public final class Candidates {
 
     /** The same at the easiest step that is allowed. */
     public Candidate easiest(int lesson, Candidate candidate) {
-        return get(lesson, candidate.activity().key(), candidate.setting() - candidate.aboveEasiest());
+        return get(lesson, candidate.activity().keys(), candidate.setting() - candidate.aboveEasiest());
     }
 
     /** The step of the main lever to start from. */
@@ -310,8 +311,8 @@ public final class Candidates {
     public List<String> refusals(int lesson, Set<LessonPhase> phases) {
         List<String> reasons = new ArrayList<>();
         for (Activity activity : wanted(phases))
-            if (fit(lesson, activity.key()) instanceof Fit.Fails fails) reasons.addAll(fails.reasons());
-            else if (fit(lesson, activity.key()) instanceof Fit.Works works)
+            if (fit(lesson, activity.keys()) instanceof Fit.Fails fails) reasons.addAll(fails.reasons());
+            else if (fit(lesson, activity.keys()) instanceof Fit.Works works)
                 works.cautions().stream()
                         .filter(c -> c.forbids())
                         .forEach(c -> reasons.add(activity.name() + ": " + c.sentence()));

@@ -1,5 +1,6 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
 import java.util.List;
 import java.util.Set;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id stable over revisions
  * @param phases the parts of the lesson it serves
+ * @param activity one, or several side by side
  * @param setting step of the activity's main lever
  * @param locked true if a replan must keep it where and as it is
  * @param minutes fixed minutes; null if the reading may choose
@@ -20,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 public record Choice(
         String id,
         Set<LessonPhase> phases,
-        String activity,
+        ActivityKeys activity,
         int setting,
         boolean locked,
         @Nullable Integer minutes,
@@ -31,8 +33,13 @@ public record Choice(
         phases = Set.copyOf(phases);
     }
 
-    /** A free choice. */
+    /** A free choice of one activity. */
     public static Choice of(String id, Set<LessonPhase> phases, String activity, int setting) {
+        return of(id, phases, ActivityKeys.of(activity), setting);
+    }
+
+    /** A free choice. */
+    public static Choice of(String id, Set<LessonPhase> phases, ActivityKeys activity, int setting) {
         return new Choice(id, phases, activity, setting, false, null, null, null, null);
     }
 
@@ -41,7 +48,7 @@ public record Choice(
     }
 
     /** Another activity, with its cues left open. */
-    public Choice withActivity(String other, int otherSetting) {
+    public Choice withActivity(ActivityKeys other, int otherSetting) {
         return new Choice(id, phases, other, otherSetting, locked, minutes, null, null, null);
     }
 
@@ -67,6 +74,6 @@ public record Choice(
 
     /** What was decided, with all that the reading adds left open. */
     public static Choice open(Segment s) {
-        return of(s.id(), s.phases(), s.activity().key(), s.setting()).withLocked(s.locked());
+        return of(s.id(), s.phases(), s.activity().keys(), s.setting()).withLocked(s.locked());
     }
 }

@@ -1,7 +1,6 @@
 package io.isokinet.core.unit;
 
 import io.isokinet.core.activity.LessonPhase;
-import io.isokinet.core.activity.Stations;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -25,7 +24,7 @@ public final class Frame {
     public record Slot(int lesson, int position, Choice first, List<Candidate> options) {
         /** The choice with one of the options. */
         public Choice with(Candidate option) {
-            return first.withActivity(option.activity().key(), option.setting());
+            return first.withActivity(option.activity().keys(), option.setting());
         }
     }
 
@@ -112,7 +111,7 @@ public final class Frame {
                     .mapToInt(c -> c.activity().minutesMost())
                     .max()
                     .orElseThrow();
-            row.add(Choice.of(ids.get(), skeleton.get(i), shortest.activity().key(), shortest.setting()));
+            row.add(Choice.of(ids.get(), skeleton.get(i), shortest.activity().keys(), shortest.setting()));
             options.add(serving);
         }
         locks.forEach((position, lock) -> {
@@ -148,8 +147,7 @@ public final class Frame {
         List<String> found = new ArrayList<>();
         for (Choice lock : locks.values()) {
             String name = problem.knowHow().activity(lock.activity()).name();
-            if (Stations.parts(lock.activity()).stream()
-                    .anyMatch(problem.wishes().bans()::contains))
+            if (lock.activity().keys().stream().anyMatch(problem.wishes().bans()::contains))
                 found.add("%s is locked in lesson %d and banned; unlock it or take back the ban."
                         .formatted(name, problem.number(lesson)));
         }

@@ -51,7 +51,11 @@ final class LeastToGiveUp {
                 if (possible()) continue;
                 kept.remove(lock.getKey());
                 out.add("the lock on %s in lesson %d"
-                        .formatted(name(lock.getValue().activity()), problem.number(lesson)));
+                        .formatted(
+                                problem.knowHow()
+                                        .activity(lock.getValue().activity())
+                                        .name(),
+                                problem.number(lesson)));
             }
         }
         for (String ban : problem.wishes().bans().stream().sorted().toList()) {

@@ -91,7 +91,7 @@ public final class SpareMinutes {
                 if (!target.skill().equals(activity.skill()) || activity.minutesLeast() > minutes) continue;
                 if (plan.problem().wishes().bans().contains(activity.key()) || !layouts.contains(activity.layout()))
                     continue;
-                Candidate c = candidates.get(lesson, activity.key(), Candidates.usual(activity));
+                Candidate c = candidates.get(lesson, activity.keys(), Candidates.usual(activity));
                 boolean climbs = c.level() <= reached.getOrDefault(target.skill(), 0);
                 boolean stands =
                         c.allowed() && ((Fit.Works) c.fit()).kit().stream().allMatch(line -> out.contains(line.item()));

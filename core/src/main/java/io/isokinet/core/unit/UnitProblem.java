@@ -1,5 +1,6 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.skill.Cue;
@@ -36,7 +37,7 @@ public record UnitProblem(
         Wishes wishes,
         Policy policy,
         Set<String> done,
-        List<Set<String>> before,
+        List<Set<ActivityKeys>> before,
         List<SortedMap<Integer, Choice>> locks) {
     public static final int MOST_LESSONS = 16;
     public static final int MOST_TARGETS = 4;

@@ -15,6 +15,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Stations;
@@ -45,7 +46,7 @@ class StationsTest {
             .needs(balls(Per.GROUP, 1))
             .build();
     private final KnowHow known = knowHow(lanes, pairs);
-    private final Activity both = known.activity("lanes+pairs");
+    private final Activity both = known.activity(new ActivityKeys(List.of("lanes", "pairs")));
 
     private Fit fit(int children, Object... stock) {
         return new Fitter(known, cupboard(stock), new Age(7), children).fit(both, HALL);

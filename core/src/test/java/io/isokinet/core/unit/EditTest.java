@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.Made;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.unit.edit.Edit;
@@ -80,7 +81,7 @@ class EditTest {
 
     @Test
     void swapsTheActivityAndKeepsTheSegment() {
-        Plan swapped = after(new Edit.Swap(id(2), "far"));
+        Plan swapped = after(new Edit.Swap(id(2), ActivityKeys.of("far")));
         assertThat(swapped.segment(id(2)).orElseThrow().activity().key()).isEqualTo("far");
         assertThat(swapped.segment(id(2)).orElseThrow().setting()).isEqualTo(1);
         assertThat(swapped.segments().mapToInt(Segment::minutes).sum()).isEqualTo(30);

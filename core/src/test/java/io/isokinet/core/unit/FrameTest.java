@@ -7,6 +7,7 @@ import static io.isokinet.core.Made.knowHow;
 import static io.isokinet.core.Made.problem;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.unit.edit.Edit;
@@ -148,7 +149,7 @@ class FrameTest {
         assertThat(after.score()).isEqualTo(Rules.score(after.plan())).isLessThanOrEqualTo(Rules.score(before));
         assertThat(after.evaluations()).isBetween(1, 500);
         Choice locked = rows.get(0).get(2);
-        assertThat(after.plan().segment(locked.id()).orElseThrow().activity().key())
+        assertThat(after.plan().segment(locked.id()).orElseThrow().activity().keys())
                 .isEqualTo(locked.activity());
         assertThat(Polish.of(problem, candidates, List.of(), after.plan(), 500).score())
                 .isLessThanOrEqualTo(after.score());
@@ -160,8 +161,9 @@ class FrameTest {
         Candidates candidates = new Candidates(problem);
         Plan before = ((Outcome.Planned) new ConstructivePlanner().plan(problem, PlannerContract.ids(), 500)).plan();
         Segment game = before.work().get(before.work().size() - 1);
-        Plan after = Edit.read(before, candidates, new Edit.Swap(game.id(), "roll-game3"));
-        Plan anew = Reading.of(problem, candidates, Edit.apply(before, new Edit.Swap(game.id(), "roll-game3")));
+        Plan after = Edit.read(before, candidates, new Edit.Swap(game.id(), ActivityKeys.of("roll-game3")));
+        Plan anew = Reading.of(
+                problem, candidates, Edit.apply(before, new Edit.Swap(game.id(), ActivityKeys.of("roll-game3"))));
         assertThat(Rules.score(after)).isLessThanOrEqualTo(Rules.score(anew));
         assertThat(after.segment(game.id()).orElseThrow().activity().key()).isEqualTo("roll-game3");
     }

@@ -18,6 +18,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.quantity.Age;
@@ -301,7 +302,7 @@ class RulesTest {
         assertThat(sentences(new LocksKept(), read(locked, row))).isEmpty();
         assertThat(sentences(
                         new LocksKept(),
-                        read(locked, replaced(row, 1, row.get(1).withActivity(ROLL2, 0)))))
+                        read(locked, replaced(row, 1, row.get(1).withActivity(ActivityKeys.of(ROLL2), 0)))))
                 .containsExactly("roll-drill1 is locked in lesson 1 and is gone from it.");
     }
 

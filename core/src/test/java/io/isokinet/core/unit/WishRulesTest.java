@@ -14,6 +14,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fit;
@@ -49,6 +50,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -79,7 +81,9 @@ class WishRulesTest {
                 wishes,
                 Policy.USUAL,
                 done,
-                before,
+                before.stream()
+                        .map(l -> l.stream().map(ActivityKeys::of).collect(Collectors.toSet()))
+                        .toList(),
                 List.of());
     }
 

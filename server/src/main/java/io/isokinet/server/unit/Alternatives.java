@@ -1,6 +1,7 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.Fit;
@@ -14,6 +15,7 @@ import io.isokinet.core.unit.edit.Edit;
 import io.isokinet.core.unit.rule.RuleChange;
 import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.server.http.NotFoundException;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
@@ -32,9 +34,14 @@ class Alternatives {
         this.reader = reader;
     }
 
-    /** An activity that could stand in a segment's place, and what it would cost. */
+    /**
+     * An activity that could stand in a segment's place, and what it would cost.
+     *
+     * @param activities what the segment would have then: it, or all stations
+     */
     record Alternative(
             String activity,
+            List<String> activities,
             String name,
             @Nullable Integer level,
             int minutes,
@@ -57,7 +64,7 @@ class Alternatives {
                 .segment(segmentId.toString())
                 .orElseThrow(() -> new NotFoundException("segment", segmentId));
         Candidates candidates = new Candidates(unit.problem());
-        List<String> parts = Stations.parts(segment.activity().key());
+        List<String> parts = segment.activity().keys().keys();
         if (beside && (parts.size() == Stations.MOST || !segment.works())) return List.of();
         return candidates.serving(segment.lesson(), segment.phases()).stream()
                 .filter(a -> !parts.contains(a.key()))
@@ -69,24 +76,28 @@ class Alternatives {
                 .toList();
     }
 
-    private static String key(Activity activity, Segment segment, boolean beside) {
-        return beside ? Stations.key(List.of(segment.activity().key(), activity.key())) : activity.key();
+    private static ActivityKeys keys(Activity activity, Segment segment, boolean beside) {
+        if (!beside) return activity.keys();
+        List<String> all = new ArrayList<>(segment.activity().keys().keys());
+        all.add(activity.key());
+        return new ActivityKeys(all);
     }
 
     private static boolean standsBeside(Activity activity, Segment segment, Candidates candidates) {
         return Objects.equals(activity.skill(), segment.activity().skill())
-                && candidates.fit(segment.lesson(), key(activity, segment, true)) instanceof Fit.Works;
+                && candidates.fit(segment.lesson(), keys(activity, segment, true)) instanceof Fit.Works;
     }
 
     private static Rated rated(Plan now, Candidates candidates, Segment segment, Activity activity, boolean beside) {
-        String key = key(activity, segment, beside);
-        Plan plan = Edit.read(now, candidates, new Edit.Swap(segment.id(), key));
+        ActivityKeys keys = keys(activity, segment, beside);
+        Plan plan = Edit.read(now, candidates, new Edit.Swap(segment.id(), keys));
         Score before = Rules.score(now);
         Score score = Rules.score(plan);
         Segment swapped = plan.segment(segment.id()).orElseThrow();
         return new Rated(
                 new Alternative(
-                        key,
+                        activity.key(),
+                        keys.keys(),
                         activity.name(),
                         activity.rung() == null ? null : activity.rung().level(),
                         swapped.minutes(),

@@ -3,12 +3,15 @@ package io.isokinet.server.unit;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.edit.Edit;
 import io.isokinet.server.http.Ids;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import java.util.UUID;
 
 /** A change by hand to one segment; its {@code kind} says which. */
@@ -91,10 +94,11 @@ public sealed interface EditForm {
         }
     }
 
-    record SwapForm(@NotNull UUID segment, @NotBlank String activity) implements EditForm {
+    /** @param activities one, or several side by side: stations */
+    record SwapForm(@NotNull UUID segment, @NotEmpty List<@NotBlank String> activities) implements EditForm {
         @Override
         public Edit toEdit(Plan plan) {
-            return new Edit.Swap(segment.toString(), activity);
+            return new Edit.Swap(segment.toString(), new ActivityKeys(activities));
         }
     }
 

@@ -1,5 +1,6 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.activity.ActivityKeys;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
@@ -37,13 +38,13 @@ public record LessonHeader(
     /**
      * What is done in a stretch.
      *
-     * @param activity its key; of stations it names each of them
+     * @param activity its key, or those of its stations
      * @param setting step of its main lever, from 0
      */
-    public record Stretch(String activity, int setting) {}
+    public record Stretch(ActivityKeys activity, int setting) {}
 
-    /** Keys, in order; of stations the key names each of them. */
-    public List<String> activities() {
+    /** In order. */
+    public List<ActivityKeys> activities() {
         return stretches.stream().map(Stretch::activity).toList();
     }
 }

@@ -1,7 +1,7 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
-import io.isokinet.core.activity.Stations;
 import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
@@ -61,9 +61,9 @@ record UnitBody(
             List<String> focus,
             @Nullable String watch,
             boolean locked) {
-        /** The key of its activity; of stations it names each of them. */
-        String key() {
-            return Stations.key(parts.stream().map(PartBody::activity).toList());
+        /** Its activity, or its stations. */
+        ActivityKeys activity() {
+            return new ActivityKeys(parts.stream().map(PartBody::activity).toList());
         }
 
         /**
@@ -71,10 +71,8 @@ record UnitBody(
          *
          * @param setting step of the main lever, from 0
          */
-        static List<PartBody> parts(String key, int setting) {
-            return Stations.parts(key).stream()
-                    .map(a -> new PartBody(a, setting))
-                    .toList();
+        static List<PartBody> parts(ActivityKeys activity, int setting) {
+            return activity.keys().stream().map(a -> new PartBody(a, setting)).toList();
         }
 
         SegmentBody unlocked() {
@@ -200,7 +198,7 @@ record UnitBody(
         return new SegmentBody(
                 UUID.fromString(s.id()),
                 s.phases().stream().sorted().toList(),
-                SegmentBody.parts(s.activity().key(), s.setting()),
+                SegmentBody.parts(s.activity().keys(), s.setting()),
                 s.minutes(),
                 s.introduces(),
                 s.focus(),
@@ -216,7 +214,7 @@ record UnitBody(
                 .map(s -> new Choice(
                         s.id().toString(),
                         EnumSet.copyOf(s.phases()),
-                        s.key(),
+                        s.activity(),
                         s.parts().get(0).setting(),
                         s.locked(),
                         s.minutes(),

@@ -1,5 +1,6 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.lesson.Minutes;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
@@ -181,10 +182,7 @@ final class UnitDrawing {
     }
 
     private List<UnitView.StationView> stations(Segment s) {
-        List<String> keys = Stations.parts(s.activity().key());
-        if (keys.size() == 1) return List.of();
-        return keys.stream()
-                .map(knowHow::activity)
+        return s.activity().stations().stream()
                 .map(part -> new UnitView.StationView(
                         part.key(),
                         part.name(),

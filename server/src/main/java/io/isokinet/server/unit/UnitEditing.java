@@ -98,7 +98,10 @@ public class UnitEditing {
 
     private static String words(UnitInHand unit, Optional<UnitBody.SegmentBody> segment) {
         return segment.map(s -> "%s, %d minutes%s"
-                        .formatted(unit.knowHow().activity(s.key()).name(), s.minutes(), s.locked() ? ", locked" : ""))
+                        .formatted(
+                                unit.knowHow().activity(s.activity()).name(),
+                                s.minutes(),
+                                s.locked() ? ", locked" : ""))
                 .orElse("not there");
     }
 

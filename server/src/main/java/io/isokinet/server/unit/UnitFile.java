@@ -5,6 +5,7 @@ import com.networknt.schema.SchemaLocation;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SchemaRegistryConfig;
 import com.networknt.schema.SpecificationVersion;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
@@ -63,15 +64,29 @@ public record UnitFile(
             @Nullable String space,
             List<SegmentPart> segments) {}
 
+    /**
+     * @param activity its key; null for stations
+     * @param stations keys of what stands side by side; null for one activity
+     */
     public record SegmentPart(
             List<LessonPhase> phases,
-            String activity,
+            @Nullable String activity,
+            @Nullable List<String> stations,
             int setting,
             int minutes,
             List<String> introduces,
             List<String> focus,
             @Nullable String watch,
-            boolean locked) {}
+            boolean locked) {
+        /** Between the stations of a segment in files from before, which had no list for them. */
+        private static final String AND = "\\+";
+
+        /** What names it, whichever way the file says it. */
+        ActivityKeys keys() {
+            if (stations != null) return new ActivityKeys(stations);
+            return new ActivityKeys(List.of(Objects.requireNonNull(activity).split(AND)));
+        }
+    }
 
     /** What a file may look like, as JSON Schema. */
     static String schemaText() {
@@ -130,15 +145,15 @@ public record UnitFile(
                                     .formatted(a))));
         for (int l = 0; l < lessons.size(); l++)
             for (SegmentPart s : lessons.get(l).segments()) {
-                if (!known.hasActivity(s.activity()))
+                if (!known.hasActivity(s.keys()))
                     findings.add(new Finding(
                             "unknown",
                             "lesson %d".formatted(l + 1),
                             "The activity “%s” is not in your know-how; import the pack that has it, or take it out of the file."
-                                    .formatted(s.activity())));
+                                    .formatted(String.join("”, “", s.keys().keys()))));
                 else
                     try {
-                        known.activity(s.activity());
+                        known.activity(s.keys());
                     } catch (IllegalArgumentException e) {
                         findings.add(new Finding("stations", "lesson %d".formatted(l + 1), e.getMessage()));
                     }

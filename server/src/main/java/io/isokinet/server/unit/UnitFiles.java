@@ -96,7 +96,8 @@ class UnitFiles {
     private static SegmentPart part(SegmentBody s) {
         return new SegmentPart(
                 s.phases(),
-                s.key(),
+                s.activity().areStations() ? null : s.activity().keys().get(0),
+                s.activity().areStations() ? s.activity().keys() : null,
                 s.parts().get(0).setting(),
                 s.minutes(),
                 s.introduces(),
@@ -234,7 +235,7 @@ class UnitFiles {
         return new SegmentBody(
                 Ids.next(),
                 s.phases(),
-                SegmentBody.parts(s.activity(), s.setting()),
+                SegmentBody.parts(s.keys(), s.setting()),
                 s.minutes(),
                 s.introduces(),
                 s.focus(),

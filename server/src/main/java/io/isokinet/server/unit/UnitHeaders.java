@@ -1,6 +1,6 @@
 package io.isokinet.server.unit;
 
-import io.isokinet.core.activity.Stations;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.tenancy.SchoolScope;
 import io.isokinet.server.unit.UnitBody.PartBody;
@@ -188,7 +188,7 @@ public class UnitHeaders {
                 texts(row, "packs"),
                 Arrays.stream(parts)
                         .map(p -> new LessonHeader.Stretch(
-                                Stations.key(
+                                new ActivityKeys(
                                         Arrays.stream(p).map(PartBody::activity).toList()),
                                 p[0].setting()))
                         .toList(),

@@ -1,6 +1,7 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.check.Deadline;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
@@ -16,6 +17,7 @@ import io.isokinet.core.unit.LessonSlot;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.place.Spaces;
@@ -168,7 +170,7 @@ class UnitReader {
     @Transactional(readOnly = true)
     public UnitProblem problem(UnitRow unit, UnitBody body, List<LessonRow> lessons, Predicate<LessonRow> kept) {
         List<LessonRow> planned = planned(lessons);
-        List<Set<String>> before = planned.stream()
+        List<Set<ActivityKeys>> before = planned.stream()
                 .map(l -> body.choices(l.id()).stream().map(Choice::activity).collect(Collectors.toSet()))
                 .toList();
         return problem(
@@ -238,7 +240,7 @@ class UnitReader {
             List<LessonRow> planned,
             Predicate<LessonRow> kept,
             KnowHow known,
-            List<Set<String>> before) {
+            List<Set<ActivityKeys>> before) {
         if (planned.isEmpty())
             throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
         Deadline.check();
@@ -302,9 +304,9 @@ class UnitReader {
         Past past = new Past(new HashMap<>(), new HashSet<>());
         for (Taught then : taught) {
             if (then.lesson().unit().equals(unit.id())) continue;
-            for (String key : then.lesson().activities()) {
-                Activity activity = then.known().activity(key);
-                past.done().add(activity.key());
+            for (ActivityKeys keys : then.lesson().activities()) {
+                Activity activity = then.known().activity(keys);
+                past.done().addAll(keys.keys());
                 if (activity.skill() != null && activity.rung() != null)
                     past.reached().merge(activity.skill(), activity.rung().level(), Math::max);
             }

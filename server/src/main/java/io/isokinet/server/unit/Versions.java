@@ -160,7 +160,7 @@ class Versions {
     }
 
     private static ComparedPart part(KnowHow known, UnitBody.SegmentBody segment, boolean same) {
-        Activity activity = known.activity(segment.key());
+        Activity activity = known.activity(segment.activity());
         return new ComparedPart(
                 activity.name(),
                 activity.rung() == null ? null : activity.rung().level(),

@@ -1,6 +1,7 @@
 package io.isokinet.core.unit.edit;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Choice;
@@ -55,7 +56,7 @@ public sealed interface Edit
     record Lock(String segment, boolean locked) implements Edit {}
 
     /** Puts another activity in its place. */
-    record Swap(String segment, String activity) implements Edit {}
+    record Swap(String segment, ActivityKeys activity) implements Edit {}
 
     /**
      * Eases or hardens it.
@@ -81,7 +82,7 @@ public sealed interface Edit
 
     private static Choice keeping(Plan plan, Choice choice) {
         return plan.segment(choice.id())
-                .filter(s -> s.activity().key().equals(choice.activity()))
+                .filter(s -> s.activity().keys().equals(choice.activity()))
                 .map(s -> choice.withCues(s.introduces(), s.focus(), s.watch()))
                 .orElse(choice);
     }
@@ -179,7 +180,9 @@ public sealed interface Edit
         Set<LessonPhase> phases = activity.isGame()
                 ? Set.of(LessonPhase.PLAY)
                 : activity.worksOnSkill() ? Set.of(LessonPhase.PRACTISE, LessonPhase.TEACH) : activity.phases();
-        row.add(add.position(), Choice.of(add.segment(), phases, add.activity(), usual(plan, add.activity())));
+        row.add(
+                add.position(),
+                Choice.of(add.segment(), phases, add.activity(), usual(plan, ActivityKeys.of(add.activity()))));
         return choices;
     }
 
@@ -202,7 +205,7 @@ public sealed interface Edit
                     .formatted(number, last + 1, position + 1));
     }
 
-    private static int usual(Plan plan, String activity) {
+    private static int usual(Plan plan, ActivityKeys activity) {
         return Candidates.usual(plan.problem().knowHow().activity(activity));
     }
 }

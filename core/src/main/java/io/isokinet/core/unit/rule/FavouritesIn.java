@@ -1,6 +1,5 @@
 package io.isokinet.core.unit.rule;
 
-import io.isokinet.core.activity.Stations;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 
@@ -14,7 +13,7 @@ public final class FavouritesIn extends Rule {
     public void judge(Plan plan, Strains strains) {
         for (String favourite : plan.problem().wishes().favourites()) {
             boolean in = false;
-            for (Segment s : plan.all()) in |= Stations.holds(s.activity().key(), favourite);
+            for (Segment s : plan.all()) in |= s.activity().keys().hold(favourite);
             if (!in)
                 strains.unit(1, () -> "%s is a favourite and has found no place."
                         .formatted(plan.problem().knowHow().activity(favourite).name()));

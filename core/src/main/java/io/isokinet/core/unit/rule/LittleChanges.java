@@ -1,5 +1,6 @@
 package io.isokinet.core.unit.rule;
 
+import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.UnitProblem;
@@ -12,9 +13,9 @@ public final class LittleChanges extends Rule {
     }
 
     /** One for each segment that was not in this lesson before. */
-    public static int amount(UnitProblem problem, int lesson, String activity) {
+    public static int amount(UnitProblem problem, int lesson, ActivityKeys activity) {
         if (problem.before().isEmpty()) return 0;
-        Set<String> before = problem.before().get(lesson);
+        Set<ActivityKeys> before = problem.before().get(lesson);
         return before.isEmpty() || before.contains(activity) ? 0 : 1;
     }
 
@@ -22,7 +23,7 @@ public final class LittleChanges extends Rule {
     public void judge(Plan plan, Strains strains) {
         if (plan.problem().before().isEmpty()) return;
         for (Segment s : plan.all())
-            if (amount(plan.problem(), s.lesson(), s.activity().key()) > 0)
+            if (amount(plan.problem(), s.lesson(), s.activity().keys()) > 0)
                 strains.segment(s, 1, () -> "%s is new in lesson %d."
                         .formatted(s.activity().name(), plan.number(s.lesson())));
     }

@@ -16,7 +16,7 @@ public final class LocksKept extends Rule {
             for (Choice lock : plan.problem().locks().get(lesson).values())
                 if (plan.lessons().get(lesson).stream()
                         .noneMatch(s ->
-                                s.id().equals(lock.id()) && s.activity().key().equals(lock.activity())))
+                                s.id().equals(lock.id()) && s.activity().keys().equals(lock.activity())))
                     strains.lesson(lesson, 1, () -> "%s is locked in lesson %d and is gone from it."
                             .formatted(
                                     plan.problem()

@@ -15,7 +15,7 @@ public final class NewOrFamiliar extends Rule {
     /** One for each segment against the wish. */
     public static int amount(Candidate candidate, UnitProblem problem) {
         if (problem.done().isEmpty() || !candidate.works()) return 0;
-        boolean known = problem.done().contains(candidate.activity().key());
+        boolean known = problem.done().containsAll(candidate.activity().keys().keys());
         return switch (problem.wishes().taste()) {
             case NEW -> known ? 1 : 0;
             case FAMILIAR -> known ? 0 : 1;

@@ -58,7 +58,8 @@ public final class Polish {
         for (Frame.Slot slot : slots)
             for (Candidate option : slot.options()) {
                 Choice before = rows.get(slot.lesson()).get(slot.position());
-                if (option.activity().key().equals(before.activity()) && option.setting() == before.setting()) continue;
+                if (option.activity().keys().equals(before.activity()) && option.setting() == before.setting())
+                    continue;
                 better |= other(slot, before, option);
             }
         return better;
@@ -67,7 +68,7 @@ public final class Polish {
     private boolean other(Frame.Slot slot, Choice before, Candidate option) {
         List<Choice> row = rows.get(slot.lesson());
         List<Choice> was = List.copyOf(row);
-        Choice now = before.withActivity(option.activity().key(), option.setting());
+        Choice now = before.withActivity(option.activity().keys(), option.setting());
         if (before.focus() != null && option.activity().hosts().containsAll(before.focus()))
             now = now.withCues(before.introduces(), before.focus(), null);
         else if (before.introduces() != null && option.activity().hosts().containsAll(before.introduces()))
@@ -141,7 +142,7 @@ public final class Polish {
             Candidate easiest = candidates.easiest(here.lesson(), here.candidate());
             set(
                     here,
-                    wasHere.withActivity(easiest.activity().key(), easiest.setting())
+                    wasHere.withActivity(easiest.activity().keys(), easiest.setting())
                             .withMinutes(wasHere.minutes())
                             .withCues(List.copyOf(introduces), List.copyOf(focus), null));
             if (there != null) {
