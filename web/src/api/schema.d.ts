@@ -2581,6 +2581,12 @@ export interface components {
             point: number;
             sentence: string;
         };
+        ByHand: {
+            /** Format: int32 */
+            groups?: number;
+            places: components["schemas"]["PlaceView"][];
+            without: components["schemas"]["ItemName"][];
+        };
         ByHandBody: {
             groups: string[][];
         };
@@ -3341,6 +3347,15 @@ export interface components {
         };
         FirstRunView: {
             needed: boolean;
+        };
+        FloorPart: {
+            drawing: components["schemas"]["FloorView"];
+            formation: string;
+            /** Format: int32 */
+            groupCount: number;
+            groups: components["schemas"]["GroupView"][];
+            parts?: string;
+            stations?: string;
         };
         FloorView: {
             areas: components["schemas"]["AreaView"][];
@@ -4325,6 +4340,26 @@ export interface components {
             /** Format: int32 */
             place: number;
         };
+        PlanPart: {
+            activity: string;
+            /** Format: int32 */
+            changeSeconds: number;
+            focus: string[];
+            introduces: string[];
+            /** Format: int32 */
+            level?: number;
+            locked: boolean;
+            /** Format: int32 */
+            looks: number;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
+            play: boolean;
+            reasons: string[];
+            rung?: string;
+            watch?: string;
+        };
         PlannedLooks: {
             /** Format: int32 */
             looks: number;
@@ -5113,70 +5148,15 @@ export interface components {
             planned: number;
         };
         StretchView: {
-            activity: string;
-            adapted: string[];
-            cautions: components["schemas"]["Caution"][];
-            /** Format: int32 */
-            changeSeconds: number;
-            countsAsOne?: string;
-            /** Format: int32 */
-            explainSeconds: number;
-            floor?: components["schemas"]["FloorView"];
-            focus: string[];
-            formation: string;
-            game?: components["schemas"]["GameView"];
-            gathering: string;
-            /** Format: int32 */
-            groupCount: number;
-            groups: components["schemas"]["GroupView"][];
-            /** Format: int32 */
-            groupsWished?: number;
-            how: string;
+            byHand: components["schemas"]["ByHand"];
+            floor?: components["schemas"]["FloorPart"];
             /** Format: uuid */
             id: string;
-            introduces: string[];
-            kit: components["schemas"]["KitLine"][];
-            ladder: components["schemas"]["LadderStep"][];
-            /** Format: int32 */
-            level?: number;
-            lever?: string;
-            locked: boolean;
-            /** Format: int32 */
-            looks: number;
-            /** Format: int32 */
-            minutes: number;
-            /** Format: int32 */
-            motionPercent: number;
-            name: string;
-            options: components["schemas"]["Option"][];
-            parts?: string;
-            phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
-            pinTurns: string[];
-            places: components["schemas"]["PlaceView"][];
-            play: boolean;
-            question?: string;
-            reasons: string[];
-            roles: string[];
-            rung?: string;
-            scoring: string;
-            sent: components["schemas"]["ItemName"][];
-            setUp: string[];
-            sitsOut: string;
-            stations?: string;
-            /** Format: int32 */
-            step: number;
-            success?: string;
-            /** Format: int32 */
-            targetMm?: number;
-            /** Format: int32 */
-            tries: number;
-            /** Format: int32 */
-            vigorousPercent: number;
-            /** Format: int32 */
-            waitingPercent: number;
-            watch?: string;
+            plan: components["schemas"]["PlanPart"];
+            task: components["schemas"]["TaskPart"];
+            things?: components["schemas"]["ThingsPart"];
             whyNot: string[];
-            without: components["schemas"]["ItemName"][];
+            work?: components["schemas"]["WorkPart"];
         };
         StretchWatch: {
             from?: components["schemas"]["StandsView"];
@@ -5332,6 +5312,21 @@ export interface components {
             /** @enum {string} */
             task: "NOTHING" | "CLAP" | "HEAD" | "THREE_CLAPS" | "FLOOR" | "TURN";
         };
+        TaskPart: {
+            adapted: string[];
+            countsAsOne?: string;
+            gathering: string;
+            how: string;
+            ladder: components["schemas"]["LadderStep"][];
+            lever?: string;
+            question?: string;
+            roles: string[];
+            scoring: string;
+            setUp: string[];
+            sitsOut: string;
+            /** Format: int32 */
+            step: number;
+        };
         TaughtEntry: {
             /** Format: date-time */
             at: string;
@@ -5419,6 +5414,12 @@ export interface components {
             traits: ("ROLLS" | "BOUNCES" | "FLOATS" | "STANDS" | "SOFT" | "GRIPS" | "FLAT" | "RING" | "STRIKES" | "WORN" | "HANGS" | "LONG")[];
             /** Format: double */
             widthMm: number;
+        };
+        ThingsPart: {
+            kit: components["schemas"]["KitLine"][];
+            sent: components["schemas"]["ItemName"][];
+            /** Format: int32 */
+            targetMm?: number;
         };
         Thread: {
             call: string;
@@ -5782,6 +5783,23 @@ export interface components {
         Word: {
             label: string;
             value: string;
+        };
+        WorkPart: {
+            cautions: components["schemas"]["Caution"][];
+            /** Format: int32 */
+            explainSeconds: number;
+            game?: components["schemas"]["GameView"];
+            /** Format: int32 */
+            motionPercent: number;
+            options: components["schemas"]["Option"][];
+            pinTurns: string[];
+            success?: string;
+            /** Format: int32 */
+            tries: number;
+            /** Format: int32 */
+            vigorousPercent: number;
+            /** Format: int32 */
+            waitingPercent: number;
         };
         YearView: {
             /** Format: int32 */

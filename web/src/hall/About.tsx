@@ -31,15 +31,15 @@ export function About({ store }: { store: HallStore }) {
       </fieldset>
     )
   if (mode.kind === 'hits')
-    return <HitSettings store={store} hits={mode.counting} things={stretch?.sent ?? []} />
+    return <HitSettings store={store} hits={mode.counting} things={stretch?.things?.sent ?? []} />
   if (mode.kind === 'goes')
     return (
       <div className={styles.counting}>
         <NextToGo store={store} role={mode.role} />
-        {running && running.roles.length > 0 && <b>Who was</b>}
+        {running && running.task.roles.length > 0 && <b>Who was</b>}
         {running &&
-          running.roles.length > 0 &&
-          [...running.roles, ''].map((r) => (
+          running.task.roles.length > 0 &&
+          [...running.task.roles, ''].map((r) => (
             <button key={r} type="button" aria-pressed={mode.role === r} onClick={() => store.chooseRole(r)}>
               {r || 'anything'}
             </button>
@@ -60,12 +60,12 @@ export function About({ store }: { store: HallStore }) {
     )
   if (mode.kind === 'register')
     return <p className={styles.now}>Press who is not here; below it, who is here and cannot take part.</p>
-  if (mode.kind === 'say' && running && running.focus.length === 0)
+  if (mode.kind === 'say' && running && running.plan.focus.length === 0)
     return (
       <p className={styles.now}>
         {now && stretch ? (
           <>
-            Watched first: <b>“{now.call.notSettled}”</b> in {stretch.name}.
+            Watched first: <b>“{now.call.notSettled}”</b> in {stretch.plan.name}.
           </>
         ) : (
           'Nothing is watched in this lesson.'
@@ -88,7 +88,7 @@ function Question({ store, cue, mode }: { store: HallStore; cue: Schemas['CueVie
   const { cues, wanted, watch, stretch } = useWatch(store)
   const beside =
     mode.kind === 'watch' && mode.way === 'all' ? cues.find((c) => c.key === mode.second) : undefined
-  const by = watch?.from?.byCue[cue.key]?.map((g) => stretch?.groups[g]?.label).join(', ')
+  const by = watch?.from?.byCue[cue.key]?.map((g) => stretch?.floor?.groups[g]?.label).join(', ')
   return (
     <p className={styles.now}>
       <b>“{cue.call.notSettled}”</b> {cue.question.notSettled}{' '}

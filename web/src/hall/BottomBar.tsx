@@ -9,7 +9,7 @@ import { cuesFor, useWatch } from './watching'
 export function BottomBar({ store }: { store: HallStore }) {
   const mode = useHall(store, (s) => s.mode)
   const more = useHall(store, (s) => s.panel?.kind === 'more')
-  const gathering = useHall(store, (s) => runningOf(s)?.gathering)
+  const gathering = useHall(store, (s) => runningOf(s)?.task.gathering)
   return (
     <footer className={styles.foot}>
       <Undo store={store} />

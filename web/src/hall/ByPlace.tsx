@@ -11,7 +11,7 @@ export function ByPlace({ store }: { store: HallStore }) {
   const away = useHall(store, (s) => s.away)
   const rows = useHall(store, (s) => s.hall.grid.rows)
   const [at, setAt] = useState(0)
-  const groups = stretch?.groups ?? []
+  const groups = stretch?.floor?.groups ?? []
   const planned = watch?.from?.stands ?? []
   const spots = planned.length > 0 ? planned.map((s) => s.groups) : groups.map((_, i) => [i])
   const spot = spots[Math.min(at, spots.length - 1)] ?? []

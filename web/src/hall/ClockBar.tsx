@@ -31,7 +31,7 @@ export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) 
     overSignal()
   }, [over, stretch])
   if (!stretch) return null
-  const step = steps[stretch.id] ?? stretch.step
+  const step = steps[stretch.id] ?? stretch.task.step
   const runs = clock.state === 'running' || clock.state === 'paused'
   const swipe = {
     onPointerDown: (e: React.PointerEvent) => {
@@ -58,18 +58,18 @@ export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) 
         </p>
         <div className={styles.what} {...swipe}>
           <h1>
-            {stretch.name}{' '}
+            {stretch.plan.name}{' '}
             <small>
               {hall.grid.className} · lesson {hall.lesson.number} of {hall.lesson.of}
             </small>
           </h1>
           <p>
-            {stretch.formation}
-            {stretch.ladder.length > 0 && ` · ${stretch.ladder[step]?.words}`}
+            {stretch.floor?.formation}
+            {stretch.task.ladder.length > 0 && ` · ${stretch.task.ladder[step]?.words}`}
           </p>
           <p className={styles.then}>
             {next
-              ? `next: ${next.name}, ${Math.round(clock.minutes[clock.index + 1] / 60)} min`
+              ? `next: ${next.plan.name}, ${Math.round(clock.minutes[clock.index + 1] / 60)} min`
               : `the last; ${clockWords(clock.lessonLeft)} left of the lesson`}
             {next && moves(hall, next)}
           </p>
@@ -101,7 +101,7 @@ export const ClockBar = memo(function ClockBar({ store }: { store: HallStore }) 
 /** What changes hands before the next stretch, in words. */
 function moves(hall: Schemas['HallView'], next: Schemas['StretchView']) {
   const at = hall.stretches.indexOf(next)
-  const minute = hall.stretches.slice(0, at).reduce((sum, s) => sum + s.minutes, 0)
+  const minute = hall.stretches.slice(0, at).reduce((sum, s) => sum + s.plan.minutes, 0)
   const told = hall.moves.filter((m) => m.minute === minute).map((m) => m.words)
   return told.length > 0 ? `; ${told.slice(0, 2).join('; ')}` : ''
 }

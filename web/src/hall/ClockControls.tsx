@@ -17,7 +17,7 @@ interface ClockControlsProps {
 export function ClockControls({ store, clock, stretch, last }: ClockControlsProps) {
   const playing = useHall(store, (s) => s.playing)
   const planned = useHall(store, (s) => s.panel?.kind === 'plan')
-  const step = useHall(store, (s) => s.steps[stretch.id] ?? stretch.step)
+  const step = useHall(store, (s) => s.steps[stretch.id] ?? stretch.task.step)
   const runs = clock.state === 'running' || clock.state === 'paused'
   return (
     <div className={styles.controls}>
@@ -28,7 +28,7 @@ export function ClockControls({ store, clock, stretch, last }: ClockControlsProp
       )}
       {runs && (
         <>
-          {stretch.ladder.length > 1 && (
+          {stretch.task.ladder.length > 1 && (
             <>
               <button
                 type="button"
@@ -41,7 +41,7 @@ export function ClockControls({ store, clock, stretch, last }: ClockControlsProp
               <button
                 type="button"
                 className={styles.wide}
-                disabled={step === stretch.ladder.length - 1}
+                disabled={step === stretch.task.ladder.length - 1}
                 onClick={() => store.ease(1)}
               >
                 Harder
@@ -56,7 +56,7 @@ export function ClockControls({ store, clock, stretch, last }: ClockControlsProp
           >
             +1
           </button>
-          {stretch.changeSeconds > 0 && playing !== stretch.id && (
+          {stretch.plan.changeSeconds > 0 && playing !== stretch.id && (
             <button type="button" className={styles.wide} title="the change is done" onClick={store.play}>
               They play
             </button>

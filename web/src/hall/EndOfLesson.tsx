@@ -60,7 +60,7 @@ function Before({ store }: { store: HallStore }) {
   const elsewhere = lesson.onDate !== todayHere()
   const all = ran.size === plan.length
   const cut = plan.filter((s) => ran.has(s.id)).map((s) => s.id)
-  const notIntroduced = plan.filter((s) => !ran.has(s.id)).flatMap((s) => s.introduces)
+  const notIntroduced = plan.filter((s) => !ran.has(s.id)).flatMap((s) => s.plan.introduces)
   const cues = useHall(store, (s) => s.hall.grid.skills)
     .flatMap((s) => s.cues)
     .filter((c) => notIntroduced.includes(c.key))
@@ -84,7 +84,7 @@ function Before({ store }: { store: HallStore }) {
         {plan.map((s) => (
           <li key={s.id}>
             <button type="button" aria-pressed={ran.has(s.id)} onClick={() => toggle(s.id)}>
-              <span>{s.name}</span> <small>{ran.has(s.id) ? 'ran' : 'did not run'}</small>
+              <span>{s.plan.name}</span> <small>{ran.has(s.id) ? 'ran' : 'did not run'}</small>
             </button>
           </li>
         ))}
@@ -123,7 +123,8 @@ function After({ store, ended }: { store: HallStore; ended: Ended }) {
   return (
     <>
       <p role="status">
-        <b>{WORDS[ended.how]}</b> {left.length > 0 && `${left.map((s) => s.name).join(', ')} did not run.`}
+        <b>{WORDS[ended.how]}</b>{' '}
+        {left.length > 0 && `${left.map((s) => s.plan.name).join(', ')} did not run.`}
       </p>
       <p className={styles.buttons}>
         {ended.id ? (

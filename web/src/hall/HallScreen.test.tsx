@@ -5,7 +5,7 @@ import { HallScreen } from './HallScreen'
 import { type Outbox, passingOutbox } from './outbox'
 import { SendError } from './sender'
 import { createHallStore, type HallStore } from './store'
-import { cell, hall, keepingServer, pressing, settle } from './testing'
+import { cell, hall, keepingServer, must, pressing, settle } from './testing'
 
 /** How many looks each tile that was drawn had, as it was drawn. */
 const drawn: number[] = []
@@ -52,7 +52,7 @@ describe('the hall', () => {
   it('says by whom to stand for the cue that is watched, and nothing where no look of it is planned', async () => {
     const lesson = hall(names)
     const child = (name: string) => ({ id: `id-${name}`, name, leftHanded: false })
-    lesson.stretches[0].groups = [
+    must(lesson.stretches[0].floor).groups = [
       { label: '1', children: [child('Ada'), child('Ben')] },
       { label: '2', children: [child('Cleo'), child('Dov')] },
     ]

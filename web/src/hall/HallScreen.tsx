@@ -84,7 +84,12 @@ function Over({ store, refit }: Pick<HallScreenProps, 'store' | 'refit'>) {
       )
     case 'count':
       return (
-        <CountPad here={here} groups={runningOf(store.get())?.groups ?? []} store={store} close={close} />
+        <CountPad
+          here={here}
+          groups={runningOf(store.get())?.floor?.groups ?? []}
+          store={store}
+          close={close}
+        />
       )
     case 'sides':
       return <Sides here={here} store={store} close={close} />

@@ -21,7 +21,7 @@ export function PlanPanel({ store }: { store: HallStore }) {
   const stretch = hall.stretches[clock.index]
   if (!stretch) return null
   const runs = clock.state === 'running' || clock.state === 'paused'
-  const step = steps[stretch.id] ?? stretch.step
+  const step = steps[stretch.id] ?? stretch.task.step
   const close = () => store.open(null)
   return (
     <section
@@ -34,19 +34,19 @@ export function PlanPanel({ store }: { store: HallStore }) {
         <div
           className={styles.floor}
           // biome-ignore lint/security/noDangerouslySetInnerHtml: our own server draws it and escapes every label
-          dangerouslySetInnerHTML={{ __html: stretch.floor?.svg ?? '' }}
+          dangerouslySetInnerHTML={{ __html: stretch.floor?.drawing.svg ?? '' }}
         />
-        <p>{stretch.how}</p>
-        {stretch.floor?.distance && <p>{stretch.floor.distance}</p>}
+        <p>{stretch.task.how}</p>
+        {stretch.floor?.drawing.distance && <p>{stretch.floor.drawing.distance}</p>}
         <p>
-          <b>At the signal</b> {stretch.gathering}. <b>Sits out</b> {stretch.sitsOut}
+          <b>At the signal</b> {stretch.task.gathering}. <b>Sits out</b> {stretch.task.sitsOut}
         </p>
-        {stretch.question && (
+        {stretch.task.question && (
           <p>
-            <b>Ask</b> {stretch.question}
+            <b>Ask</b> {stretch.task.question}
           </p>
         )}
-        {stretch.cautions.map((c) => (
+        {stretch.work?.cautions.map((c) => (
           <p key={c.key} className={styles.caution}>
             {c.text}
           </p>
@@ -74,19 +74,19 @@ export function PlanPanel({ store }: { store: HallStore }) {
               <button type="button" onClick={() => store.clock('repeat')}>
                 Again
               </button>
-              {stretch.changeSeconds > 0 && (
+              {stretch.plan.changeSeconds > 0 && (
                 <button type="button" title="the change is done" onClick={store.play}>
                   They play now
                 </button>
               )}
-              {stretch.ladder.length > 1 && (
+              {stretch.task.ladder.length > 1 && (
                 <>
                   <button type="button" disabled={step === 0} onClick={() => store.ease(-1)}>
                     Make it easier
                   </button>
                   <button
                     type="button"
-                    disabled={step === stretch.ladder.length - 1}
+                    disabled={step === stretch.task.ladder.length - 1}
                     onClick={() => store.ease(1)}
                   >
                     Make it harder
@@ -107,11 +107,11 @@ export function PlanPanel({ store }: { store: HallStore }) {
         <ol className={styles.order}>
           {hall.stretches.map((s, i) => (
             <li key={s.id} aria-current={i === clock.index ? 'step' : undefined}>
-              {s.name} <span className={styles.then}>{Math.round(clock.minutes[i] / 60)} min</span>
+              {s.plan.name} <span className={styles.then}>{Math.round(clock.minutes[i] / 60)} min</span>
             </li>
           ))}
         </ol>
-        {stretch.groups.map((g, i) => (
+        {stretch.floor?.groups.map((g, i) => (
           <p key={g.children.map((c) => c.id).join()}>
             <b>{i + 1}</b> {g.children.map((c) => c.name + (c.leftHanded ? ' (L)' : '')).join(', ')}
           </p>

@@ -13,14 +13,14 @@ export function SayScreen({ store }: { store: HallStore }) {
   const begun = useHall(store, (s) => s.clock.length > 0)
   if (!stretch) return <main className={styles.say}>This lesson has no parts.</main>
   const cues = hall.grid.skills.flatMap((s) => s.cues)
-  const calls = stretch.focus.flatMap((k) => cues.filter((c) => c.key === k))
-  const [first, rest] = firstSentence(stretch.how)
-  const lever = stretch.ladder[steps[stretch.id] ?? stretch.step]?.words
+  const calls = stretch.plan.focus.flatMap((k) => cues.filter((c) => c.key === k))
+  const [first, rest] = firstSentence(stretch.task.how)
+  const lever = stretch.task.ladder[steps[stretch.id] ?? stretch.task.step]?.words
   const text = [
-    stretch.name,
-    stretch.how,
+    stretch.plan.name,
+    stretch.task.how,
     ...calls.map((c) => c.call.notSettled),
-    stretch.question ?? '',
+    stretch.task.question ?? '',
   ].join('. ')
   return (
     <main className={styles.say}>
@@ -33,14 +33,14 @@ export function SayScreen({ store }: { store: HallStore }) {
             ))}
           </p>
         )}
-        {stretch.question && <p className={styles.ask}>{stretch.question}</p>}
+        {stretch.task.question && <p className={styles.ask}>{stretch.task.question}</p>}
         <p className={styles.rest}>
-          {[stretch.formation, lever].filter(Boolean).join(' · ')}. {rest}
+          {[stretch.floor?.formation, lever].filter(Boolean).join(' · ')}. {rest}
         </p>
         <p className={styles.rest}>
-          <b>At the signal</b> {stretch.gathering}. <b>Sits out</b> {stretch.sitsOut}
+          <b>At the signal</b> {stretch.task.gathering}. <b>Sits out</b> {stretch.task.sitsOut}
         </p>
-        {stretch.cautions.map((c) => (
+        {stretch.work?.cautions.map((c) => (
           <p key={c.key} className={styles.caution}>
             {c.text}
           </p>
@@ -51,7 +51,7 @@ export function SayScreen({ store }: { store: HallStore }) {
           <div
             className={styles.floor}
             // biome-ignore lint/security/noDangerouslySetInnerHtml: our own server draws it and escapes every label
-            dangerouslySetInnerHTML={{ __html: stretch.floor.svg }}
+            dangerouslySetInnerHTML={{ __html: stretch.floor.drawing.svg }}
           />
         )}
         {hall.reminders.map((r) => (

@@ -8,7 +8,7 @@ import { useHall } from './useHall'
 
 /** Another game than that of the lesson: how many sides, how many targets, and what is played. */
 export function ScoreSetup({ store, close }: { store: HallStore; close: () => void }) {
-  const planned = useHall(store, (s) => scoredOf(s)?.game)
+  const planned = useHall(store, (s) => scoredOf(s)?.work?.game)
   const [sides, setSides] = useState(planned?.sides ?? 2)
   const [targets, setTargets] = useState(Math.max(1, Math.min(12, planned?.targets || 6)))
   return (

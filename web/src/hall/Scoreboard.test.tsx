@@ -5,7 +5,7 @@ import { Scoreboard } from './Scoreboard'
 import * as scores from './scores'
 import { gameOf, gamesWith, readStanding, TARGETS } from './scores'
 import { createHallStore, type HallStore } from './store'
-import { hall, keepingServer, settle } from './testing'
+import { hall, keepingServer, must, settle } from './testing'
 
 /** Stands in for the core: the points of a side are the sum of its first numbers; undo and another side count. */
 const compute = (_game: string, sides: string[], events: string[]) => {
@@ -149,7 +149,7 @@ describe('the score desk', () => {
 
   it('opens on the game of what runs, with a side for each lane, and goes on with it', () => {
     const lesson = hall(['Ada'])
-    lesson.stretches[0].game = { text: 'pins ONE_ROLL 3', sides: 8, targets: 3 }
+    must(lesson.stretches[0].work).game = { text: 'pins ONE_ROLL 3', sides: 8, targets: 3 }
     make(lesson)
     store.open({ kind: 'score' })
     expect(store.get().score).toMatchObject({ game: 'pins ONE_ROLL 3', segment: 'drill' })

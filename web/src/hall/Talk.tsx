@@ -33,7 +33,7 @@ export function Talk({
     store.vote(activity, what)
     setVotes({ ...votes, [`${activity} ${what}`]: (votes[`${activity} ${what}`] ?? 0) + 1 })
   }
-  const questions = hall.stretches.flatMap((s) => (s.question ? [s.question] : []))
+  const questions = hall.stretches.flatMap((s) => (s.task.question ? [s.task.question] : []))
   return (
     <section
       className={`${styles.panel} ${styles.broad}`}
@@ -77,23 +77,23 @@ export function Talk({
       ))}
       <h2>Favourite and hardest</h2>
       {hall.stretches
-        .filter((s) => s.level !== undefined)
+        .filter((s) => s.plan.level !== undefined)
         .map((s) => (
           <div key={s.id} className={styles.asked}>
-            <span>{s.name}</span>
+            <span>{s.plan.name}</span>
             <button
               type="button"
-              aria-label={`${s.name}: favourite`}
-              onClick={() => vote(s.activity, 'favourite')}
+              aria-label={`${s.plan.name}: favourite`}
+              onClick={() => vote(s.plan.activity, 'favourite')}
             >
-              favourite {votes[`${s.activity} favourite`] ?? ''}
+              favourite {votes[`${s.plan.activity} favourite`] ?? ''}
             </button>
             <button
               type="button"
-              aria-label={`${s.name}: hardest`}
-              onClick={() => vote(s.activity, 'hardest')}
+              aria-label={`${s.plan.name}: hardest`}
+              onClick={() => vote(s.plan.activity, 'hardest')}
             >
-              hardest {votes[`${s.activity} hardest`] ?? ''}
+              hardest {votes[`${s.plan.activity} hardest`] ?? ''}
             </button>
           </div>
         ))}

@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client'
 import { HallScreen } from './HallScreen'
 import { type Outbox, passingOutbox } from './outbox'
 import { createHallStore, type HallStore } from './store'
-import { hall, keepingServer, pressing, settle } from './testing'
+import { hall, keepingServer, must, pressing, settle } from './testing'
 
 const names = ['Ada', 'Ben']
 
@@ -228,7 +228,7 @@ describe('teaching in the hall', () => {
 
   it('keeps every tile where it is, whoever stands where and whatever is watched', async () => {
     const base = hall(names)
-    base.stretches[0].groups = ['Ben', 'Ada'].map((name) => ({
+    must(base.stretches[0].floor).groups = ['Ben', 'Ada'].map((name) => ({
       children: [{ id: `id-${name}`, name, leftHanded: false }],
     })) as never
     base.watch = [{ segment: 'drill', watches: [{ child: 'id-Ben', cue: 'roll/low', looks: 3 }], reason: '' }]
@@ -245,8 +245,8 @@ describe('teaching in the hall', () => {
 
   it('takes the talk, how a question went, and votes in a few taps', async () => {
     const base = hall(names)
-    base.stretches[0].question = 'Where does it point?'
-    base.stretches[0].level = 2
+    base.stretches[0].task.question = 'Where does it point?'
+    base.stretches[0].plan.level = 2
     open({ stretches: base.stretches })
     await press('Talk')
     fireEvent.change(screen.getByLabelText('What was said'), { target: { value: 'The ball hops.' } })
@@ -381,7 +381,7 @@ describe('teaching in the hall', () => {
 
   it('writes down when the change was done and each go, and takes a go back', async () => {
     const change = hall(names)
-    change.stretches[0].changeSeconds = 30
+    change.stretches[0].plan.changeSeconds = 30
     open({ stretches: change.stretches })
     await press('Start the clock')
     await press('They play')
@@ -400,7 +400,7 @@ describe('teaching in the hall', () => {
 
   it('knows who has not had each role', async () => {
     const roles = hall(names)
-    roles.stretches[0].roles = ['rolls', 'gathers']
+    roles.stretches[0].task.roles = ['rolls', 'gathers']
     open({ stretches: roles.stretches })
     await press('Goes')
     await press('Ada: 0 goes, next')
@@ -447,11 +447,11 @@ describe('teaching in the hall', () => {
 
   it('says which thing hits were counted with, and how wide the target was', async () => {
     const two = hall(names)
-    two.stretches[0].sent = [
+    must(two.stretches[0].things).sent = [
       { key: 'foam-ball', name: 'foam ball' },
       { key: 'sock-ball', name: 'sock ball' },
     ]
-    two.stretches[0].targetMm = 300
+    must(two.stretches[0].things).targetMm = 300
     open({ stretches: two.stretches })
     await press('Hits')
     await press('sock ball')

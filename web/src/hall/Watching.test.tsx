@@ -4,7 +4,7 @@ import { HallScreen } from './HallScreen'
 import { type Outbox, passingOutbox } from './outbox'
 import { SendError } from './sender'
 import { createHallStore, type HallStore, type HallView, type Mode, type Panel } from './store'
-import { cell, hall, keepingServer, pressing, settle } from './testing'
+import { cell, hall, keepingServer, must, pressing, settle } from './testing'
 
 const names = ['Ada', 'Ben', 'Cleo', 'Dov', 'Esme']
 
@@ -43,7 +43,7 @@ describe('what is on the screen', () => {
 
   it('is what to do and to say before the lesson and at each change, and the children once they play', async () => {
     const base = hall(names)
-    base.stretches[0].focus = ['roll/foot']
+    base.stretches[0].plan.focus = ['roll/foot']
     open({ stretches: base.stretches })
     expect(shownFor()).toEqual([])
     expect(screen.getByText('How drill goes.')).toBeInTheDocument()
@@ -103,7 +103,7 @@ describe('what is on the screen', () => {
       label: of.join(),
       children: of.map((name) => ({ id: `id-${name}`, name, leftHanded: false })),
     })
-    base.stretches[0].groups = [group('Ada', 'Cleo'), group('Ben'), group('Dov', 'Esme')]
+    must(base.stretches[0].floor).groups = [group('Ada', 'Cleo'), group('Ben'), group('Dov', 'Esme')]
     const from = {
       stands: [
         { x: 1, y: 1, groups: [2, 1], looks: 3 },
@@ -143,7 +143,7 @@ describe('what is on the screen', () => {
 
   it('says how the lesson ended by what ran, and takes it back', async () => {
     const base = hall(names)
-    base.stretches[1].introduces = ['roll/low']
+    base.stretches[1].plan.introduces = ['roll/low']
     open({ stretches: base.stretches, lesson: { ...base.lesson, onDate: today() } })
     await press('Start the clock')
     await press('End of the lesson')

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { ahead } from './ahead'
 import type { ClockEvent } from './clock'
-import { hall } from './testing'
+import { hall, stretch } from './testing'
 
 /** A drill and a game of eight minutes each, and a talk of two. */
 const lesson = () => {
   const base = hall(['Ada'])
   return {
     ...base,
-    stretches: [...base.stretches, { ...base.stretches[0], id: 'talk', name: 'talk', minutes: 2 }],
+    stretches: [...base.stretches, stretch('talk', 2)],
   }
 }
 const at = (minutes: number) => minutes * 60_000

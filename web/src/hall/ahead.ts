@@ -23,18 +23,18 @@ export function ahead(
     const next = plan[before.index + 1]
     told.push(
       before.left > 0
-        ? `${runs.name} ends ${clockWords(before.left)} early${next ? `; then ${next.name}` : ', and with it the lesson'}.`
-        : `${runs.name} ends${next ? `; then ${next.name}` : ', and with it the lesson'}.`,
+        ? `${runs.plan.name} ends ${clockWords(before.left)} early${next ? `; then ${next.plan.name}` : ', and with it the lesson'}.`
+        : `${runs.plan.name} ends${next ? `; then ${next.plan.name}` : ', and with it the lesson'}.`,
     )
   } else
     told.push(
-      `${runs.name} has ${clockWords(Math.max(0, after.left))} left in place of ${clockWords(Math.max(0, before.left))}.`,
+      `${runs.plan.name} has ${clockWords(Math.max(0, after.left))} left in place of ${clockWords(Math.max(0, before.left))}.`,
     )
   for (let i = before.index + 1; i < plan.length; i++) {
     const was = before.minutes[i]
     const is = after.minutes[i]
     if (Math.abs(is - was) >= LEAST)
-      told.push(`${plan[i].name} gets ${minutes(is)} in place of ${minutes(was)}.`)
+      told.push(`${plan[i].plan.name} gets ${minutes(is)} in place of ${minutes(was)}.`)
   }
   if (told.length === 1) told.push('Nothing else changes.')
   return told

@@ -7,7 +7,7 @@ const plan = [
   { id: 'drill', minutes: 10 },
   { id: 'game', minutes: 10 },
   { id: 'close', minutes: 4 },
-]
+].map(({ id, minutes }) => ({ id, plan: { minutes } }))
 
 /** Events by "does at second". */
 const log = (...words: string[]): ClockEvent[] =>

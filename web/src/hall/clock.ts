@@ -13,7 +13,7 @@ export interface ClockEvent {
 /** A stretch of the plan. */
 export interface Stretch {
   id: string
-  minutes: number
+  plan: { minutes: number }
 }
 
 export interface Clock {
@@ -37,8 +37,8 @@ const MINUTE = 60
  * proportion to their minutes; the closing talk keeps its own.
  */
 export function clockAt(plan: readonly Stretch[], events: readonly ClockEvent[], now: number): Clock {
-  const whole = plan.reduce((sum, s) => sum + s.minutes * MINUTE, 0)
-  const had = plan.map((s) => s.minutes * MINUTE)
+  const whole = plan.reduce((sum, s) => sum + s.plan.minutes * MINUTE, 0)
+  const had = plan.map((s) => s.plan.minutes * MINUTE)
   const ordered = [...events].sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1))
   let index = -1
   let began = 0
@@ -100,10 +100,10 @@ export function clockAt(plan: readonly Stretch[], events: readonly ClockEvent[],
 
 /** Seconds for the stretch at an index when so many are left of the lesson. */
 function allotted(plan: readonly Stretch[], index: number, rest: number): number {
-  const own = plan[index].minutes * MINUTE
-  const close = plan[plan.length - 1].minutes * MINUTE
+  const own = plan[index].plan.minutes * MINUTE
+  const close = plan[plan.length - 1].plan.minutes * MINUTE
   if (index === plan.length - 1) return Math.max(Math.min(own, MINUTE), Math.min(own, rest))
-  const middle = plan.slice(index, -1).reduce((sum, s) => sum + s.minutes * MINUTE, 0)
+  const middle = plan.slice(index, -1).reduce((sum, s) => sum + s.plan.minutes * MINUTE, 0)
   const share = Math.max(0, rest - close) / Math.max(1, middle)
   // A clock that is a few seconds off does not change every number.
   return Math.abs(share - 1) < 0.02 ? own : Math.floor((own * share) / 5) * 5

@@ -56,6 +56,14 @@ it('knows nothing of it on the next day, or after somebody signed out', async ()
   await expect(openLesson('lesson-1')).rejects.toThrow('Sign in.')
 })
 
+it('asks for the network where the device kept it as a version from before had it', async () => {
+  const before = { ...lesson, stretches: [{ id: 'drill', name: 'drill', minutes: 8 }] }
+  vi.stubGlobal('fetch', async (path: string) =>
+    Promise.resolve(new Response(JSON.stringify(path === '/api/session' ? { person: 'me' } : before))),
+  )
+  await expect(openLesson('lesson-1')).rejects.toThrow('open the lesson once with the network')
+})
+
 it('does not open it where the server fails in another way', async () => {
   await openLesson('lesson-1')
   status = 500

@@ -32,6 +32,7 @@ export async function openLesson(lesson: string): Promise<Opened> {
       get<Schemas['SessionView']>('/api/session'),
       get<HallView>(`/api/hall/${lesson}`),
     ])
+    if (!readable(hall)) throw new Problem(0, 'Open it with the network', OLD)
     await namesBelongTo(session.person)
     const opened = { person: session.person, hall }
     await keepOpen(opened)
@@ -42,6 +43,12 @@ export async function openLesson(lesson: string): Promise<Opened> {
     return kept
   }
 }
+
+const OLD =
+  'This device kept the lesson as the programme had it before it was renewed. What was pressed is safe; open the lesson once with the network.'
+
+/** False for a lesson that was kept by a version from before stretches came in parts. */
+const readable = (hall: HallView) => hall.stretches.every((s) => 'plan' in s && 'task' in s)
 
 /** Keeps the lesson as it is now. */
 export async function keepOpen(opened: Opened): Promise<void> {
@@ -55,7 +62,7 @@ async function stillOpen(lesson: string): Promise<Opened | null> {
   const found = await (await caches.open(OPEN)).match(KEY)
   if (!found) return null
   const kept: Kept = await found.json()
-  if (kept.day === todayHere() && kept.hall.lesson.lesson === lesson) return kept
+  if (kept.day === todayHere() && kept.hall.lesson.lesson === lesson && readable(kept.hall)) return kept
   if (kept.day !== todayHere()) await caches.delete(OPEN)
   return null
 }

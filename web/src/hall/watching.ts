@@ -30,7 +30,7 @@ export function watchOf({ hall, cue, segment }: Pick<HallState, 'hall' | 'cue' |
 /** The number of the group in which each child is in a stretch. */
 export function standing(stretch?: Schemas['StretchView']) {
   const groups: Record<string, string> = {}
-  stretch?.groups.forEach((g, i) => {
+  stretch?.floor?.groups.forEach((g, i) => {
     for (const c of g.children) groups[c.id] = String(i + 1)
   })
   return groups

@@ -54,7 +54,7 @@ function WhatRan({ sheet: s, busy, say }: WhatRanProps) {
         className={styles.ran}
         value={ran}
         onChange={setRan}
-        options={s.segments.map((x) => ({ value: x.id, label: `${x.name}, ${x.minutes} min` }))}
+        options={s.segments.map((x) => ({ value: x.id, label: `${x.plan.name}, ${x.plan.minutes} min` }))}
       />
       <Space>
         <Button

@@ -53,7 +53,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
   const fixed = !plans || s.state !== 'PLANNED'
   const watch = useWatch(s.lesson, s.state === 'PLANNED' && role !== 'VIEWER')
   const selected =
-    s.segments.find((x) => x.id === search.get('at')) ?? s.segments.find((x) => x.level) ?? s.segments[0]
+    s.segments.find((x) => x.id === search.get('at')) ?? s.segments.find((x) => x.plan.level) ?? s.segments[0]
   const select = (at: string) => setSearch({ at }, { replace: true })
   useKeys((key) => {
     const by = { ArrowUp: -1, ArrowDown: 1 }[key]
@@ -120,7 +120,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           {away.length > 0 && <>Away: {away.map((c) => c.name).join(', ')}. </>}
           {out.length > 0 && (
             <>
-              Sits out: {out.map((c) => c.name).join(', ')} – {selected?.sitsOut}{' '}
+              Sits out: {out.map((c) => c.name).join(', ')} – {selected?.task.sitsOut}{' '}
             </>
           )}
           {s.groupFindings.map((f) => (

@@ -28,12 +28,12 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
   const { inText } = useMeasures()
   const cue = (key: string) => sheet.cues.find((c) => c.key === key)
   return (
-    <section aria-label={s.name} className={styles.stretch}>
+    <section aria-label={s.plan.name} className={styles.stretch}>
       <h2>
-        {s.name}{' '}
+        {s.plan.name}{' '}
         <span className="mute">
-          {s.formation}
-          {s.rung && ` · rung ${s.level}, ${s.rung}`}
+          {s.floor?.formation ?? 'does not fit'}
+          {s.plan.rung && ` · rung ${s.plan.level}, ${s.plan.rung}`}
         </span>
       </h2>
       {s.whyNot.map((w) => (
@@ -46,7 +46,7 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
           {s.floor ? (
             <>
               <FloorDrawing
-                floor={s.floor}
+                floor={s.floor.drawing}
                 spots={watch?.from?.stands}
                 busy={busy}
                 move={fixed ? undefined : (moved) => set({ ...settingOf(s), moved })}
@@ -71,9 +71,9 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
           ) : (
             <p className="mute">No floor plan: it does not fit who is here.</p>
           )}
-          {s.groups.length > 0 && (
+          {s.floor && s.floor.groups.length > 0 && (
             <ol className={styles.groups} aria-label="Groups">
-              {s.groups.map((g) => (
+              {s.floor.groups.map((g) => (
                 <li key={g.label}>
                   <b>{g.label}</b> {g.children.map((c) => c.name + (c.leftHanded ? ' (L)' : '')).join(', ')}
                 </li>
@@ -82,42 +82,45 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
           )}
         </div>
         <div className={styles.facts}>
-          <p className={styles.how}>{s.how}</p>
-          {s.focus.length > 0 && (
+          <p className={styles.how}>{s.task.how}</p>
+          {s.plan.focus.length > 0 && (
             <p className={styles.cues}>
-              {s.focus.map((key) => (
+              {s.plan.focus.map((key) => (
                 <b key={key}>
-                  “{cue(key)?.call.notSettled ?? key}”{s.introduces.includes(key) && <i> new</i>}
-                  {s.watch === key && <i> watch, {cue(key)?.view.notSettled}</i>}
+                  “{cue(key)?.call.notSettled ?? key}”{s.plan.introduces.includes(key) && <i> new</i>}
+                  {s.plan.watch === key && <i> watch, {cue(key)?.view.notSettled}</i>}
                 </b>
               ))}
             </p>
           )}
           <dl>
-            {s.tries > 0 && (
+            {!!s.work?.tries && (
               <div>
                 <dt>Each child</dt>
                 <dd>
-                  {s.tries} tries{s.waitingPercent > 0 && `, waits ${s.waitingPercent} % of the time`}
+                  {s.work.tries} tries
+                  {s.work.waitingPercent > 0 && `, waits ${s.work.waitingPercent} % of the time`}
                 </dd>
               </div>
             )}
-            <div>
-              <dt>Body</dt>
-              <dd>
-                in motion {s.motionPercent} %, moderate to vigorous about {s.vigorousPercent} %
-              </dd>
-            </div>
-            {s.options.length > 1 && (
+            {s.work && (
+              <div>
+                <dt>Body</dt>
+                <dd>
+                  in motion {s.work.motionPercent} %, moderate to vigorous about {s.work.vigorousPercent} %
+                </dd>
+              </div>
+            )}
+            {s.work && s.work.options.length > 1 && (
               <div>
                 <dt>Groups</dt>
                 <dd className={styles.buttons}>
-                  {s.options.map((o) => (
+                  {s.work.options.map((o) => (
                     <Button
                       key={o.groups}
                       size="small"
-                      aria-pressed={o.groups === s.groupCount}
-                      type={o.groups === s.groupCount ? 'primary' : 'default'}
+                      aria-pressed={o.groups === s.floor?.groupCount}
+                      type={o.groups === s.floor?.groupCount ? 'primary' : 'default'}
                       disabled={fixed || busy}
                       title={o.words}
                       onClick={() => set({ ...settingOf(s), groups: o.groups, moved: [], places: [] })}
@@ -128,42 +131,42 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                 </dd>
               </div>
             )}
-            {s.lever && (
+            {s.task.lever && (
               <div>
-                <dt>{s.lever}</dt>
+                <dt>{s.task.lever}</dt>
                 <dd className={styles.buttons}>
-                  {s.ladder.map((step, i) => (
+                  {s.task.ladder.map((step, i) => (
                     <Button
                       key={step.words}
                       size="small"
-                      aria-pressed={i === s.step}
-                      type={i === s.step ? 'primary' : 'default'}
-                      disabled={fixed || busy || s.locked || step.whyNot !== undefined}
+                      aria-pressed={i === s.task.step}
+                      type={i === s.task.step ? 'primary' : 'default'}
+                      disabled={fixed || busy || s.plan.locked || step.whyNot !== undefined}
                       title={step.whyNot}
                       onClick={() => edit({ kind: 'ADJUST', setting: i })}
                     >
                       {inText(step.words)}
                     </Button>
                   ))}
-                  {s.success && <small className="mute">{s.success}</small>}
+                  {s.work?.success && <small className="mute">{s.work.success}</small>}
                 </dd>
               </div>
             )}
-            {s.pinTurns.length > 0 && (
+            {s.work && s.work.pinTurns.length > 0 && (
               <div>
                 <dt>Turns</dt>
                 <dd>
-                  {s.pinTurns.map((t) => (
+                  {s.work.pinTurns.map((t) => (
                     <div key={t}>{t}</div>
                   ))}
                 </dd>
               </div>
             )}
-            {(s.kit.length > 0 || s.without.length > 0) && (
+            {(!!s.things?.kit.length || s.byHand.without.length > 0) && (
               <div>
                 <dt>Kit</dt>
                 <dd>
-                  {s.kit.map((k) => (
+                  {s.things?.kit.map((k) => (
                     <div key={k.what + k.item} className={styles.kit}>
                       <span>
                         {k.words}
@@ -178,7 +181,7 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                           disabled={busy}
                           aria-label={`Not ${k.words}`}
                           onClick={() =>
-                            set({ ...settingOf(s), without: [...s.without.map((w) => w.key), k.item] })
+                            set({ ...settingOf(s), without: [...s.byHand.without.map((w) => w.key), k.item] })
                           }
                         >
                           not these
@@ -187,9 +190,11 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                       {k.reason && <small className="mute">{k.reason}</small>}
                     </div>
                   ))}
-                  {s.without.length > 0 && (
+                  {s.byHand.without.length > 0 && (
                     <div className={styles.kit}>
-                      <small className="mute">Not used: {s.without.map((w) => w.name).join(', ')}.</small>
+                      <small className="mute">
+                        Not used: {s.byHand.without.map((w) => w.name).join(', ')}.
+                      </small>
                       {!fixed && (
                         <Button
                           size="small"
@@ -213,16 +218,16 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                 </dd>
               </div>
             )}
-            <Fact name="Adapted" text={s.adapted.join('; ')} />
-            <Fact name="Counts" text={s.countsAsOne && `${s.countsAsOne}; ${s.scoring}`} />
-            <Fact name="Parts" text={s.parts} />
-            <Fact name="Stations" text={s.stations} />
-            <Fact name="At the signal" text={s.gathering} />
-            <Fact name="Sits out" text={s.sitsOut} />
-            <Fact name="Ask" text={s.question} />
+            <Fact name="Adapted" text={s.task.adapted.join('; ')} />
+            <Fact name="Counts" text={s.task.countsAsOne && `${s.task.countsAsOne}; ${s.task.scoring}`} />
+            <Fact name="Parts" text={s.floor?.parts} />
+            <Fact name="Stations" text={s.floor?.stations} />
+            <Fact name="At the signal" text={s.task.gathering} />
+            <Fact name="Sits out" text={s.task.sitsOut} />
+            <Fact name="Ask" text={s.task.question} />
             <Fact
               name="Talk"
-              text={s.explainSeconds > 0 ? `at most ${s.explainSeconds} s at once` : undefined}
+              text={s.work?.explainSeconds ? `at most ${s.work.explainSeconds} s at once` : undefined}
             />
           </dl>
         </div>
@@ -230,16 +235,16 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
       <details className={styles.more}>
         <summary>Why, and what could stand instead</summary>
         <ul>
-          {s.reasons.map((r) => (
+          {s.plan.reasons.map((r) => (
             <li key={r}>{r}</li>
           ))}
-          {s.cautions.map((c) => (
+          {s.work?.cautions.map((c) => (
             <li key={c.key + c.text} className={c.weight === 'FORBIDS' ? styles.bad : ''}>
               {c.text} {c.remedy}
             </li>
           ))}
         </ul>
-        {!fixed && !s.locked && <Instead sheet={sheet} stretch={s} busy={busy} edit={edit} />}
+        {!fixed && !s.plan.locked && <Instead sheet={sheet} stretch={s} busy={busy} edit={edit} />}
       </details>
     </section>
   )

@@ -15,9 +15,9 @@ export function Timeline({ sheet, selected, select }: TimelineProps) {
     <nav aria-label="Minutes" className={styles.timeline}>
       {sheet.segments.map((s) => {
         const from = minute
-        minute += s.minutes
-        const bad = s.whyNot.length > 0 || s.cautions.some((c) => c.weight === 'FORBIDS')
-        const tight = (s.floor?.findings.length ?? 0) > 0
+        minute += s.plan.minutes
+        const bad = s.whyNot.length > 0 || s.work?.cautions.some((c) => c.weight === 'FORBIDS')
+        const tight = (s.floor?.drawing.findings.length ?? 0) > 0
         return (
           <button
             key={s.id}
@@ -25,20 +25,20 @@ export function Timeline({ sheet, selected, select }: TimelineProps) {
             aria-current={s.id === selected}
             className={`${styles.block} ${s.id === selected ? styles.selected : ''}`}
             style={{
-              minHeight: 36 + s.minutes * 6,
-              borderLeftColor: s.level ? rungFill[s.level - 1] : '#E4DCCB',
+              minHeight: 36 + s.plan.minutes * 6,
+              borderLeftColor: s.plan.level ? rungFill[s.plan.level - 1] : '#E4DCCB',
             }}
             onClick={() => select(s.id)}
           >
-            <b>{s.minutes}′</b>
+            <b>{s.plan.minutes}′</b>
             <small>
               {from}–{minute}
             </small>
             <span>
-              {s.name}
+              {s.plan.name}
               <small>
-                {s.play ? 'play' : words(s.phases)}
-                {s.tries > 0 && ` · ${s.tries} tries`}
+                {s.plan.play ? 'play' : words(s.plan.phases)}
+                {!!s.work?.tries && ` · ${s.work.tries} tries`}
               </small>
               {bad && <em className={styles.bad}>does not fit</em>}
               {!bad && tight && <em className={styles.tight}>tight</em>}

@@ -13,7 +13,7 @@ interface WatchFromProps {
 /** From where to watch in a stretch, in the order of the numbers on its floor, and who could change places for it. */
 export function WatchFrom({ stretch, watch, set, busy }: WatchFromProps) {
   const from = watch.from
-  const label = (group: number) => stretch.groups[group]?.label
+  const label = (group: number) => stretch.floor?.groups[group]?.label
   return (
     <>
       <div>{watch.reason}</div>
@@ -47,7 +47,7 @@ export function WatchFrom({ stretch, watch, set, busy }: WatchFromProps) {
           )}
         </>
       )}
-      {stretch.places.length > 0 && set && (
+      {stretch.byHand.places.length > 0 && set && (
         <Button size="small" disabled={busy} onClick={() => set({ ...settingOf(stretch), places: [] })}>
           Back to their own places
         </Button>

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
-import { stretch } from '../hall/testing'
+import { must, stretch } from '../hall/testing'
 import { FloorDrawing } from './FloorDrawing'
 import { type Stretch, settingOf } from './useLesson'
 import { WatchFrom } from './WatchFrom'
@@ -51,11 +51,10 @@ describe('a floor drawing', () => {
 describe('the setting of a stretch', () => {
   it('is what was changed by hand and nothing else', () => {
     const of = {
-      groupsWished: 5,
-      without: [{ key: 'hoop', name: 'hoops' }],
-      places: [{ child: 'a', place: 2 }],
-      floor: { ...floor, moved: [1] },
-    } as unknown as Stretch
+      ...stretch('pairs', 8),
+      byHand: { groups: 5, without: [{ key: 'hoop', name: 'hoops' }], places: [{ child: 'a', place: 2 }] },
+    }
+    must(of.floor).drawing = { ...floor, moved: [1] }
     expect(settingOf(of)).toEqual({
       groups: 5,
       without: ['hoop'],
@@ -69,13 +68,13 @@ describe('where to watch from', () => {
   const child = (id: string, name: string) => ({ id, name, leftHanded: false })
   const pairs: Stretch = {
     ...stretch('pairs', 8),
-    groups: [
-      { label: '1', children: [child('a', 'Ada')] },
-      { label: '2', children: [child('b', 'Ben')] },
-      { label: '3', children: [child('c', 'Cleo')] },
-    ],
-    places: [{ child: 'x', place: 0 }],
+    byHand: { without: [], places: [{ child: 'x', place: 0 }] },
   }
+  must(pairs.floor).groups = [
+    { label: '1', children: [child('a', 'Ada')] },
+    { label: '2', children: [child('b', 'Ben')] },
+    { label: '3', children: [child('c', 'Cleo')] },
+  ]
   const watch = {
     segment: 'pairs',
     watches: [],

@@ -60,11 +60,11 @@ export function useLessonChanges(sheet: Sheet) {
 
 /** The setting that a stretch has now, to change one thing of it. */
 export const settingOf = (s: Stretch): SettingBody => ({
-  groups: s.groupsWished,
-  without: s.without.map((i) => i.key),
-  places: s.places,
+  groups: s.byHand.groups,
+  without: s.byHand.without.map((i) => i.key),
+  places: s.byHand.places,
   moved:
-    s.floor?.areas
-      .filter((a) => s.floor?.moved.includes(a.group))
+    s.floor?.drawing.areas
+      .filter((a) => s.floor?.drawing.moved.includes(a.group))
       .map(({ group, x, y }) => ({ group, x, y })) ?? [],
 })

@@ -49,7 +49,7 @@ export function clock(
       const s = runningOf(get())
       if (!s) return
       if (s.id === get().segment) closeSets()
-      const step = Math.max(0, Math.min(s.ladder.length - 1, (get().steps[s.id] ?? s.step) + by))
+      const step = Math.max(0, Math.min(s.task.ladder.length - 1, (get().steps[s.id] ?? s.task.step) + by))
       setAndKeep({ steps: { ...get().steps, [s.id]: step } })
       out.event('CLOCK', { does: 'setting', step }, s.id)
     },

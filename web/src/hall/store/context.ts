@@ -54,8 +54,8 @@ export const runningOf = ({ hall, clock }: Pick<HallState, 'hall' | 'clock'>) =>
 export function scoredOf({ hall, clock }: Pick<HallState, 'hall' | 'clock'>) {
   const { index } = clockAt(hall.stretches, clock, Date.now())
   return (
-    [...hall.stretches.slice(0, index + 1)].reverse().find((s) => s.game) ??
-    hall.stretches.find((s) => s.game)
+    [...hall.stretches.slice(0, index + 1)].reverse().find((s) => s.work?.game) ??
+    hall.stretches.find((s) => s.work?.game)
   )
 }
 

@@ -5,7 +5,7 @@ import type { HallState, HallVerbs } from './state'
 /** How far it is to the target at the step that is set here; undefined where nothing says. */
 export function metresOf({ hall, steps }: Pick<HallState, 'hall' | 'steps'>, segment: string | undefined) {
   const s = hall.stretches.find((x) => x.id === segment)
-  return s?.ladder[steps[s.id] ?? s.step]?.metres
+  return s?.task.ladder[steps[s.id] ?? s.task.step]?.metres
 }
 
 /** Hits out of tries, child by child; a full set goes to the server. */
@@ -36,8 +36,9 @@ export function hits(context: Context): Pick<HallVerbs, 'tryOf' | 'missedTo' | '
       missed: many('missed'),
       distanceMm: metres === undefined ? undefined : Math.round(metres * 1000),
       side: sideOf(get(), child, cue, mode.counting.side),
-      item: mode.counting.item ?? (stretch?.sent.length === 1 ? stretch.sent[0].key : undefined),
-      widthMm: stretch?.targetMm,
+      item:
+        mode.counting.item ?? (stretch?.things?.sent.length === 1 ? stretch.things?.sent[0].key : undefined),
+      widthMm: stretch?.things?.targetMm,
     })
     full = { child, id, tries }
     setAndKeep({

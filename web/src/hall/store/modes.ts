@@ -67,7 +67,7 @@ export function modes(
     chooseSegment,
     watchTwo: (second) => become({ kind: 'watch', way: 'all', second }),
     toggleRegister: () => toggle({ kind: 'register' }),
-    toggleGoes: () => toggle({ kind: 'goes', role: runningOf(get())?.roles[0] ?? '' }),
+    toggleGoes: () => toggle({ kind: 'goes', role: runningOf(get())?.task.roles[0] ?? '' }),
     toggleCheck: () => toggle({ kind: 'check', sittings: {} }),
     countHits: (counting) => become(counting ? { kind: 'hits', counting } : base),
     chooseRole: (role) => set({ mode: { kind: 'goes', role } }),

@@ -37,7 +37,8 @@ export function score({
       const { score: now } = get()
       const part = scoredOf(get())
       // A game of this part goes on; another part begins its own.
-      if (part?.game && now?.segment !== part.id) begin(part.game.text, sidesOf(part.game.sides))
+      if (part?.work?.game && now?.segment !== part.id)
+        begin(part.work?.game.text, sidesOf(part.work?.game.sides))
     },
     addScore: (...events) => {
       const { score: now } = get()

@@ -13,9 +13,11 @@ import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
 import io.isokinet.core.lesson.Floors;
 import io.isokinet.core.lesson.LessonFit;
+import io.isokinet.core.lesson.Stretch;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.task.Asked;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Need;
 import io.isokinet.knowhow.PackFiles;
@@ -187,14 +189,19 @@ final class Bench {
         for (int i = 0; i < lesson.length; i++) {
             long from = System.nanoTime();
             Fitter fitter = new Fitter(known, cupboard, age, 27);
-            List<LessonFit.Part> parts = activities.stream()
-                    .map(a -> new LessonFit.Part(
-                            a.key(), 8, 60, 0, (Fit.Works) fitter.fit(a, hall), null, false, List.of(1, 1), Map.of()))
+            List<Stretch> parts = activities.stream()
+                    .map(a -> Stretch.of(
+                            new Stretch.Planned(a.key(), a, Asked.usual(a), 8, 60, 0, null, false),
+                            fitter.fit(a, hall),
+                            new Stretch.Hands(List.of(1, 1), Map.of()),
+                            hall,
+                            known,
+                            Band.USUAL))
                     .toList();
-            LessonFit.of(parts, hall, known, age, Band.USUAL);
+            LessonFit.of(parts, known, age);
             lesson[i] = (System.nanoTime() - from) / 1e6;
             from = System.nanoTime();
-            LessonFit.Part first = parts.get(0);
+            Stretch.Fits first = LessonFit.fitting(parts).get(0);
             Floors.of(first.works(), hall, known, null, List.of(1), Map.of());
             floor[i] = (System.nanoTime() - from) / 1e6;
         }

@@ -10,8 +10,8 @@ import io.isokinet.core.aim.Band;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
-import io.isokinet.core.lesson.LessonFit;
 import io.isokinet.core.lesson.Shopping;
+import io.isokinet.core.lesson.Stretch;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
@@ -72,13 +72,16 @@ class OneTruthTest {
                 .formatted(task.activity().key(), step, children, age.years(), place.name());
         assertThat(task.setting()).as(what).isEqualTo(step);
         things(works, what, place, children);
-        LessonFit.Part part = new LessonFit.Part(
-                "s", MINUTES, 30, Turn.telling(task.activity(), age), works, null, false, List.of(), Map.of());
-        LessonFit.Drawing drawn = LessonFit.of(List.of(part), place, Fixtures.KNOW_HOW, age, Band.USUAL)
-                .parts()
-                .get(0);
+        Stretch.Fits drawn = (Stretch.Fits) Stretch.of(
+                new Stretch.Planned(
+                        "s", task.activity(), step, MINUTES, 30, Turn.telling(task.activity(), age), null, false),
+                works,
+                Stretch.Hands.NONE,
+                place,
+                Fixtures.KNOW_HOW,
+                Band.USUAL);
         distance(works, drawn.floor(), what);
-        work(works, part, drawn, what);
+        work(drawn, what);
     }
 
     /** Each line is of a need of this step, does what it asks for, rolls or bounces here, and belongs together. */
@@ -171,13 +174,16 @@ class OneTruthTest {
     }
 
     /** Tries, waiting, motion and load are of one turn, and nothing is too much. */
-    private static void work(Fit.Works works, LessonFit.Part part, LessonFit.Drawing drawn, String what) {
+    private static void work(Stretch.Fits stretch, String what) {
+        Fit.Works works = stretch.works();
+        Stretch.Work drawn = stretch.work();
+        int working = stretch.plan().working(works);
         assertThat(drawn.waitingPercent() + works.motionPercent()).as(what).isLessThanOrEqualTo(100);
-        assertThat(part.tries()).as(what).isLessThanOrEqualTo(works.task().most());
-        assertThat(part.tries()).as(what).isLessThanOrEqualTo(works.turn().tries(part.working()));
-        assertThat(works.toll(part.working()).over(works.task().age())).as(what).isZero();
-        Toll three =
-                IntStream.range(0, 3).mapToObj(i -> works.toll(part.working())).reduce(Toll.NONE, Toll::and);
+        assertThat(drawn.tries()).as(what).isLessThanOrEqualTo(works.task().most());
+        assertThat(drawn.tries()).as(what).isLessThanOrEqualTo(works.turn().tries(working));
+        assertThat(drawn.toll()).as(what).isEqualTo(works.toll(working));
+        assertThat(drawn.toll().over(works.task().age())).as(what).isZero();
+        Toll three = IntStream.range(0, 3).mapToObj(i -> drawn.toll()).reduce(Toll.NONE, Toll::and);
         assertThat(three.pushes()).as(what).isLessThanOrEqualTo(Toll.MOST_PUSHES);
         Double share = works.task().success().share();
         if (share != null) assertThat(share).as(what).isBetween(0.0, 1.0);

@@ -1,6 +1,5 @@
 package io.isokinet.planner;
 
-import io.isokinet.core.unit.rule.Rules;
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;

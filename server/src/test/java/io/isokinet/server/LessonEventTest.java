@@ -145,9 +145,10 @@ class LessonEventTest {
         JsonNode stretches = hall().get("stretches");
         assertThat(stretches.size()).isGreaterThan(4);
         int minutes = 0;
-        for (JsonNode s : stretches) minutes += s.get("minutes").asInt();
+        for (JsonNode s : stretches) minutes += s.get("plan").get("minutes").asInt();
         assertThat(minutes).isEqualTo(30);
-        assertThat(stretches.get(2).get("floor").get("svg").asString()).startsWith("<svg");
+        assertThat(stretches.get(2).get("floor").get("drawing").get("svg").asString())
+                .startsWith("<svg");
         send(
                 List.of(
                         event("NOTE", Map.of("text", "left the mat", "child", ada)),
@@ -252,7 +253,7 @@ class LessonEventTest {
         Map<String, Object> resume = at(event("CLOCK", Map.of("does", "resume")), start.plusSeconds(120));
         Map<String, Object> next = at(event("CLOCK", Map.of("does", "next")), start.plusSeconds(300));
         Map<String, Object> wrong = event("NOTE", Map.of("text", "wrong"));
-        String game = hall().get("stretches").get(3).get("activity").asString();
+        String game = hall().get("stretches").get(3).get("plan").get("activity").asString();
         send(
                 List.of(
                         begin,

@@ -98,7 +98,7 @@ class LessonTest {
     void everyStretchHasAFloorWithEverybodyOnIt() throws Exception {
         for (JsonNode s : stretches(sheet())) {
             assertThat(s.get("whyNot")).isEmpty();
-            String svg = s.get("floor").get("svg").asString();
+            String svg = s.get("floor").get("drawing").get("svg").asString();
             var drawing = DocumentBuilderFactory.newInstance()
                     .newDocumentBuilder()
                     .parse(new ByteArrayInputStream(svg.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
@@ -110,12 +110,12 @@ class LessonTest {
     @Test
     void groupsHoldEverybodyOnce() {
         List<JsonNode> grouped = stretches(sheet()).stream()
-                .filter(s -> !s.get("groups").isEmpty())
+                .filter(s -> !s.get("floor").get("groups").isEmpty())
                 .toList();
         assertThat(grouped).isNotEmpty();
         for (JsonNode s : grouped) {
             List<String> ids = new ArrayList<>();
-            for (JsonNode g : s.get("groups"))
+            for (JsonNode g : s.get("floor").get("groups"))
                 for (JsonNode c : g.get("children")) ids.add(c.get("id").asString());
             assertThat(ids).hasSize(27).doesNotHaveDuplicates();
         }
@@ -130,7 +130,7 @@ class LessonTest {
         JsonNode sheet = sheet(other);
         assertThat(sheet.get("playing").asInt()).isEqualTo(25);
         for (JsonNode s : stretches(sheet))
-            assertThat(s.get("groups").toString())
+            assertThat(s.get("floor").get("groups").toString())
                     .doesNotContain(away.toString())
                     .doesNotContain(out.toString());
         for (JsonNode c : sheet.get("roll"))
@@ -150,12 +150,12 @@ class LessonTest {
         UUID own = school.schoolClass("Capstans", 7, TestSchool.names(12));
         String first = lessonOf(school.unit(own, 2, 35), 0);
         JsonNode s = stretches(sheet(first)).stream()
-                .filter(x -> !x.get("focus").isEmpty())
+                .filter(x -> !x.get("plan").get("focus").isEmpty())
                 .findFirst()
                 .orElseThrow();
-        assertThat(s.get("adapted")).isEmpty();
+        assertThat(s.get("task").get("adapted")).isEmpty();
         UUID child = school.children(own).get("Child5");
-        String cue = s.get("focus").get(0).asString();
+        String cue = s.get("plan").get("focus").get(0).asString();
         assertThat(school.as
                         .put("/api/children/" + child + "/cue-fit", Map.of("cue", cue, "fit", "ADAPTED"))
                         .status())
@@ -164,8 +164,10 @@ class LessonTest {
                 .filter(x -> x.get("id").equals(s.get("id")))
                 .findFirst()
                 .orElseThrow();
-        assertThat(now.get("adapted").get(0).asString()).startsWith("Child5: ").endsWith("is adapted");
-        assertThat(now.get("cautions").toString()).contains("\"adapted\"");
+        assertThat(now.get("task").get("adapted").get(0).asString())
+                .startsWith("Child5: ")
+                .endsWith("is adapted");
+        assertThat(now.get("work").get("cautions").toString()).contains("\"adapted\"");
     }
 
     @Test
@@ -176,31 +178,32 @@ class LessonTest {
         for (int i = 0; i < 4 && s == null; i++) {
             own = lessonOf(unit, i);
             s = stretches(sheet(own)).stream()
-                    .filter(x -> x.get("options").size() > 1)
+                    .filter(x -> x.get("work").get("options").size() > 1)
                     .findFirst()
                     .orElse(null);
         }
         assertThat(s).as("a stretch with more than one way to group").isNotNull();
-        JsonNode option = s.get("options").get(s.get("options").size() - 1);
+        JsonNode option =
+                s.get("work").get("options").get(s.get("work").get("options").size() - 1);
         int groups = option.get("groups").asInt();
         JsonNode now = set(own, s, Map.of("groups", groups, "without", List.of(), "moved", List.of()));
-        assertThat(now.get("groupCount").asInt()).isEqualTo(groups);
-        assertThat(now.get("tries").asInt())
+        assertThat(now.get("floor").get("groupCount").asInt()).isEqualTo(groups);
+        assertThat(now.get("work").get("tries").asInt())
                 .isCloseTo(option.get("tries").asInt(), org.assertj.core.api.Assertions.within(1));
         JsonNode usual = set(own, s, Map.of("without", List.of(), "moved", List.of()));
-        assertThat(usual.get("groupCount").asInt())
-                .isEqualTo(s.get("groupCount").asInt());
+        assertThat(usual.get("floor").get("groupCount").asInt())
+                .isEqualTo(s.get("floor").get("groupCount").asInt());
     }
 
     @Test
     void whatIsNotToBeUsedIsStoodInFor() {
         JsonNode kit = stretches(sheet()).stream()
-                .filter(x -> x.get("kit").toString().contains("\"foam-ball-20\""))
+                .filter(x -> x.get("things").get("kit").toString().contains("\"foam-ball-20\""))
                 .findFirst()
                 .orElseThrow();
         JsonNode without = set(lesson, kit, Map.of("without", List.of("foam-ball-20"), "moved", List.of()));
-        assertThat(without.get("kit").toString()).doesNotContain("\"foam-ball-20\"");
-        assertThat(without.get("without").toString()).contains("foam-ball-20");
+        assertThat(without.get("things").get("kit").toString()).doesNotContain("\"foam-ball-20\"");
+        assertThat(without.get("byHand").get("without").toString()).contains("foam-ball-20");
         set(lesson, kit, Map.of("without", List.of(), "moved", List.of()));
     }
 
@@ -217,10 +220,10 @@ class LessonTest {
     @Test
     void aMovedGroupStaysMovedAndAWrongOneIsSaid() {
         JsonNode s = stretches(sheet()).stream()
-                .filter(x -> x.get("floor").get("areas").size() > 1)
+                .filter(x -> x.get("floor").get("drawing").get("areas").size() > 1)
                 .findFirst()
                 .orElseThrow();
-        JsonNode area = s.get("floor").get("areas").get(0);
+        JsonNode area = s.get("floor").get("drawing").get("areas").get(0);
         double x = area.get("x").asDouble() + 0.3;
         JsonNode moved = set(
                 lesson,
@@ -230,9 +233,18 @@ class LessonTest {
                         List.of(),
                         "moved",
                         List.of(Map.of("group", 0, "x", x, "y", area.get("y").asDouble()))));
-        assertThat(moved.get("floor").get("moved").get(0).asInt()).isZero();
-        boolean there = Math.abs(moved.get("floor").get("areas").get(0).get("x").asDouble() - x) < 0.01;
-        assertThat(there || !moved.get("floor").get("findings").isEmpty()).isTrue();
+        assertThat(moved.get("floor").get("drawing").get("moved").get(0).asInt())
+                .isZero();
+        boolean there = Math.abs(moved.get("floor")
+                                .get("drawing")
+                                .get("areas")
+                                .get(0)
+                                .get("x")
+                                .asDouble()
+                        - x)
+                < 0.01;
+        assertThat(there || !moved.get("floor").get("drawing").get("findings").isEmpty())
+                .isTrue();
         set(lesson, s, Map.of("without", List.of(), "moved", List.of()));
         assertThat(school.as
                         .put(
@@ -253,7 +265,8 @@ class LessonTest {
     void thoseToBeWatchedCanStandTogetherAndTheirPlacesHold() {
         JsonNode watched = school.as.get("/api/hall/" + lesson + "/watch").json();
         JsonNode pairs = stretches(sheet()).stream()
-                .filter(s -> s.get("groups").size() > 3 && !s.get("focus").isEmpty())
+                .filter(s -> s.get("floor").get("groups").size() > 3
+                        && !s.get("plan").get("focus").isEmpty())
                 .findFirst()
                 .orElseThrow();
         String id = pairs.get("id").asString();
@@ -268,9 +281,9 @@ class LessonTest {
         assertThat(seen).isPositive();
         assertThat(from.get("reason").asString()).contains(" looks from ");
         assertThat(from.get("byCue").properties()).isNotEmpty();
-        JsonNode last = pairs.get("groups").get(3).get("children");
+        JsonNode last = pairs.get("floor").get("groups").get(3).get("children");
         // The first may be a three.
-        JsonNode first = pairs.get("groups").get(1).get("children");
+        JsonNode first = pairs.get("floor").get("groups").get(1).get("children");
         JsonNode changed = set(
                 lesson,
                 pairs,
@@ -281,20 +294,21 @@ class LessonTest {
                         List.of(),
                         "places",
                         List.of(Map.of("child", last.get(0).get("id").asString(), "place", 1))));
-        assertThat(changed.get("groups").get(1).get("children")).isEqualTo(last);
-        assertThat(changed.get("groups").get(3).get("children")).isEqualTo(first);
-        assertThat(changed.get("places")).hasSize(1);
+        assertThat(changed.get("floor").get("groups").get(1).get("children")).isEqualTo(last);
+        assertThat(changed.get("floor").get("groups").get(3).get("children")).isEqualTo(first);
+        assertThat(changed.get("byHand").get("places")).hasSize(1);
         JsonNode hall = school.as.get("/api/hall/" + lesson).json();
         assertThat(StreamSupport.stream(hall.get("stretches").spliterator(), false)
                         .filter(s -> s.get("id").asString().equals(id))
                         .findFirst()
                         .orElseThrow()
+                        .get("floor")
                         .get("groups")
                         .get(1)
                         .get("children"))
                 .isEqualTo(last);
         JsonNode back = set(lesson, pairs, Map.of("without", List.of(), "moved", List.of()));
-        assertThat(back.get("groups").get(1).get("children")).isEqualTo(first);
+        assertThat(back.get("floor").get("groups").get(1).get("children")).isEqualTo(first);
         assertThat(school.as
                         .put(
                                 "/api/lessons/" + lesson + "/segments/" + id + "/setting",
@@ -342,7 +356,7 @@ class LessonTest {
         JsonNode sheet = sheet();
         String paper = text("/api/lessons/" + lesson + "/paper?kind=SHEET");
         for (JsonNode s : stretches(sheet))
-            assertThat(paper).contains(s.get("name").asString());
+            assertThat(paper).contains(s.get("plan").get("name").asString());
         assertThat(paper).contains("Fetch once").contains("risk assessment").contains("Child7");
         String cards = text("/api/lessons/" + lesson + "/paper?kind=CUE_CARDS");
         for (JsonNode c : sheet.get("cues"))

@@ -178,9 +178,9 @@ class UnitTest {
         JsonNode sheet = school.as.get("/api/lessons/" + id(lesson) + "/sheet").json();
         JsonNode stretch = null;
         for (JsonNode s : sheet.get("segments")) if (id(s).equals(id(whole))) stretch = s;
-        assertThat(stretch.get("stations").asString()).contains("2 stations");
-        assertThat(stretch.get("groups")).hasSize(2);
-        assertThat(stretch.get("floor").get("svg").asString()).contains("<svg");
+        assertThat(stretch.get("floor").get("stations").asString()).contains("2 stations");
+        assertThat(stretch.get("floor").get("groups")).hasSize(2);
+        assertThat(stretch.get("floor").get("drawing").get("svg").asString()).contains("<svg");
         JsonNode back = edit(
                         split,
                         Map.of(

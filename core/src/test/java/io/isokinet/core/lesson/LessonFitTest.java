@@ -65,21 +65,22 @@ class LessonFitTest {
     private final Cupboard cupboard = cupboard(FOAM, 30, SKITTLE, 60);
     private final Fitter fitter = new Fitter(known, cupboard, EIGHT, 27);
 
-    private LessonFit.Part part(Activity activity, int minutes, int change) {
+    private Stretch.Fits part(Activity activity, int minutes, int change) {
         return part(activity, 0, minutes, change, fitter);
     }
 
-    private static LessonFit.Part part(Activity activity, int setting, int minutes, int change, Fitter fitter) {
-        return new LessonFit.Part(
-                activity.key(),
-                minutes,
-                change,
-                0,
-                (Fit.Works) fitter.fit(activity, setting, HALL),
-                null,
-                false,
-                List.of(1, 1),
-                Map.of());
+    private Stretch.Fits part(Activity activity, int setting, int minutes, int change, Fitter by) {
+        return part(activity, setting, minutes, change, by.fit(activity, setting, HALL));
+    }
+
+    private Stretch.Fits part(Activity activity, int setting, int minutes, int change, Fit fit) {
+        return (Stretch.Fits) Stretch.of(
+                new Stretch.Planned(activity.key(), activity, setting, minutes, change, 0, null, false),
+                fit,
+                new Stretch.Hands(List.of(1, 1), Map.of()),
+                HALL,
+                known,
+                Band.USUAL);
     }
 
     private Load.Part load(Activity activity, int setting, int minutes, int tries, int motion, boolean warm) {
@@ -93,9 +94,10 @@ class LessonFitTest {
 
     @Test
     void aLessonIsWorkedOutWhole() {
-        LessonFit fit = LessonFit.of(List.of(part(each, 6, 0), part(lanes, 8, 60)), HALL, known, EIGHT, Band.USUAL);
-        assertThat(fit.parts()).hasSize(2);
-        assertThat(fit.parts()).allMatch(p -> p.floor().spots().size() == 27);
+        LessonFit fit = LessonFit.of(List.of(part(each, 6, 0), part(lanes, 8, 60)), known, EIGHT);
+        assertThat(LessonFit.fitting(fit.stretches()))
+                .hasSize(2)
+                .allMatch(p -> p.floor().spots().size() == 27);
         assertThat(fit.fetch()).extracting(k -> k.words()).containsExactly("27 foam balls", "42 skittle bottles");
         assertThat(fit.moves())
                 .extracting(KitMoves.Move::words)
@@ -115,8 +117,8 @@ class LessonFitTest {
 
     @Test
     void puttingOnTailsTakesItsTimeOffTheTries() {
-        LessonFit.Part part = part(each, 6, 30);
-        assertThat(part.working()).isEqualTo(330);
+        Stretch.Fits part = part(each, 6, 30);
+        assertThat(part.plan().working(part.works())).isEqualTo(330);
         Fit.Works w = part.works();
         KitLine tail = new KitLine("tail", "tail", 27, "27 tails", null, 140, null);
         Fit.Works worn = new Fit.Works(
@@ -131,23 +133,17 @@ class LessonFitTest {
                 w.cautions(),
                 w.reasons(),
                 List.of());
-        LessonFit.Part dressed = new LessonFit.Part("d", 6, 30, 0, worn, null, false, List.of(), Map.of());
-        assertThat(dressed.working()).isEqualTo(190);
-        assertThat(dressed.tries()).isLessThan(part.tries());
+        assertThat(part.plan().working(worn)).isEqualTo(190);
+        assertThat(part(each, 0, 6, 30, worn).work().tries())
+                .isLessThan(part.work().tries());
     }
 
     @Test
     void theStartLineFollowsTheSetting() {
-        Line line =
-                LessonFit.of(List.of(part(lanes, 8, 60)), HALL, known, EIGHT, Band.USUAL)
-                        .parts()
-                        .get(0)
-                        .floor()
-                        .lines()
-                        .stream()
-                        .filter(l -> l.kind() == Line.Kind.START)
-                        .findFirst()
-                        .orElseThrow();
+        Line line = part(lanes, 8, 60).floor().lines().stream()
+                .filter(l -> l.kind() == Line.Kind.START)
+                .findFirst()
+                .orElseThrow();
         assertThat(line.label()).isEqualTo("3.0 m");
     }
 
@@ -264,22 +260,16 @@ class LessonFitTest {
                 .takes(Effort.HOLD)
                 .lever(Made.limb("foot", List.of("preferred", "other"), Limb.PREFERRED, Limb.OTHER))
                 .build();
-        LessonFit.Part other = part(holding, 1, 6, 0, fitter);
-        Load load = LessonFit.of(List.of(other), HALL, known, EIGHT, Band.USUAL).load();
-        assertThat(load.toll().otherHolds()).isEqualTo(other.tries()).isPositive();
+        Stretch.Fits other = part(holding, 1, 6, 0, fitter);
+        Load load = LessonFit.of(List.of(other), known, EIGHT).load();
+        assertThat(load.toll().otherHolds()).isEqualTo(other.work().tries()).isPositive();
         assertThat(load.toll().holds()).isZero();
     }
 
     @Test
     void wavesTakeTheirTurns() {
         Fitter few = new Fitter(known, cupboard(FOAM, 9), EIGHT, 27);
-        LessonFit.Part part = part(each, 0, 6, 0, few);
-        assertThat(LessonFit.of(List.of(part), HALL, known, EIGHT, Band.USUAL)
-                        .parts()
-                        .get(0)
-                        .carousel()
-                        .orElseThrow()
-                        .reason())
+        assertThat(part(each, 0, 6, 0, few).work().carousel().orElseThrow().reason())
                 .isEqualTo("3 groups in turn, 113 s each and 10 s to change: 6 minutes.");
     }
 
@@ -339,5 +329,20 @@ class LessonFitTest {
                         .value())
                 .isCloseTo(0.48, within(1e-9));
         assertThat(Minutes.vigorous(each, 60).value()).isCloseTo(0.3, within(1e-9));
+    }
+
+    /** What does not fit says why, and takes nothing from what does. */
+    @Test
+    void whatDoesNotFitIsAStretchOfItsOwn() {
+        Stretch.Planned plan = new Stretch.Planned("m", each, 0, 6, 0, 0, null, false);
+        Fit none = new Fitter(known, Cupboard.EMPTY, EIGHT, 27).fit(each, HALL);
+        Stretch misfit = Stretch.of(plan, none, Stretch.Hands.NONE, HALL, known, Band.USUAL);
+        assertThat(misfit).isInstanceOf(Stretch.Misfits.class);
+        assertThat(((Stretch.Misfits) misfit).whyNot().get(0)).contains("27 foam balls wanted");
+        Stretch.Fits fits = part(lanes, 8, 60);
+        LessonFit both = LessonFit.of(List.of(misfit, fits), known, EIGHT);
+        assertThat(both.stretches()).containsExactly(misfit, fits);
+        assertThat(both.fetch())
+                .isEqualTo(LessonFit.of(List.of(fits), known, EIGHT).fetch());
     }
 }

@@ -27,7 +27,6 @@ import io.isokinet.core.quantity.Length;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.thing.Need.Per;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class StationsTest {
@@ -98,14 +97,13 @@ class StationsTest {
     @Test
     void everyStationKeepsToItsPartOfTheFloor() {
         Fit.Works works = works(fit(16, FOAM, 20, SKITTLE, 20));
-        FloorPlan floor = LessonFit.of(
-                        List.of(new LessonFit.Part("s", 10, 20, 0, works, null, false, List.of(), Map.of())),
+        FloorPlan floor = ((Stretch.Fits) Stretch.of(
+                        new Stretch.Planned("s", both, 0, 10, 20, 0, null, false),
+                        works,
+                        Stretch.Hands.NONE,
                         HALL,
                         known,
-                        new Age(7),
-                        Band.USUAL)
-                .parts()
-                .get(0)
+                        Band.USUAL))
                 .floor();
         double half = HALL.length().metres() / 2;
         assertThat(floor.spots()).hasSize(16);

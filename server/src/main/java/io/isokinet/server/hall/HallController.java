@@ -12,8 +12,8 @@ import io.isokinet.server.account.Teams;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.lesson.SheetView;
 import io.isokinet.server.lesson.SheetView.PlaceView;
-import io.isokinet.server.lesson.SheetView.StretchView;
 import io.isokinet.server.lesson.Sheets;
+import io.isokinet.server.lesson.StretchView;
 import io.isokinet.server.lesson.WetView;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.mastery.Marks;
@@ -370,7 +370,8 @@ class HallController {
     private static @Nullable StandsView stands(
             @Nullable FloorPlan floor, StretchView stretch, List<Watching.WatchView> watches) {
         if (floor == null) return null;
-        List<List<String>> groups = stretch.memberIds();
+        List<List<String>> groups =
+                stretch.floor() == null ? List.of() : stretch.floor().memberIds();
         Stands stands = Stands.of(floor, groups, looks(watches));
         Map<String, List<Integer>> byCue = new HashMap<>();
         watches.stream()
@@ -378,8 +379,9 @@ class HallController {
                 .forEach((cue, own) -> Stands.of(floor, groups, looks(own)).stands().stream()
                         .findFirst()
                         .ifPresent(first -> byCue.put(cue, first.groups())));
-        Set<String> placed =
-                stretch.places().stream().map(p -> p.child().toString()).collect(Collectors.toSet());
+        Set<String> placed = stretch.byHand().places().stream()
+                .map(p -> p.child().toString())
+                .collect(Collectors.toSet());
         return new StandsView(
                 stands.stands().stream()
                         .map(s -> new StandView(s.at().x(), s.at().y(), s.groups(), s.looks()))

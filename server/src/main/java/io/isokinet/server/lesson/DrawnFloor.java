@@ -1,9 +1,6 @@
 package io.isokinet.server.lesson;
 
-import io.isokinet.core.activity.Activity;
-import io.isokinet.core.group.Rotation;
-import io.isokinet.core.lesson.LessonFit.Drawing;
-import io.isokinet.core.lesson.LessonFit.Part;
+import io.isokinet.core.lesson.Stretch;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Pace;
@@ -13,20 +10,21 @@ import io.isokinet.server.lesson.SheetView.AreaView;
 import io.isokinet.server.lesson.SheetView.FloorView;
 import io.isokinet.server.paper.FloorSvg;
 import io.isokinet.server.school.Schools.SchoolView;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The floor of one stretch, as screens and papers show it.
  *
- * @param part what was drawn
+ * @param moved groups that were put elsewhere by hand
  */
-record DrawnFloor(Drawing drawn, Part part) {
+record DrawnFloor(Stretch.Fits fits, Set<Integer> moved) {
     /** For a class of an age in a place. */
     FloorView view(Place place, Age age, SchoolView school) {
-        FloorPlan plan = drawn.floor();
-        Double metres = part.works().task().metres();
+        FloorPlan plan = fits.floor();
+        Double metres = fits.task().metres();
         return new FloorView(
-                FloorSvg.of(plan, place, part.activity().name() + " in " + place.name(), null),
+                FloorSvg.of(plan, place, fits.activity().name() + " in " + place.name(), null),
                 FloorSvg.viewBox(plan),
                 plan.areas().stream()
                         .filter(FloorPlan.Area::movable)
@@ -40,7 +38,7 @@ record DrawnFloor(Drawing drawn, Part part) {
                 metres == null ? null : distance(metres, age, school),
                 plan.findings().stream().map(f -> f.message()).distinct().toList(),
                 plan.reasons(),
-                part.moved().keySet().stream().sorted().toList());
+                moved.stream().sorted().toList());
     }
 
     /** "3 m: 4 paces (an adult's), 6 steps of a child of 7". */
@@ -60,16 +58,16 @@ record DrawnFloor(Drawing drawn, Part part) {
     }
 
     /** How everybody comes to each part; null where nobody moves on. */
-    static @Nullable String turns(Drawing drawn, Activity a) {
-        if (drawn.rotation().isEmpty()) return null;
-        Rotation r = drawn.rotation().get();
+    static @Nullable String turns(Stretch.Fits fits) {
+        Stretch.Work work = fits.work();
+        if (work.rotation().isEmpty()) return null;
         return "%s. Everybody moves on one part after each turn: a round of %d turns takes about %d s, %s in these minutes."
                 .formatted(
-                        String.join(" → ", a.conduct().roles()),
-                        r.turns().size(),
-                        drawn.rotationSeconds(),
-                        drawn.rounds() < 1
+                        String.join(" → ", fits.activity().conduct().roles()),
+                        work.rotation().get().turns().size(),
+                        work.rotationSeconds(),
+                        work.rounds() < 1
                                 ? "more than there is: make smaller groups"
-                                : "%d full rounds".formatted((int) drawn.rounds()));
+                                : "%d full rounds".formatted((int) work.rounds()));
     }
 }

@@ -144,7 +144,7 @@ class LessonController {
         String name = worked.view().segments().stream()
                 .filter(s -> s.id().equals(segment))
                 .findFirst()
-                .map(SheetView.StretchView::name)
+                .map(s -> s.plan().name())
                 .orElse("");
         return FloorSvg.of(
                 plan,

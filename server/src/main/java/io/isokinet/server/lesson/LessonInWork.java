@@ -16,8 +16,8 @@ import io.isokinet.core.kit.LayOut;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.lesson.Fitter;
 import io.isokinet.core.lesson.LessonFit;
-import io.isokinet.core.lesson.LessonFit.Drawing;
-import io.isokinet.core.lesson.LessonFit.Part;
+import io.isokinet.core.lesson.Stretch;
+import io.isokinet.core.lesson.Stretch.Planned;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.skill.Cue;
@@ -33,7 +33,6 @@ import io.isokinet.server.lesson.SheetView.ItemName;
 import io.isokinet.server.lesson.SheetView.LadderStep;
 import io.isokinet.server.lesson.SheetView.PlaceView;
 import io.isokinet.server.lesson.SheetView.Stored;
-import io.isokinet.server.lesson.SheetView.StretchView;
 import io.isokinet.server.place.Spaces.SpaceView;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.CueFit;
@@ -103,45 +102,52 @@ final class LessonInWork {
 
     /** What has to be laid out for all of it, without working out where it stands. */
     List<KitLine> layOut() {
-        return LessonFit.layOut(parts(new HashMap<>(), new HashMap<>()), lesson.known());
+        return LessonFit.layOut(
+                lesson.stretches().stream()
+                        .map(s -> fit(s.segment()))
+                        .filter(Fit.Works.class::isInstance)
+                        .map(Fit.Works.class::cast)
+                        .toList(),
+                lesson.known());
     }
 
-    private List<Part> parts(Map<UUID, List<GroupView>> grouped, Map<UUID, List<String>> whyNot) {
-        List<Part> parts = new ArrayList<>();
-        for (Lessons.Stretch s : lesson.stretches()) {
-            Fit fit = fit(s.segment());
-            if (fit instanceof Fit.Fails fails) whyNot.put(s.view().id(), fails.reasons());
-            if (!(fit instanceof Fit.Works works)) continue;
-            List<GroupView> with = with(s.segment(), works);
-            grouped.put(s.view().id(), with);
-            parts.add(part(s.segment(), works, with));
-        }
-        return parts;
+    /** A stretch worked out, with who is with whom. */
+    private record Worked(Lessons.Stretch of, Stretch stretch, List<GroupView> with) {}
+
+    private Worked worked(Lessons.Stretch s) {
+        Fit fit = fit(s.segment());
+        List<GroupView> with = fit instanceof Fit.Works works ? with(s.segment(), works) : List.of();
+        return new Worked(
+                s,
+                Stretch.of(
+                        planned(s.segment()),
+                        fit,
+                        new Stretch.Hands(
+                                with.stream().map(LessonInWork::leftHanded).toList(),
+                                setting(s.segment()).moved()),
+                        place,
+                        lesson.known(),
+                        lesson.policy().band()),
+                with);
+    }
+
+    private static int leftHanded(GroupView group) {
+        return (int) group.children().stream()
+                .filter(ClassGroups.GroupChild::leftHanded)
+                .count();
     }
 
     Sheets.LessonWork work() {
-        Map<UUID, List<GroupView>> grouped = new HashMap<>();
-        Map<UUID, List<String>> whyNot = new HashMap<>();
-        List<Part> parts = parts(grouped, whyNot);
-        LessonFit whole =
-                LessonFit.of(parts, place, lesson.known(), age, lesson.policy().band());
-        Map<UUID, Drawing> drawn =
-                whole.parts().stream().collect(Collectors.toMap(d -> UUID.fromString(d.id()), d -> d));
-        Map<UUID, Part> fitted = parts.stream().collect(Collectors.toMap(p -> UUID.fromString(p.id()), p -> p));
+        List<Worked> worked = lesson.stretches().stream().map(this::worked).toList();
+        List<Stretch> stretches = worked.stream().map(Worked::stretch).toList();
+        LessonFit whole = LessonFit.of(stretches, lesson.known(), age);
         Set<String> cues = new LinkedHashSet<>();
         lesson.stretches().forEach(s -> cues.addAll(s.segment().focus()));
-        List<StretchView> stretches = lesson.stretches().stream()
-                .map(s -> stretch(
-                        s,
-                        fitted.get(s.view().id()),
-                        drawn.get(s.view().id()),
-                        grouped.getOrDefault(s.view().id(), List.of()),
-                        whyNot.getOrDefault(s.view().id(), List.of())))
-                .toList();
         return new Sheets.LessonWork(
-                view(whole, stretches, cues),
+                view(whole, worked.stream().map(this::view).toList(), cues),
                 place,
-                drawn.values().stream().collect(Collectors.toMap(d -> UUID.fromString(d.id()), Drawing::floor)));
+                LessonFit.fitting(stretches).stream()
+                        .collect(Collectors.toMap(s -> UUID.fromString(s.plan().id()), Stretch.Fits::floor)));
     }
 
     /** For who takes part today; as planned if nobody does. */
@@ -185,48 +191,54 @@ final class LessonInWork {
                 Places.changed(cut.groups(), setting(segment).placesByChild()));
     }
 
-    private Part part(Segment s, Fit.Works works, List<GroupView> with) {
+    private Planned planned(Segment s) {
         String watch =
                 s.watch() != null ? s.watch() : s.focus().stream().findFirst().orElse(null);
-        return new Part(
+        return new Planned(
                 s.id(),
+                s.activity(),
+                s.setting(),
                 s.minutes(),
                 s.changeSeconds(),
                 Turn.telling(s.activity(), age)
                         + Reading.FREEZE_SECONDS * s.introduces().size(),
-                works,
                 watch == null ? null : lesson.known().cue(watch),
-                s.serves(LessonPhase.WARM),
-                with.stream()
-                        .map(g -> (int) g.children().stream()
-                                .filter(ClassGroups.GroupChild::leftHanded)
-                                .count())
-                        .toList(),
-                setting(s).moved());
+                s.serves(LessonPhase.WARM));
     }
 
-    private StretchView stretch(
-            Lessons.Stretch s,
-            @Nullable Part part,
-            @Nullable Drawing drawn,
-            List<GroupView> with,
-            List<String> whyNot) {
-        Segment segment = s.segment();
-        SegmentView plan = s.view();
-        Activity a = segment.activity();
-        Fit.Works works = part == null ? null : part.works();
-        Lever lever = a.levers().isEmpty() ? null : a.levers().get(0);
-        Layout layout = lesson.known().library().layouts().get(a.layout());
-        List<String> reasons = new ArrayList<>(plan.reasons());
-        if (works != null && segment.fit() instanceof Fit.Works planned) {
-            reasons.removeAll(planned.reasons());
-            reasons.addAll(works.reasons());
-        }
+    private StretchView view(Worked worked) {
+        Segment segment = worked.of().segment();
+        SegmentView plan = worked.of().view();
+        Setting setting = setting(segment);
+        Stretch.Fits fits = worked.stretch() instanceof Stretch.Fits f ? f : null;
         return new StretchView(
                 plan.id(),
-                a.key(),
-                a.name(),
-                Asked.of(a, segment.setting()).how(lesson.known()),
+                plan(segment, plan, fits),
+                task(segment),
+                new StretchView.ByHand(
+                        setting.groups(),
+                        setting.without().stream()
+                                .filter(lesson.known()::hasItem)
+                                .map(k -> new ItemName(k, lesson.known().item(k).many()))
+                                .toList(),
+                        setting.placesByChild().entrySet().stream()
+                                .map(e -> new PlaceView(UUID.fromString(e.getKey()), e.getValue()))
+                                .toList()),
+                worked.stretch() instanceof Stretch.Misfits misfits ? misfits.whyNot() : List.of(),
+                fits == null ? null : things.of(fits.works()),
+                fits == null ? null : floor(fits, worked.with(), setting),
+                fits == null ? null : work(fits));
+    }
+
+    private static StretchView.PlanPart plan(Segment segment, SegmentView plan, Stretch.@Nullable Fits fits) {
+        List<String> reasons = new ArrayList<>(plan.reasons());
+        if (fits != null && segment.fit() instanceof Fit.Works planned) {
+            reasons.removeAll(planned.reasons());
+            reasons.addAll(fits.works().reasons());
+        }
+        return new StretchView.PlanPart(
+                plan.activity(),
+                plan.name(),
                 plan.phases(),
                 plan.level(),
                 plan.rung(),
@@ -237,47 +249,52 @@ final class LessonInWork {
                 plan.introduces(),
                 plan.focus(),
                 plan.watch(),
-                whyNot,
-                works == null ? "does not fit" : works.formation(),
-                works == null ? 0 : works.groups(),
-                setting(segment).groups(),
-                drawn == null ? List.of() : drawn.options(),
-                with,
-                drawn == null ? null : DrawnFloor.turns(drawn, a),
-                a.conduct().roles(),
-                drawn == null ? null : drawn.carousel().map(Carousel::reason).orElse(null),
-                part == null ? 0 : part.tries(),
                 plan.looks(),
-                works == null ? 0 : works.motionPercent(),
-                drawn == null ? 0 : drawn.vigorousPercent(),
-                drawn == null ? 0 : drawn.waitingPercent(),
-                drawn == null ? 0 : drawn.explainSeconds(),
-                drawn == null ? null : drawn.success(),
-                drawn == null ? List.of() : drawn.pinTurns(),
-                adapted(segment),
-                works == null ? List.of() : works.kit(),
-                setting(segment).without().stream()
-                        .filter(lesson.known()::hasItem)
-                        .map(k -> new ItemName(k, lesson.known().item(k).many()))
-                        .toList(),
-                works == null ? List.of() : things.sent(a, works.kit()),
-                works == null ? null : things.targetMm(a, works.kit()),
+                reasons);
+    }
+
+    private StretchView.TaskPart task(Segment segment) {
+        Activity a = segment.activity();
+        Lever lever = a.levers().isEmpty() ? null : a.levers().get(0);
+        Layout layout = lesson.known().library().layouts().get(a.layout());
+        return new StretchView.TaskPart(
+                Asked.of(a, segment.setting()).how(lesson.known()),
                 lever == null ? null : lever.name(),
                 segment.setting(),
                 lever == null ? List.of() : ladder(segment, lever),
                 a.countsAsOne(),
                 a.conduct().scoring().label(),
-                works == null ? null : things.game(a, works),
                 a.conduct().gathering().label(),
                 a.conduct().sitsOut(),
                 a.question(),
+                a.conduct().roles(),
                 layout == null ? List.of() : layout.steps(),
-                works == null ? List.of() : works.cautions(),
-                drawn == null || part == null ? null : new DrawnFloor(drawn, part).view(place, age, school.view()),
-                setting(segment).placesByChild().entrySet().stream()
-                        .map(e -> new PlaceView(UUID.fromString(e.getKey()), e.getValue()))
-                        .toList(),
-                reasons);
+                adapted(segment));
+    }
+
+    private StretchView.FloorPart floor(Stretch.Fits fits, List<GroupView> with, Setting setting) {
+        return new StretchView.FloorPart(
+                fits.works().formation(),
+                fits.works().groups(),
+                with,
+                DrawnFloor.turns(fits),
+                fits.work().carousel().map(Carousel::reason).orElse(null),
+                new DrawnFloor(fits, setting.moved().keySet()).view(place, age, school.view()));
+    }
+
+    private StretchView.WorkPart work(Stretch.Fits fits) {
+        Stretch.Work work = fits.work();
+        return new StretchView.WorkPart(
+                work.tries(),
+                fits.works().motionPercent(),
+                work.vigorousPercent(),
+                work.waitingPercent(),
+                work.explainSeconds(),
+                work.options(),
+                work.success(),
+                work.pinTurns(),
+                things.game(fits.activity(), fits.works()),
+                fits.works().cautions());
     }
 
     private SheetView view(LessonFit whole, List<StretchView> stretches, Set<String> cues) {
@@ -316,7 +333,7 @@ final class LessonInWork {
                 whole.load(),
                 whole.motionPercent(),
                 whole.vigorousPercent(),
-                stretches.stream().mapToInt(StretchView::looks).sum(),
+                stretches.stream().mapToInt(v -> v.plan().looks()).sum(),
                 helpers(),
                 space.ceilingCm() == null ? school.wet() : null);
     }

@@ -3,6 +3,7 @@ package io.isokinet.server.lesson;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.group.Member.TakesPart;
+import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.score.ScoreCard;
@@ -10,7 +11,6 @@ import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
-import io.isokinet.server.lesson.SheetView.StretchView;
 import io.isokinet.server.lesson.Sheets.LessonWork;
 import io.isokinet.server.paper.FloorSvg;
 import io.isokinet.server.paper.PdfPress;
@@ -101,7 +101,7 @@ class Papers {
     byte[] scoreCards(String title, SheetView sheet) {
         List<GroupCard> cards = new ArrayList<>();
         for (StretchView s : sheet.segments()) {
-            if (s.countsAsOne() == null) continue;
+            if (s.task().countsAsOne() == null) continue;
             if (s.groups().isEmpty()) cards.add(new GroupCard(s, null, List.of(" ", " ", " ", " ", " ", " ")));
             else if (s.groups().size() > 10)
                 cards.add(new GroupCard(
@@ -186,8 +186,8 @@ class Papers {
         List<String> clock = new ArrayList<>();
         int minute = 0;
         for (StretchView g : s.segments()) {
-            clock.add("%d–%d".formatted(minute, minute + g.minutes()));
-            minute += g.minutes();
+            clock.add("%d–%d".formatted(minute, minute + g.plan().minutes()));
+            minute += g.plan().minutes();
         }
         return new Filled(
                 s,
@@ -197,7 +197,7 @@ class Papers {
                 s.segments().stream().map(Papers::kind).toList(),
                 s.segments().stream().map(g -> calls(s, g)).toList(),
                 s.segments().stream()
-                        .map(g -> g.kit().stream().map(k -> k.words()).collect(Collectors.joining(", ")))
+                        .map(g -> g.kit().stream().map(Papers::kit).collect(Collectors.joining(", ")))
                         .toList(),
                 s.segments().stream().map(Papers::ladder).toList(),
                 s.segments().stream().map(g -> floor(worked, g)).toList());
@@ -218,35 +218,42 @@ class Papers {
     }
 
     private static String kind(StretchView g) {
-        String phases = g.play()
+        String phases = g.plan().play()
                 ? "play"
-                : g.phases().stream()
+                : g.plan().phases().stream()
                         .filter(p -> p != LessonPhase.TEACH)
                         .map(LessonPhase::label)
                         .collect(Collectors.joining(", "));
-        return phases + " · " + g.formation() + (g.tries() > 0 ? " · %d tries each".formatted(g.tries()) : "");
+        if (g.floor() == null || g.work() == null) return phases + " · does not fit";
+        int tries = g.work().tries();
+        return phases + " · " + g.floor().formation() + (tries > 0 ? " · %d tries each".formatted(tries) : "");
     }
 
     private static List<String> calls(SheetView s, StretchView g) {
-        return g.focus().stream()
+        return g.plan().focus().stream()
                 .map(key -> s.cues().stream()
                                 .filter(c -> c.key().equals(key))
                                 .findFirst()
                                 .map(c -> c.call().notSettled())
                                 .orElse(key)
-                        + (g.introduces().contains(key) ? " · new" : "")
-                        + (key.equals(g.watch()) ? " · watch" : ""))
+                        + (g.plan().introduces().contains(key) ? " · new" : "")
+                        + (key.equals(g.plan().watch()) ? " · watch" : ""))
                 .toList();
+    }
+
+    /** "3 towers, lanes 5 to 7". */
+    private static String kit(KitLine line) {
+        return line.groups() == null ? line.words() : line.words() + ", " + line.groups();
     }
 
     /** Easier to harder, with where it stands. */
     private static String ladder(StretchView g) {
         List<String> steps = new ArrayList<>();
-        for (int i = 0; i < g.ladder().size(); i++)
+        for (int i = 0; i < g.task().ladder().size(); i++)
             steps.add(
-                    i == g.step()
-                            ? "[" + g.ladder().get(i).words() + "]"
-                            : g.ladder().get(i).words());
+                    i == g.task().step()
+                            ? "[" + g.task().ladder().get(i).words() + "]"
+                            : g.task().ladder().get(i).words());
         return String.join(" › ", steps);
     }
 
@@ -257,6 +264,6 @@ class Papers {
                 || plan.areas().isEmpty()
                         && plan.lines().isEmpty()
                         && plan.things().isEmpty()) return null;
-        return FloorSvg.of(plan, worked.place(), g.name(), FloorSvg.scaleFor(plan, FLOOR_MM));
+        return FloorSvg.of(plan, worked.place(), g.plan().name(), FloorSvg.scaleFor(plan, FLOOR_MM));
     }
 }

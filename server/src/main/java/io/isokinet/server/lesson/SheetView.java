@@ -1,14 +1,11 @@
 package io.isokinet.server.lesson;
 
-import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.KitMoves;
 import io.isokinet.core.lesson.Load;
-import io.isokinet.core.lesson.Minutes;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.server.knowhow.CueView;
-import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.unit.LessonState;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -70,87 +67,6 @@ public record SheetView(
 
     /** @param place "" where nobody said */
     public record Stored(String place, List<KitLine> kit) {}
-
-    /**
-     * A stretch of the lesson.
-     *
-     * @param level rung level; null where there is no skill
-     * @param step index of the setting; easier and harder are the steps beside it
-     * @param ladder every step of the main lever, from easy to hard
-     * @param whyNot why it does not fit who is there; empty if it does
-     * @param groupCount groups as they are laid out
-     * @param options other numbers of groups and what they would give
-     * @param groupsWished number of groups that was wished; null for the usual one
-     * @param groups who is with whom; empty where there are no groups
-     * @param roles the parts that are played in turn; empty where all do the same
-     * @param parts roles in their order, and how they go round; null where all do the same
-     * @param success how many tries succeed, and for how many children it is the right setting; null without levers
-     * @param pinTurns ways to take turns at things knocked down; empty elsewhere
-     * @param adapted children for whom a cue in focus is adapted or left out, with what
-     * @param sent what is rolled, thrown, kicked or struck in it, of what is set out
-     * @param targetMm width of what is aimed at; null where there is none, or several beside each other
-     * @param game null where nothing is counted at the score desk
-     * @param places that groups were given by hand
-     * @param without names of things that were set aside for it, by key
-     */
-    public record StretchView(
-            UUID id,
-            String activity,
-            String name,
-            String how,
-            List<LessonPhase> phases,
-            @Nullable Integer level,
-            @Nullable String rung,
-            boolean play,
-            boolean locked,
-            int minutes,
-            int changeSeconds,
-            List<String> introduces,
-            List<String> focus,
-            @Nullable String watch,
-            List<String> whyNot,
-            String formation,
-            int groupCount,
-            @Nullable Integer groupsWished,
-            List<Minutes.Option> options,
-            List<GroupView> groups,
-            @Nullable String parts,
-            List<String> roles,
-            @Nullable String stations,
-            int tries,
-            int looks,
-            int motionPercent,
-            int vigorousPercent,
-            int waitingPercent,
-            int explainSeconds,
-            @Nullable String success,
-            List<String> pinTurns,
-            List<String> adapted,
-            List<KitLine> kit,
-            List<ItemName> without,
-            List<ItemName> sent,
-            @Nullable Integer targetMm,
-            @Nullable String lever,
-            int step,
-            List<LadderStep> ladder,
-            @Nullable String countsAsOne,
-            String scoring,
-            @Nullable GameView game,
-            String gathering,
-            String sitsOut,
-            @Nullable String question,
-            List<String> setUp,
-            List<Caution> cautions,
-            @Nullable FloorView floor,
-            List<PlaceView> places,
-            List<String> reasons) {
-        /** The children by group, in the order of the floor. */
-        public List<List<String>> memberIds() {
-            return groups.stream()
-                    .map(g -> g.children().stream().map(c -> c.id().toString()).toList())
-                    .toList();
-        }
-    }
 
     /** The group of a child has the floor with this index, from 0. */
     public record PlaceView(UUID child, int place) {}

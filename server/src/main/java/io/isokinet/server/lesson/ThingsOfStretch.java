@@ -21,14 +21,18 @@ record ThingsOfStretch(KnowHow known) {
     /** More have no room on a screen. */
     private static final int MOST_SIDES = 12;
 
-    List<ItemName> sent(Activity a, List<KitLine> kit) {
+    StretchView.ThingsPart of(Fit.Works works) {
+        Activity a = works.task().activity();
+        return new StretchView.ThingsPart(works.kit(), sent(a, works.kit()), targetMm(a, works.kit()));
+    }
+
+    private List<ItemName> sent(Activity a, List<KitLine> kit) {
         return items(a, kit, EnumSet.of(Need.Role.SENT))
                 .map(i -> new ItemName(i.key(), i.name()))
                 .toList();
     }
 
-    @Nullable
-    Integer targetMm(Activity a, List<KitLine> kit) {
+    private @Nullable Integer targetMm(Activity a, List<KitLine> kit) {
         boolean many = a.needs().stream()
                 .anyMatch(n -> (n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT) && n.count() > 1);
         if (many) return null;

@@ -1,6 +1,5 @@
 package io.isokinet.server.unit;
 
-import io.isokinet.core.score.Game;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.knowhow.KnowHow;

@@ -1,6 +1,5 @@
 package io.isokinet.server.unit;
 
-import io.isokinet.core.lesson.Minutes;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;

@@ -33,7 +33,8 @@ class PdfPressTest {
     private final PdfPress press = new PdfPress();
 
     private PDDocument cards(List<String> names) throws IOException {
-        Map<String, Object> stretch = Map.of("name", "Skittle pier", "scoring", "one a hit");
+        Map<String, Object> stretch =
+                Map.of("plan", Map.of("name", "Skittle pier"), "task", Map.of("scoring", "one a hit"));
         return Loader.loadPDF(
                 press.print("score-cards", "Cards", Map.of("cards", List.of(new Card(stretch, null, names)))));
     }
