@@ -3699,6 +3699,7 @@ export interface components {
             words: string;
         };
         LadderStep: {
+            measured: boolean;
             /** Format: double */
             metres?: number;
             whyNot?: string;
@@ -3827,7 +3828,7 @@ export interface components {
         };
         LeverView: {
             name: string;
-            steps: string[];
+            steps: components["schemas"]["StepView"][];
             success: string[];
             /** Format: int32 */
             usual: number;
@@ -5120,6 +5121,11 @@ export interface components {
         Step: {
             /** Format: int32 */
             ahead: number;
+            words: string;
+        };
+        StepView: {
+            /** Format: double */
+            metres?: number;
             words: string;
         };
         Stored: {

@@ -70,7 +70,7 @@ export const stretch = (id: string, minutes: number): Schemas['StretchView'] => 
     how: `How ${id} goes.`,
     lever: 'distance',
     step: 1,
-    ladder: [2, 3, 4].map((metres) => ({ words: `${metres} m`, metres })),
+    ladder: [2, 3, 4].map((metres) => ({ words: `${metres} m`, metres, measured: true })),
     scoring: 'nothing is counted',
     gathering: 'stand still where they are',
     sitsOut: 'Watches.',

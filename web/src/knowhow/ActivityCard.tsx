@@ -25,7 +25,7 @@ export function ActivityCard({
   openSkill,
   openActivity,
 }: ActivityCardProps) {
-  const { inText, words } = useMeasures()
+  const { paces, words } = useMeasures()
   const found = useQuery({
     queryKey: ['activity', about, group?.children, group?.age, space],
     queryFn: () =>
@@ -88,7 +88,7 @@ export function ActivityCard({
         · {line.formation} · age {line.ageFrom} to {line.ageTo} · {line.minutesLeast} to {line.minutesMost}{' '}
         min
       </p>
-      <p className={styles.how}>{inText(a.how)}</p>
+      <p className={styles.how}>{a.how}</p>
       {a.shows.length > 0 && (
         <p>
           Shows well: <b className={styles.calls}>{calls(a.shows)}</b>
@@ -153,8 +153,9 @@ export function ActivityCard({
           <tbody title={l.why}>
             <tr>
               {l.steps.map((step, i) => (
-                <td key={step} className={i === l.usual ? styles.usual : ''}>
-                  {inText(step)}
+                <td key={step.words} className={i === l.usual ? styles.usual : ''}>
+                  {step.words}
+                  {step.metres && ` (${paces(step.metres * 100)})`}
                   {l.success[i] && <span className={styles.success}>{l.success[i]}</span>}
                 </td>
               ))}
@@ -171,7 +172,7 @@ export function ActivityCard({
           .map(([name, text]) => (
             <div key={name}>
               <dt>{name}</dt>
-              <dd>{text && inText(text)}</dd>
+              <dd>{text}</dd>
             </div>
           ))}
         {a.link && (

@@ -25,7 +25,7 @@ interface StretchCardProps {
 
 /** One stretch of a lesson: its floor, groups, kit, cues and ladder, and what can be changed about it. */
 export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }: StretchCardProps) {
-  const { inText } = useMeasures()
+  const { paces } = useMeasures()
   const cue = (key: string) => sheet.cues.find((c) => c.key === key)
   return (
     <section aria-label={s.plan.name} className={styles.stretch}>
@@ -145,7 +145,8 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                       title={step.whyNot}
                       onClick={() => edit({ kind: 'ADJUST', setting: i })}
                     >
-                      {inText(step.words)}
+                      {step.words}
+                      {step.measured && step.metres && ` (${paces(step.metres * 100)})`}
                     </Button>
                   ))}
                   {s.work?.success && <small className="mute">{s.work.success}</small>}

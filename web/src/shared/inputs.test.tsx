@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
 import { DateInput } from './DateInput'
 import { Failsafe } from './Failsafe'
-import { fromCm, lengthsIn, lengthWords, toCm } from './measures'
+import { fromCm, lengthWords, toCm } from './measures'
 
 test('a day is told only once its year is whole', () => {
   const told = vi.fn()
@@ -46,12 +46,6 @@ test.each([
 ])('%i cm is %s, or %s', (cm, metres, feet) => {
   expect(lengthWords(cm, 'METRES')).toBe(metres)
   expect(lengthWords(cm, 'FEET')).toBe(feet)
-})
-
-test("metres in a sentence are shown in the school's unit, and in paces", () => {
-  expect(lengthsIn('3 m · 12 m wide', 'METRES', 75)).toBe('3 m (4 paces) · 12 m (16 paces) wide')
-  expect(lengthsIn('5 m', 'FEET', 75)).toBe('16 ft 5 in (7 paces)')
-  expect(lengthsIn('20 min, 160 mm, one bounce', 'FEET', 75)).toBe('20 min, 160 mm, one bounce')
 })
 
 test('what is typed in feet is kept in centimetres and shown as it was typed', () => {

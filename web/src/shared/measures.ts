@@ -13,17 +13,6 @@ export function lengthWords(cm: number, unit: LengthUnit): string {
   return rest === 0 ? `${inches / 12} ft` : `${Math.floor(inches / 12)} ft ${rest} in`
 }
 
-const METRES_IN_TEXT = /(\d+(?:\.\d+)?) m\b/g
-
-/** A sentence with its metres in the school's unit, and in paces where a teacher would pace them out. */
-export function lengthsIn(text: string, unit: LengthUnit, paceCm: number): string {
-  return text.replace(METRES_IN_TEXT, (_, metres: string) => {
-    const cm = Number(metres) * 100
-    const paces = Math.round(cm / paceCm)
-    return `${lengthWords(cm, unit)} (${paces} pace${paces === 1 ? '' : 's'})`
-  })
-}
-
 /** What is typed in the school's unit, in whole centimetres. */
 export const toCm = (value: number, unit: LengthUnit) =>
   Math.round(value * (unit === 'METRES' ? 100 : CM_PER_FOOT))
@@ -42,7 +31,6 @@ export function useMeasures() {
     unit,
     sign: unit === 'METRES' ? 'm' : 'ft',
     words: (cm: number) => lengthWords(cm, unit),
-    inText: (text: string) => lengthsIn(text, unit, pace),
     paces: (cm: number) => {
       const count = Math.round(cm / pace)
       return `${count} pace${count === 1 ? '' : 's'}`

@@ -23,6 +23,7 @@ class WordsDecideNothingTest {
     private static final Map<String, String> READERS = Map.of(
             "Games.java", "the protocol of a score between the core and the browser",
             "UnitFile.java", "stations in files from before; no number",
+            "Lengths.java", "lengths that were signed where the sentence was made",
             "RosterController.java", "which column of a table is which",
             "RosterReader.java", "a roster file",
             "OutcomeTable.java", "a table of outcomes that somebody made",

@@ -9,6 +9,7 @@ import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Crosswalk;
@@ -235,7 +236,7 @@ final class PackChecks {
         boolean sets =
                 activity.levers().stream().flatMap(l -> l.facts().stream()).anyMatch(f -> f.reach() != null);
         if (!sets) return;
-        Matcher typed = TYPED_LENGTH.matcher(activity.how());
+        Matcher typed = TYPED_LENGTH.matcher(Lengths.plain(activity.how()));
         if (typed.find())
             add(
                     "typed-length",
@@ -246,7 +247,8 @@ final class PackChecks {
 
     /** Words and facts of a step say the same, or the words say no number. */
     private void lever(Activity activity, Lever lever) {
-        List<StepFacts> told = SchemaOne.facts(lever.name(), lever.steps());
+        List<String> plain = lever.steps().stream().map(Lengths::plain).toList();
+        List<StepFacts> told = SchemaOne.facts(lever.name(), plain);
         for (int i = 0; i < told.size(); i++) {
             Reach said = told.get(i).reach();
             Reach sets = lever.facts().get(i).reach();
@@ -255,8 +257,23 @@ final class PackChecks {
                         "says-what-it-sets",
                         activity.key(),
                         "The step “%s” of the lever (%s) sets %s. Let its words and its facts say the same."
-                                .formatted(lever.steps().get(i), lever.name(), words(sets)));
+                                .formatted(plain.get(i), lever.name(), words(sets)));
+            if (schema > 1) wordsOnly(activity, lever, i);
         }
+    }
+
+    /** A thing of the kit that the words of a step name is brought. */
+    private void wordsOnly(Activity activity, Lever lever, int step) {
+        String words = lever.steps().get(step);
+        if (!lever.facts().get(step).brings().isEmpty()) return;
+        known.items().stream()
+                .filter(item -> words.equals(item.name()) || words.equals(item.many()))
+                .findFirst()
+                .ifPresent(item -> add(
+                        "names-a-thing",
+                        activity.key(),
+                        "The step “%s” of the lever (%s) names %s of the kit and brings nothing. Say in its facts which need it changes."
+                                .formatted(words, lever.name(), item.many())));
     }
 
     private static String words(@Nullable Reach reach) {

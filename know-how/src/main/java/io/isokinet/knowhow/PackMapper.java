@@ -39,6 +39,7 @@ import io.isokinet.core.knowhow.Library.Transfer;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.quantity.Mass;
 import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Condition;
@@ -121,7 +122,8 @@ final class PackMapper {
         }
         tree.path("cautions")
                 .properties()
-                .forEach(e -> cautions.put(e.getKey(), e.getValue().asString()));
+                .forEach(
+                        e -> cautions.put(e.getKey(), Lengths.typed(e.getValue().asString())));
         tree.path("links")
                 .forEach(n -> links.add(new Crosswalk.Link(
                         text(n, "from"), text(n, "to"), constant(Crosswalk.Relation.class, text(n, "relation")))));
@@ -353,7 +355,7 @@ final class PackMapper {
                 node.get("set-up").asInt(),
                 text(node, "layout"),
                 node.path("fast").asBoolean(false),
-                text(node, "how"),
+                Lengths.typed(text(node, "how")),
                 optional(node, "counts"),
                 optional(node, "odd"),
                 levers,
@@ -385,7 +387,7 @@ final class PackMapper {
         List<StepFacts> facts = new ArrayList<>();
         if (node.has("facts")) node.get("facts").forEach(f -> facts.add(facts(f)));
         else facts.addAll(SchemaOne.facts(name, steps));
-        return new Lever(name, steps, usual, logits, facts);
+        return new Lever(name, steps.stream().map(Lengths::typed).toList(), usual, logits, facts);
     }
 
     private static StepFacts facts(JsonNode node) {

@@ -249,6 +249,12 @@ class PackReaderTest {
                         "cautions: [wall-permission, one-way]",
                         "cautions: [dragons]",
                         "does not exist"),
+                Arguments.of(
+                        "names-a-thing",
+                        "activities/receiving/two-hand-catch.yaml",
+                        "facts: [{brings: [{need: thing to catch, like: scarf, traits: [floats], width: [200, 600]}]}, {brings: [{need: thing to catch, like: beanbag, traits: [soft, flat], width: [80, 150]}]},",
+                        "facts: [{brings: [{need: thing to catch, like: scarf, traits: [floats], width: [200, 600]}]}, {},",
+                        "names beanbags of the kit and brings nothing"),
                 Arguments.of("item-exists", DRILLS, "like: skittle", "like: unicorn", "does not exist"),
                 Arguments.of(
                         "item-exists", "kit.yaml", "held-by: {item: post-stand", "held-by: {item: mast", "held up by"),

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -473,10 +474,7 @@ class LessonTest {
         assertThat(limits.get(0).get("reason").asString()).contains("with 27 children in Hall");
     }
 
-    @Test
-    void aSchoolSoftensWhatIsNotOfTheFixedFloor() {
-        TestSchool own = TestSchool.make();
-        var view = own.as.get("/api/school");
+    private static Map<String, Object> form(JsonNode view) {
         Map<String, Object> body = new java.util.HashMap<>();
         for (String key : List.of(
                 "name",
@@ -487,8 +485,62 @@ class LessonTest {
                 "paceWhose",
                 "weekStarts",
                 "cautions",
-                "erasedTrials")) body.put(key, view.json().get(key));
+                "softened",
+                "bandFrom",
+                "bandTo",
+                "erasedTrials")) body.put(key, view.get(key));
         body.put("ownYears", Map.of());
+        return body;
+    }
+
+    private static void measuresIn(String unit) {
+        JsonNode view = school.as.get("/api/school").json();
+        Map<String, Object> body = form(view);
+        body.put("lengthUnit", unit);
+        assertThat(school.as
+                        .put(
+                                "/api/school",
+                                body,
+                                "If-Match",
+                                "\"" + view.get("version").asInt() + "\"")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    /** Desk, hall, floor drawing and paper: what is a length is in feet, and nothing else is. */
+    @Test
+    void aSchoolThatMeasuresInFeetReadsFeetEverywhere() throws IOException {
+        Pattern metres = Pattern.compile("[0-9] m(?![\\w²/])");
+        List<String> paths = List.of(
+                "/api/lessons/" + lesson + "/sheet", "/api/hall/" + lesson, "/api/activities/lighthouse-skittles");
+        String paper = "/api/lessons/" + lesson + "/paper?kind=SHEET";
+        String drawing = "/api/lessons/" + lesson + "/segments/"
+                + stretches(sheet()).get(3).get("id").asString() + "/floor.svg";
+        for (String path : paths)
+            assertThat(school.as.get(path).body()).as(path).containsPattern(metres);
+        assertThat(text(paper)).containsPattern(metres);
+        measuresIn("FEET");
+        try {
+            for (String path : paths)
+                assertThat(school.as.get(path).body())
+                        .as(path)
+                        .doesNotContainPattern(metres)
+                        .containsPattern("[0-9] ft [0-9]+ in")
+                        .doesNotContain("\u2063");
+            assertThat(text(paper)).doesNotContainPattern(metres).containsPattern("[0-9] ft [0-9]+ in");
+            assertThat(school.as.get(drawing).body())
+                    .doesNotContainPattern(metres)
+                    .contains(" ft");
+        } finally {
+            measuresIn("METRES");
+        }
+    }
+
+    @Test
+    void aSchoolSoftensWhatIsNotOfTheFixedFloor() {
+        TestSchool own = TestSchool.make();
+        var view = own.as.get("/api/school");
+        Map<String, Object> body = form(view.json());
         body.put("softened", List.of("kicks-indoors"));
         Caller.Answer saved = own.as.put(
                 "/api/school",

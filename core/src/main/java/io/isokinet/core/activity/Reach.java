@@ -43,14 +43,14 @@ public record Reach(double many, Unit unit) {
 
     /** As it is said: "3 m", "1 pace", "4 steps". */
     public String words() {
-        String number = Words.say(many == Math.rint(many) ? "%.0f" : "%.1f", many);
         boolean one = many == 1;
-        return number
-                + switch (unit) {
+        String said =
+                switch (unit) {
                     case METRES -> " m";
                     case PACES -> one ? " pace" : " paces";
                     case STEPS -> one ? " step" : " steps";
                     case GIANT_STEPS -> one ? " giant step" : " giant steps";
                 };
+        return Words.say((many == Math.rint(many) ? "%.0f" : "%.1f") + said, many);
     }
 }

@@ -30,14 +30,14 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
     public static StartLines of(List<Double> spreads, double width, double nearest, double farthest, Band band) {
         if (!Bounds.isDistance(nearest) || !Bounds.isDistance(farthest))
             throw new IllegalArgumentException(Words.say(
-                    "Lines stand between 0 and %.0f m; %s to %s was given.", Bounds.MOST_METRES, nearest, farthest));
+                    "Lines stand between 0 m and %.0f m; %s to %s was given.", Bounds.MOST_METRES, nearest, farthest));
         List<Double> offered = new ArrayList<>();
         // Nobody stands in the target.
         for (double d = Math.max(APART, Math.ceil(nearest / APART) * APART); d <= farthest + 1e-9; d += APART)
             offered.add(d);
         if (offered.size() < LINES || spreads.isEmpty())
             throw new IllegalArgumentException(Words.say(
-                    "Between %.1f and %.1f m there are %d half metres for %d children; three lines and a child are needed.",
+                    "Between %.1f m and %.1f m there are %d half metres for %d children; three lines and a child are needed.",
                     nearest, farthest, offered.size(), spreads.size()));
         double[][] hits = new double[spreads.size()][offered.size()];
         double[][] worth = new double[spreads.size()][offered.size()];
@@ -72,7 +72,7 @@ public record StartLines(List<Double> metres, List<Integer> lineOf, int inBand, 
                 lineOf,
                 inside,
                 Words.say(
-                        "From %.1f, %.1f and %.1f m %d of %d children hit %s of their tries.",
+                        "From %.1f m, %.1f m and %.1f m %d of %d children hit %s of their tries.",
                         metres.get(0), metres.get(1), metres.get(2), inside, spreads.size(), band.words()));
     }
 

@@ -333,7 +333,7 @@ public final class Fitter {
         reasons.add(
                 0,
                 Words.say(
-                        "Each group is at every station once; each station has %.1f by %.1f m. Nobody goes behind another station's targets.",
+                        "Each group is at every station once; each station has %.1f m by %.1f m. Nobody goes behind another station's targets.",
                         floor.length().metres(), floor.width().metres()));
         return new Fit.Works(
                 new Task(asked, age, new Ground(place.floor()), needs, null, null, null, null, isFresh(asked)),

@@ -9,9 +9,13 @@ public final class Words {
 
     private Words() {}
 
-    /** @param pattern as {@link java.util.Formatter} takes it */
+    /**
+     * A sentence; where its pattern has a number of metres, it is a length, see {@link Lengths}.
+     *
+     * @param pattern as {@link java.util.Formatter} takes it
+     */
     public static String say(String pattern, Object... values) {
-        return String.format(LOCALE, pattern, values);
+        return String.format(LOCALE, Lengths.signed(pattern), values);
     }
 
     /** With its first letter large. */

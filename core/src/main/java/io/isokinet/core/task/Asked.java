@@ -3,6 +3,7 @@ package io.isokinet.core.task;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Brings;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.activity.Tempo;
@@ -78,6 +79,11 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
     /** How far it is to what is aimed at or to the partner, in metres; null if nothing says. */
     public @Nullable Double metres(Age age) {
         return facts.reach() == null ? null : facts.reach().metres(age);
+    }
+
+    /** True if how far it is is said in metres. */
+    public boolean isMeasured() {
+        return facts.reach() != null && facts.reach().unit() == Reach.Unit.METRES;
     }
 
     /** Distances of the steps beside this one, in metres: for those who need it nearer or further. */

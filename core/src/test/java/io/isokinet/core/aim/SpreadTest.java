@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Lengths;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -99,7 +100,8 @@ class SpreadTest {
         assertThat(lines.reason()).contains(lines.inBand() + " of 27 children");
         for (double[] ends : new double[][] {{1, 1e9}, {-1, 8}, {Double.NaN, 8}, {1, Double.POSITIVE_INFINITY}})
             assertThatThrownBy(() -> StartLines.of(spreads, 0.5, ends[0], ends[1], Band.USUAL))
-                    .hasMessageStartingWith("Lines stand between 0 and 100 m");
+                    .satisfies(e ->
+                            assertThat(Lengths.plain(e.getMessage())).startsWith("Lines stand between 0 m and 100 m"));
         assertThat(StartLines.of(spreads, 0.5, 0, 100, Band.USUAL).metres()).hasSize(3);
         assertThatThrownBy(() -> StartLines.of(spreads, 0.5, 3, 3.5, Band.USUAL))
                 .hasMessageContaining("three lines");

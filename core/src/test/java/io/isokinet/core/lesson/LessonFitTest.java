@@ -31,6 +31,7 @@ import io.isokinet.core.lesson.Shopping.Use;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.task.Asked;
@@ -144,7 +145,7 @@ class LessonFitTest {
                 .filter(l -> l.kind() == Line.Kind.START)
                 .findFirst()
                 .orElseThrow();
-        assertThat(line.label()).isEqualTo("3.0 m");
+        assertThat(Lengths.plain(line.label())).isEqualTo("3.0 m");
     }
 
     /** Common practice: in ten minutes six lanes of five give 12 tries each where three of ten give 6: half the tries. */

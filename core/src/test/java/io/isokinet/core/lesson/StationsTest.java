@@ -24,6 +24,7 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.thing.Need.Per;
 import java.util.List;
@@ -125,7 +126,9 @@ class StationsTest {
                 .lever(Made.distance(0, 5, 6))
                 .build();
         Activity all = Stations.of(List.of(near, far));
-        assertThat(all.levers().get(0).steps()).containsExactly("2 m | 5 m", "3 m | 5 m", "4 m | 6 m");
+        assertThat(all.levers().get(0).steps())
+                .map(Lengths::plain)
+                .containsExactly("2 m | 5 m", "3 m | 5 m", "4 m | 6 m");
         assertThat(Stations.step(near, all, 2)).isEqualTo(2);
         assertThat(Stations.step(far, all, 2)).isEqualTo(1);
         assertThat(Stations.step(far, all, 0)).isZero();
@@ -139,7 +142,7 @@ class StationsTest {
         assertThatThrownBy(() -> Stations.of(List.of(lanes))).hasMessageContaining("2 to 4");
         Place cupboard = new Place("the stage", new Length(3), new Length(2.5), null, Place.Floor.WOOD, 0);
         Fit tight = new Fitter(known, cupboard(FOAM, 20), new Age(7), 16).fit(both, cupboard);
-        assertThat(((Fit.Fails) tight).reasons().get(0)).contains("have 1.5 m each; 2 m are needed");
+        assertThat(Lengths.plain(((Fit.Fails) tight).reasons().get(0))).contains("have 1.5 m each; 2 m are needed");
         Fit three = fit(3, FOAM, 20, SKITTLE, 20);
         assertThat(((Fit.Fails) three).reasons().get(0)).contains("two children each; there are 3");
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.isokinet.core.motion.TossTask.Task;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.quantity.Share;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -96,7 +97,8 @@ class WorkbenchTest {
         assertThat(bounce.from()).isCloseTo(0.875, within(1e-9));
         assertThat(bounce.arrives()).isCloseTo(0.546, within(0.001));
         assertThat(bounce.path()).hasSize(21).first().isEqualTo(bounce.from());
-        assertThat(bounce.sentence()).contains("about the waist is 0.7 m", "So fast it does not come up to the waist");
+        assertThat(Lengths.plain(bounce.sentence()))
+                .contains("about the waist is 0.7 m", "So fast it does not come up to the waist");
         assertThatThrownBy(() -> BounceTask.of(0.5, new Age(8), 5, 0.75)).hasMessageContaining("1 to 15 m");
     }
 }

@@ -11,6 +11,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.nextstep.MoveOn.Step;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.LessonSlot;
@@ -206,7 +207,7 @@ class SteerTest {
         assertThat(game.activity().key()).isEqualTo("harbour");
         assertThat(game.setting()).isZero();
         assertThat(game.locked()).isTrue();
-        assertThat(back.reasons()).anyMatch(r -> r.contains("is the lowest that fits, 2 m"));
+        assertThat(back.reasons()).anyMatch(r -> Lengths.plain(r).contains("is the lowest that fits, 2 m"));
         assertThat(Steer.of(back.plan(), candidates, Map.of("roll", Step.BACK)).reasons())
                 .anyMatch(r -> r.startsWith("Left in lesson 2"));
     }

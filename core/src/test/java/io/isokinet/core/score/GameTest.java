@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.activity.Scoring;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.score.ScoreEvent.OtherSide;
 import io.isokinet.core.score.ScoreEvent.Scored;
 import io.isokinet.core.score.ScoreEvent.Undone;
@@ -181,7 +182,7 @@ class GameTest {
     void hitsAreToldByHandAndDistance() {
         Game hits = new HitsOf(5);
         List<ScoreEvent> events = List.of(scored(0, 3, 0, 400), scored(0, 4, 0, 400), scored(0, 2, 1, 300));
-        assertThat(words(hits, events)).isEqualTo("4 of 5 from 4.0 m; 2 of 5, other hand from 3.0 m");
+        assertThat(Lengths.plain(words(hits, events))).isEqualTo("4 of 5 from 4.0 m; 2 of 5, other hand from 3.0 m");
         assertThat(hits.result(TWO, List.of(scored(1, 6))).findings())
                 .containsExactly("Terns: 6 hits of 5 tries. Count again.");
     }
@@ -192,7 +193,7 @@ class GameTest {
         List<ScoreEvent> events = new ArrayList<>(rolls(0, 500, 720, 610));
         events.addAll(rolls(1, 720, 640, 300));
         Result result = three.result(TWO, events);
-        assertThat(result.lines().get(0).words()).isEqualTo("7.20 m");
+        assertThat(Lengths.plain(result.lines().get(0).words())).isEqualTo("7.20 m");
         assertThat(result.leads()).containsExactly(1);
         assertThat(result.over()).isTrue();
         events.add(scored(0, 900));

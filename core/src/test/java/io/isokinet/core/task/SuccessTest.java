@@ -16,6 +16,7 @@ import io.isokinet.core.aim.HitChance;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.thing.Need;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -58,7 +59,7 @@ class SuccessTest {
         Success s = task(rolling(1), 1, 9).success();
         assertThat(s.source()).isEqualTo(Success.Source.AIM);
         assertThat(s.share()).isCloseTo(HitChance.across(0.275, 3, 0.06), within(1e-12));
-        assertThat(s.reason()).contains("20 cm across at 3.0 m", "0.06 rad at 9 years");
+        assertThat(Lengths.plain(s.reason())).contains("20 cm across at 3.0 m", "0.06 rad at 9 years");
     }
 
     @Test

@@ -20,6 +20,7 @@ import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.task.Task;
 import io.isokinet.core.task.Toll;
@@ -333,6 +334,7 @@ class WishRulesTest {
         Plan plan = read(graded, lesson(graded, 0, ROLL1, "graded", GAME1));
         Segment set = plan.work().get(1);
         assertThat(Reasons.of(plan, set))
+                .map(Lengths::plain)
                 .contains(
                         "Set to “2 m”: for about %d %% of the class six to eight tries in ten succeed (a default for the age)."
                                 .formatted(set.candidate().bandPercent()));

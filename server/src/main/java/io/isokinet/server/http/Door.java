@@ -3,6 +3,7 @@ package io.isokinet.server.http;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
 import io.isokinet.core.check.Bounds;
+import io.isokinet.core.quantity.Lengths;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -26,21 +27,28 @@ import org.springframework.http.converter.json.JacksonJsonHttpMessageConverter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdScalarSerializer;
 
-/** The one door for what comes in: text as {@link PlainText}, days and moments within {@link Bounds}, no nothing within a list. */
+/**
+ * The one door for what comes in: text as {@link PlainText}, days and moments within {@link Bounds}, no nothing within a list; and for
+ * the lengths in what goes out.
+ */
 @Configuration
 class Door implements WebMvcConfigurer {
-    /** Of requests only: what was taken in before is read as it is. */
+    /** Of requests and answers only: what was taken in before is read as it is. */
     @Bean
-    ServerHttpMessageConvertersCustomizer bodies(JsonMapper mapper) {
+    ServerHttpMessageConvertersCustomizer bodies(JsonMapper mapper, Lengths.Shown lengths) {
         SimpleModule door = new SimpleModule("door");
         door.addDeserializer(String.class, new Text());
+        door.addSerializer(String.class, new Shown(lengths));
         door.addDeserializer(LocalDate.class, new Day());
         door.addDeserializer(Instant.class, new Moment());
         JacksonJsonHttpMessageConverter json = new JacksonJsonHttpMessageConverter(mapper.rebuild()
@@ -92,6 +100,21 @@ class Door implements WebMvcConfigurer {
             if (bad.isPresent())
                 throw new InvalidFormatException(parser, PlainText.refusal(bad.getAsInt()), text, String.class);
             return PlainText.of(text);
+        }
+    }
+
+    /** What goes out shows its lengths as the school is used to. */
+    private static final class Shown extends StdScalarSerializer<String> {
+        private final Lengths.Shown lengths;
+
+        Shown(Lengths.Shown lengths) {
+            super(String.class);
+            this.lengths = lengths;
+        }
+
+        @Override
+        public void serialize(String text, JsonGenerator json, SerializationContext context) {
+            json.writeString(lengths.of(text));
         }
     }
 

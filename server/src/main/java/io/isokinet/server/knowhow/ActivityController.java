@@ -6,6 +6,7 @@ import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Layout;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.knowhow.KnowHow;
@@ -58,10 +59,13 @@ class ActivityController {
      */
     record LeverView(
             String name,
-            List<String> steps,
+            List<StepView> steps,
             int usual,
             List<String> success,
             @Nullable String why) {}
+
+    /** @param metres where its words say metres, so that paces help; else null */
+    record StepView(String words, @Nullable Double metres) {}
 
     record OtherSubject(String subject, String ask, String answer) {}
 
@@ -215,7 +219,10 @@ class ActivityController {
 
     private static LeverView lever(Activity a, int lever, int years, KnowHow known) {
         Lever of = a.levers().get(lever);
-        if (!a.worksOnSkill()) return new LeverView(of.name(), of.steps(), of.usual(), List.of(), null);
+        List<StepView> steps = IntStream.range(0, of.steps().size())
+                .mapToObj(i -> step(of, i, years))
+                .toList();
+        if (!a.worksOnSkill()) return new LeverView(of.name(), steps, of.usual(), List.of(), null);
         List<Success> shares = IntStream.range(0, of.steps().size())
                 .mapToObj(step -> Task.preferred(Asked.at(a, lever, step), new Age(years), HALL_FLOOR, known)
                         .success())
@@ -223,7 +230,7 @@ class ActivityController {
         String why = shares.get(of.usual()).reason();
         return new LeverView(
                 of.name(),
-                of.steps(),
+                steps,
                 of.usual(),
                 shares.stream().allMatch(s -> s.share() != null)
                         ? shares.stream()
@@ -231,6 +238,12 @@ class ActivityController {
                                 .toList()
                         : List.of(),
                 why);
+    }
+
+    private static StepView step(Lever lever, int step, int years) {
+        Reach reach = lever.facts().get(step).reach();
+        boolean measured = reach != null && reach.unit() == Reach.Unit.METRES;
+        return new StepView(lever.steps().get(step), measured ? reach.metres(new Age(years)) : null);
     }
 
     private static NeedView need(Need need, KnowHow known) {

@@ -6,6 +6,7 @@ import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library.Symptom;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Skill;
 import io.isokinet.core.task.Asked;
@@ -155,7 +156,7 @@ class Finder {
     private static MapSqlParameterSource row(String pack, Activity a, KnowHow known) {
         String words = String.join(
                 " ",
-                Asked.of(a, Asked.usual(a)).how(known),
+                Lengths.plain(Asked.of(a, Asked.usual(a)).how(known)),
                 a.skill() == null ? "" : known.skill(a.skill()).name(),
                 a.rung() == null ? "" : a.rung().label(),
                 a.grouping().formation().label(),

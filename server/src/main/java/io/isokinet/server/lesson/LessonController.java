@@ -1,6 +1,7 @@
 package io.isokinet.server.lesson;
 
 import io.isokinet.core.group.GroupWay;
+import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.Point;
 import io.isokinet.server.account.MayPlan;
@@ -44,8 +45,16 @@ class LessonController {
     private final ClassGroups groups;
     private final Lessons lessons;
     private final Spaces spaces;
+    private final Lengths.Shown lengths;
 
-    LessonController(Sheets sheets, Settings settings, ClassGroups groups, Lessons lessons, Spaces spaces) {
+    LessonController(
+            Sheets sheets,
+            Settings settings,
+            ClassGroups groups,
+            Lessons lessons,
+            Spaces spaces,
+            Lengths.Shown lengths) {
+        this.lengths = lengths;
         this.sheets = sheets;
         this.settings = settings;
         this.groups = groups;
@@ -146,11 +155,11 @@ class LessonController {
                 .findFirst()
                 .map(s -> s.plan().name())
                 .orElse("");
-        return FloorSvg.of(
+        return lengths.of(FloorSvg.of(
                 plan,
                 worked.place(),
                 name + " in " + worked.place().name(),
-                toScale ? FloorSvg.scaleFor(plan, 180) : null);
+                toScale ? FloorSvg.scaleFor(plan, 180) : null));
     }
 
     @GetMapping("/lessons/{id}/wet")

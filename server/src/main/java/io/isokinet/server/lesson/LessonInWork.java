@@ -341,8 +341,11 @@ final class LessonInWork {
     /** The steps, each with why it cannot be done here today. */
     private List<LadderStep> ladder(Segment segment, Lever lever) {
         return IntStream.range(0, lever.steps().size())
-                .mapToObj(i -> new LadderStep(
-                        lever.steps().get(i), Asked.of(segment.activity(), i).metres(age), whyNot(segment, i)))
+                .mapToObj(i -> {
+                    Asked asked = Asked.of(segment.activity(), i);
+                    return new LadderStep(
+                            lever.steps().get(i), asked.metres(age), asked.isMeasured(), whyNot(segment, i));
+                })
                 .toList();
     }
 

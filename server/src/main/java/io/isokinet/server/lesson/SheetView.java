@@ -77,10 +77,14 @@ public record SheetView(
      * A step of the main lever.
      *
      * @param metres to what is aimed at, or to the partner, at this step; null where nothing says
+     * @param measured true where its words say metres, so that paces help
      * @param whyNot why it cannot be done here today; null if it can
      */
     public record LadderStep(
-            String words, @Nullable Double metres, @Nullable String whyNot) {}
+            String words,
+            @Nullable Double metres,
+            boolean measured,
+            @Nullable String whyNot) {}
 
     /**
      * The game of the score desk that it is played by.

@@ -2,6 +2,7 @@ package io.isokinet.server.paper;
 
 import io.isokinet.core.place.Fixture;
 import io.isokinet.core.place.Place;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
@@ -249,7 +250,7 @@ public final class FloorSvg {
         text(
                 bar + 14,
                 y + text * 0.3,
-                f("%.0f m", bar / 100) + (scale == null ? "" : "   1:" + scale),
+                Words.say("%.0f m", bar / 100) + (scale == null ? "" : "   1:" + scale),
                 "start",
                 0.85,
                 false);

@@ -10,6 +10,7 @@ import com.openhtmltopdf.slf4j.Slf4jLogger;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import io.isokinet.core.check.Deadline;
+import io.isokinet.core.quantity.Lengths;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -59,7 +60,11 @@ public class PdfPress {
     private final TemplateEngine engine = new TemplateEngine();
     private final String style = read("style.css");
 
-    PdfPress() {
+    private final Lengths.Shown lengths;
+
+    /** @param lengths shows the lengths in what is printed */
+    PdfPress(Lengths.Shown lengths) {
+        this.lengths = lengths;
         XRLog.setLoggerImpl(new Slf4jLogger());
         ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
         resolver.setPrefix("paper/");
@@ -100,7 +105,8 @@ public class PdfPress {
         context.setVariables(model);
         context.setVariable("title", title);
         context.setVariable("style", style);
-        String html = NO_TEXT.matcher(engine.process(template, context)).replaceAll("");
+        String html =
+                NO_TEXT.matcher(lengths.of(engine.process(template, context))).replaceAll("");
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFastMode();

@@ -226,7 +226,7 @@ class ChildPictures {
     private static String suggestion(Spread spread, double width, Band band) {
         Spread.Challenge challenge = spread.challenge(width, band.middle());
         return Words.say(
-                "%.0f in 100 tries hit a target like the last one from about %.1f m (between %.1f and %.1f m).",
+                "%.0f in 100 tries hit a target like the last one from about %.1f m (between %.1f m and %.1f m).",
                 100 * band.middle(), challenge.metres(), challenge.near(), challenge.far());
     }
 

@@ -1,6 +1,7 @@
 package io.isokinet.server.school;
 
 import io.isokinet.core.aim.Band;
+import io.isokinet.core.quantity.LengthUnit;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -33,7 +34,7 @@ class School {
 
     @Enumerated(EnumType.STRING)
     @Column(name = "length_unit")
-    Schools.LengthUnit lengthUnit = Schools.LengthUnit.METRES;
+    LengthUnit lengthUnit = LengthUnit.METRES;
 
     @Column(name = "pace_cm")
     int paceCm = Schools.USUAL_PACE_CM;

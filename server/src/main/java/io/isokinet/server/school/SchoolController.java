@@ -1,5 +1,6 @@
 package io.isokinet.server.school;
 
+import io.isokinet.core.quantity.LengthUnit;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.safety.SafetyRule;
 import io.isokinet.server.account.Anybody;
@@ -8,7 +9,6 @@ import io.isokinet.server.account.MayRead;
 import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.school.FirstRun.FirstRunView;
 import io.isokinet.server.school.Schools.ErasedTrials;
-import io.isokinet.server.school.Schools.LengthUnit;
 import io.isokinet.server.school.Schools.SchoolForm;
 import io.isokinet.server.school.Schools.SchoolView;
 import jakarta.validation.Valid;

@@ -2,6 +2,7 @@ package io.isokinet.server.school;
 
 import io.isokinet.core.aim.Band;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.LengthUnit;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.safety.SafetyRule;
 import io.isokinet.server.account.Audit;
@@ -42,17 +43,13 @@ public class Schools {
     private final Rows rows;
     private final Clock clock;
     private final Audit audit;
+    private final SchoolLengths lengths;
 
-    Schools(Rows rows, Clock clock, Audit audit) {
+    Schools(Rows rows, Clock clock, Audit audit, SchoolLengths lengths) {
         this.rows = rows;
         this.clock = clock;
         this.audit = audit;
-    }
-
-    /** How lengths are shown; they are always kept in centimetres. */
-    public enum LengthUnit {
-        METRES,
-        FEET
+        this.lengths = lengths;
     }
 
     /** What becomes of the trials of a child that is erased. */
@@ -229,6 +226,7 @@ public class Schools {
         school.bandTo = form.bandTo();
         school.erasedTrials = form.erasedTrials();
         rows.flush();
+        lengths.forget(school.id);
         if (!changes.isEmpty()) audit.add(Act.CHANGED, "the school", String.join(", ", changes), school.id);
         return view();
     }

@@ -1,5 +1,6 @@
 package io.isokinet.server.table;
 
+import io.isokinet.core.quantity.Lengths;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -60,7 +61,7 @@ public final class TableWriter {
                 for (int c = 0; c < rows.get(r).size(); c++) {
                     Object cell = rows.get(r).get(c);
                     if (cell instanceof Number number) sheet.value(r + 1, c, number);
-                    else sheet.value(r + 1, c, cell.toString());
+                    else sheet.value(r + 1, c, Lengths.plain(cell.toString()));
                 }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -82,8 +83,8 @@ public final class TableWriter {
     }
 
     private static Object safe(Object cell) {
-        return cell instanceof String text && !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0
-                ? "'" + text
-                : cell;
+        if (!(cell instanceof String text)) return cell;
+        String plain = Lengths.plain(text);
+        return !plain.isEmpty() && "=+-@".indexOf(plain.charAt(0)) >= 0 ? "'" + plain : plain;
     }
 }

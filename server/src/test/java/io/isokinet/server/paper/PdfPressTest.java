@@ -2,6 +2,7 @@ package io.isokinet.server.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.quantity.Lengths;
 import java.io.IOException;
 import java.text.Normalizer;
 import java.util.HashSet;
@@ -30,7 +31,7 @@ class PdfPressTest {
             "Софія Ґалаґан",
             "Þórdís Ægisdóttir");
     private static final List<String> LARGE = List.of("王小明", "陳美麗", "さくら", "ケンタ", "김민준");
-    private final PdfPress press = new PdfPress();
+    private final PdfPress press = new PdfPress(Lengths::plain);
 
     private PDDocument cards(List<String> names) throws IOException {
         Map<String, Object> stretch =
