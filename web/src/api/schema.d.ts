@@ -2164,6 +2164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/refit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getUnitsByIdRefit"];
+        put?: never;
+        post: operations["postUnitsByIdRefit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/replan": {
         parameters: {
             query?: never;
@@ -10457,6 +10473,64 @@ export interface operations {
         };
     };
     postUnitsByIdRedo: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            412: components["responses"]["Failure412"];
+            428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getUnitsByIdRefit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postUnitsByIdRefit: {
         parameters: {
             query?: never;
             header?: {

@@ -10,6 +10,7 @@ import { useKeys } from '../shared/useKeys'
 import { Arrival } from './Arrival'
 import { Board } from './Board'
 import { Compare } from './Compare'
+import { Misfits } from './Misfits'
 import { OtherClasses } from './OtherClasses'
 import { Progress } from './Progress'
 import { Spare } from './Spare'
@@ -21,7 +22,7 @@ import { sent, type Wishes, WishesForm } from './WishesForm'
 
 type Unit = Schemas['UnitView']
 type EditBody = Schemas['EditForm']
-type Step = { kind: 'edit'; body: EditBody } | { kind: 'undo' | 'redo' }
+type Step = { kind: 'edit'; body: EditBody } | { kind: 'undo' | 'redo' | 'refit' }
 
 /** A unit: its threads and blocks, why each is there, and every edit with what it did. */
 export default function UnitPage() {
@@ -42,6 +43,7 @@ export default function UnitPage() {
       const now = queries.getQueryData<Unit>(['unit', id])
       const params = { path: { id }, header: ifMatch(now?.head) }
       if (s.kind === 'edit') return take(api.POST('/api/units/{id}/edits', { params, body: s.body }))
+      if (s.kind === 'refit') return take(api.POST('/api/units/{id}/refit', { params }))
       if (s.kind === 'undo') return take(api.POST('/api/units/{id}/undo', { params }))
       return take(api.POST('/api/units/{id}/redo', { params }))
     },
@@ -218,6 +220,7 @@ export default function UnitPage() {
             {u.strains.length === 0 && <li>Nothing is strained.</li>}
           </ul>
         )}
+        {plans && <Misfits unit={u} busy={step.isPending} refit={() => step.mutate({ kind: 'refit' })} />}
         <Changes unit={u} fresh={step.data?.head === u.head || took === u.head} />
         <Board
           unit={u}

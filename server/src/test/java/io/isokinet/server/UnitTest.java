@@ -275,6 +275,30 @@ class UnitTest {
         throw new AssertionError("No segment has a lever.");
     }
 
+    /** The cupboard is emptied; what needs a thing is said, with what becomes of it, and one press fits it again and can be taken back. */
+    @Test
+    void whatDoesNotFitAnyMoreIsFittedAgainOnAsking() {
+        String refit = "/api/units/" + unit + "/refit";
+        assertThat(school.as.get(refit).json()).isEmpty();
+        for (JsonNode line : school.as.get("/api/cupboard").json())
+            if (line.hasNonNull("version"))
+                school.as.put(
+                        "/api/cupboard/" + line.get("key").asString(),
+                        Map.of("count", 0),
+                        "If-Match",
+                        "\"" + line.get("version").asInt() + "\"");
+        JsonNode before = view();
+        long broken = before.get("score").get("hard").asLong();
+        assertThat(broken).isPositive();
+        JsonNode told = school.as.get(refit).json();
+        assertThat(told).isNotEmpty();
+        assertThat(told.valueStream().map(JsonNode::asString)).allMatch(t -> t.startsWith("Lesson "));
+        JsonNode after = step("refit", before).json();
+        assertThat(after.get("score").get("hard").asLong()).isLessThan(broken);
+        assertThat(after.get("cause").asString()).isEqualTo("Fitted again");
+        assertThat(step("undo", after).json().get("score").get("hard").asLong()).isEqualTo(broken);
+    }
+
     @Test
     void anEditNamesTheFieldItLacks() {
         JsonNode view = view();

@@ -172,6 +172,19 @@ class UnitController {
         return tagged(planning.replan(id, version));
     }
 
+    /** What would become of the stretches that do not fit any more, a sentence each. */
+    @GetMapping("/units/{id}/refit")
+    @MayPlan(of = Subject.UNIT)
+    List<String> misfits(@PathVariable UUID id) {
+        return editing.misfits(id);
+    }
+
+    @PostMapping("/units/{id}/refit")
+    @MayPlan(of = Subject.UNIT)
+    ResponseEntity<UnitView> refit(@PathVariable UUID id, IfMatch version) {
+        return tagged(editing.refit(id, version));
+    }
+
     @PostMapping("/units/{id}/undo")
     @MayPlan(of = Subject.UNIT)
     ResponseEntity<UnitView> undo(@PathVariable UUID id, IfMatch version) {

@@ -3,6 +3,7 @@ package io.isokinet.server.unit;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.edit.Edit;
+import io.isokinet.core.unit.edit.Refit;
 import io.isokinet.core.unit.rule.RuleChange;
 import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.server.account.SignedIn;
@@ -66,6 +67,35 @@ public class UnitEditing {
                                         .setting()
                                 + by),
                 IfMatch.ANY);
+    }
+
+    /** What would become of the stretches that do not fit any more; empty if all do. */
+    @Transactional(readOnly = true)
+    public List<String> misfits(UUID id) {
+        UnitInHand unit = reader.readToEdit(id);
+        return Refit.of(unit.plan(), new Candidates(unit.problem())).changes();
+    }
+
+    /** Fits again what does not fit any more, and leaves all else. */
+    @Transactional
+    public UnitView refit(UUID id, IfMatch version) {
+        UnitInHand unit = reader.readToEdit(id);
+        unit.require(version);
+        Refit refit = Refit.of(unit.plan(), new Candidates(unit.problem()));
+        if (refit.changes().isEmpty()) return boards.view(id);
+        advance(
+                unit,
+                new Made(
+                        RevisionKind.EDITED,
+                        "Fitted again",
+                        unit.body()
+                                .with(
+                                        refit.plan(),
+                                        unit.planned().stream()
+                                                .map(LessonRow::id)
+                                                .toList()),
+                        Rules.score(refit.plan())));
+        return boards.view(reader.read(id), RuleChange.between(unit.plan(), refit.plan()));
     }
 
     private void advance(UnitInHand unit, Made made) {
