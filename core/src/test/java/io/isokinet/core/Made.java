@@ -301,6 +301,7 @@ public final class Made {
                     must == null ? usual : must,
                     travel != null ? travel : sends ? Travel.ROLLS : Travel.NONE,
                     null,
+                    null,
                     efforts);
         }
 

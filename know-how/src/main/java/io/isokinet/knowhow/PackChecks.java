@@ -233,8 +233,8 @@ final class PackChecks {
 
     /** A distance that a lever sets is not typed into the text as well: it says {distance}, which follows the setting. */
     private void typedLengths(Activity activity) {
-        boolean sets =
-                activity.levers().stream().flatMap(l -> l.facts().stream()).anyMatch(f -> f.reach() != null);
+        boolean sets = activity.attempt().reach() != null
+                || activity.levers().stream().flatMap(l -> l.facts().stream()).anyMatch(f -> f.reach() != null);
         if (!sets) return;
         Matcher typed = TYPED_LENGTH.matcher(Lengths.plain(activity.how()));
         if (typed.find())

@@ -372,6 +372,7 @@ final class PackMapper {
                 constant(Must.class, text(node, "must")),
                 node.has("travels") ? constant(Travel.class, text(node, "travels")) : Travel.NONE,
                 number(node, "opening"),
+                reach(node),
                 strings(node, "efforts").stream()
                         .map(e -> constant(Effort.class, e))
                         .collect(Collectors.toSet()));
@@ -390,12 +391,17 @@ final class PackMapper {
         return new Lever(name, steps.stream().map(Lengths::typed).toList(), usual, logits, facts);
     }
 
-    private static StepFacts facts(JsonNode node) {
-        Reach reach = Arrays.stream(Reach.Unit.values())
+    /** How far, in whichever unit it says it. */
+    private static @Nullable Reach reach(JsonNode node) {
+        return Arrays.stream(Reach.Unit.values())
                 .filter(u -> node.has(key(u)))
                 .findFirst()
                 .map(u -> new Reach(node.get(key(u)).asDouble(), u))
                 .orElse(null);
+    }
+
+    private static StepFacts facts(JsonNode node) {
+        Reach reach = reach(node);
         List<Brings> brings = new ArrayList<>();
         node.path("brings")
                 .forEach(b -> brings.add(new Brings(

@@ -96,7 +96,7 @@ final class SchemaOne {
         Travel travel = !roles.contains("sent")
                 ? Travel.NONE
                 : IN_THE_AIR.stream().anyMatch(cautions::contains) ? Travel.FLIES : rolls ? Travel.ROLLS : Travel.KEPT;
-        return new Attempt(must(activity, roles), travel, null, efforts(activity, cautions));
+        return new Attempt(must(activity, roles), travel, null, null, efforts(activity, cautions));
     }
 
     private static Must must(JsonNode activity, Set<String> roles) {

@@ -72,11 +72,15 @@ class StepFactsTest {
                 .toList();
     }
 
-    /** What packs of schema 1 could say of a step: how far, and which limb. */
+    /** What packs of schema 1 could say of a step: how far, where it is a number, and which limb. "Near" was only a word. */
     private static List<StepFacts> saidInWords(Activity activity) {
         return activity.levers().stream()
-                .flatMap(l -> l.facts().stream())
-                .map(f -> new StepFacts(f.reach(), f.limb()))
+                .flatMap(l -> IntStream.range(0, l.steps().size())
+                        .mapToObj(i -> new StepFacts(
+                                l.steps().get(i).matches(".*\\d.*")
+                                        ? l.facts().get(i).reach()
+                                        : null,
+                                l.facts().get(i).limb())))
                 .toList();
     }
 

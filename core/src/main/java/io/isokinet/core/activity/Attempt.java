@@ -8,10 +8,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param opening width in metres of what is aimed at where no thing in the kit says it: a gate, a partner's reach, a mark on a wall;
  *     null for the usual
+ * @param reach how far it is where no step of a lever says it; null where nothing does
  */
-public record Attempt(Must must, Travel travel, @Nullable Double opening, Set<Effort> efforts) {
+public record Attempt(
+        Must must,
+        Travel travel,
+        @Nullable Double opening,
+        @Nullable Reach reach,
+        Set<Effort> efforts) {
     /** Nothing can be missed, and nothing is sent. */
-    public static final Attempt NONE = new Attempt(Must.NOTHING, Travel.NONE, null, Set.of());
+    public static final Attempt NONE = new Attempt(Must.NOTHING, Travel.NONE, null, null, Set.of());
 
     /** @throws IllegalArgumentException if the opening is no width on a floor */
     public Attempt {

@@ -76,14 +76,19 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
         return activity.levers().isEmpty() ? 0 : activity.levers().get(0).usual();
     }
 
+    /** How far it is, as it is said; null if nothing says. */
+    public @Nullable Reach reach() {
+        return facts.reach() == null ? activity.attempt().reach() : facts.reach();
+    }
+
     /** How far it is to what is aimed at or to the partner, in metres; null if nothing says. */
     public @Nullable Double metres(Age age) {
-        return facts.reach() == null ? null : facts.reach().metres(age);
+        return reach() == null ? null : reach().metres(age);
     }
 
     /** True if how far it is is said in metres. */
     public boolean isMeasured() {
-        return facts.reach() != null && facts.reach().unit() == Reach.Unit.METRES;
+        return reach() != null && reach().unit() == Reach.Unit.METRES;
     }
 
     /** Distances of the steps beside this one, in metres: for those who need it nearer or further. */
@@ -129,9 +134,7 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
                                             .how(known)))
                     .collect(Collectors.joining("\n"));
         return activity.how()
-                .replace(
-                        DISTANCE,
-                        facts.reach() == null ? "the distance" : facts.reach().words())
+                .replace(DISTANCE, reach() == null ? "the distance" : reach().words())
                 .replace(
                         THING,
                         needs.stream()
