@@ -18,6 +18,7 @@ import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.core.skill.Skill;
+import io.isokinet.core.task.Asked;
 import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
@@ -38,6 +39,8 @@ import org.jspecify.annotations.Nullable;
 final class PackChecks {
     private static final String NUMBER = "(?:two|three|four|five|six|seven|eight|nine|ten|\\d+(?:\\.\\d+)?)";
     private static final String LENGTH = NUMBER + " (?:metres?|m|paces?|steps?)";
+    private static final Pattern BRACES = Pattern.compile("\\{[^}]*\\}");
+
     private static final Pattern TYPED_LENGTH = Pattern.compile(
             "\\b(?:from " + LENGTH + "|" + LENGTH + " (?:apart|away|off|ahead|from the wall))\\b",
             Pattern.CASE_INSENSITIVE);
@@ -208,7 +211,10 @@ final class PackChecks {
             add("minutes-rise", activity.key(), "The fewest minutes come first, then the most.");
         rate(activity);
         for (Lever lever : activity.levers()) lever(activity, lever);
-        if (schema > 1) typedLengths(activity);
+        if (schema > 1) {
+            typedLengths(activity);
+            placeholders(activity);
+        }
         brings(activity);
         for (Need need : activity.needs()) need(activity, need);
     }
@@ -229,6 +235,23 @@ final class PackChecks {
                                         .formatted(lever.name(), b.need()));
                     else need(activity, b.of(need.get()));
                 }
+    }
+
+    /** What stands in braces in a text is something that is put in there. */
+    private void placeholders(Activity activity) {
+        Matcher braces = BRACES.matcher(activity.how());
+        while (braces.find()) {
+            String put = braces.group();
+            boolean known = put.equals(Asked.DISTANCE)
+                    || put.equals(Asked.THING)
+                    || put.equals(Asked.STEP) && !activity.levers().isEmpty();
+            if (!known)
+                add(
+                        "placeholder",
+                        activity.key(),
+                        "The text says “%s”, for which nothing is put in. Say {distance}, {thing} or, where there is a lever, {step}."
+                                .formatted(put));
+        }
     }
 
     /** A distance that a lever sets is not typed into the text as well: it says {distance}, which follows the setting. */

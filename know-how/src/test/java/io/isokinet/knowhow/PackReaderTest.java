@@ -250,6 +250,12 @@ class PackReaderTest {
                         "cautions: [dragons]",
                         "does not exist"),
                 Arguments.of(
+                        "placeholder",
+                        DRILLS,
+                        "copies the roll, {step}",
+                        "copies the {roll}",
+                        "for which nothing is put in"),
+                Arguments.of(
                         "names-a-thing",
                         "activities/receiving/two-hand-catch.yaml",
                         "facts: [{brings: [{need: thing to catch, like: scarf, traits: [floats], width: [200, 600]}]}, {brings: [{need: thing to catch, like: beanbag, traits: [soft, flat], width: [80, 150]}]},",

@@ -225,6 +225,7 @@ public final class KitFinder {
                 int sets = e.getValue() / need.count();
                 boolean unlike = need.per() == Need.Per.GROUP
                         && parts.size() > 1
+                        && groups < children
                         && need.asks().alike();
                 lines.add(unlike ? line.forGroups(from, from + sets - 1) : line);
                 from += sets;

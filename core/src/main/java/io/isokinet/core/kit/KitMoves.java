@@ -1,5 +1,6 @@
 package io.isokinet.core.kit;
 
+import io.isokinet.core.thing.Item;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,18 +26,18 @@ public final class KitMoves {
     public record Move(int minute, String item, int change, String words) {}
 
     /**
-     * @param names the plural of each item by key
+     * @param items by key
      * @return in the order of time; over the whole lesson the changes of each thing add up to zero
      */
-    public static List<Move> of(List<Stretch> stretches, int end, Map<String, String> names) {
+    public static List<Move> of(List<Stretch> stretches, int end, Map<String, Item> items) {
         List<Move> moves = new ArrayList<>();
         Map<String, Integer> out = new LinkedHashMap<>();
         for (Stretch stretch : stretches) {
             Map<String, Integer> now = counts(stretch.kit());
-            change(stretch.minute(), out, now, names, moves);
+            change(stretch.minute(), out, now, items, moves);
             out = now;
         }
-        change(end, out, Map.of(), names, moves);
+        change(end, out, Map.of(), items, moves);
         return moves;
     }
 
@@ -47,11 +48,7 @@ public final class KitMoves {
     }
 
     private static void change(
-            int minute,
-            Map<String, Integer> was,
-            Map<String, Integer> now,
-            Map<String, String> names,
-            List<Move> moves) {
+            int minute, Map<String, Integer> was, Map<String, Integer> now, Map<String, Item> items, List<Move> moves) {
         was.forEach((item, count) -> {
             int stays = now.getOrDefault(item, 0);
             if (stays < count)
@@ -60,9 +57,12 @@ public final class KitMoves {
                         item,
                         stays - count,
                         stays == 0
-                                ? "%d %s put away".formatted(count, names.getOrDefault(item, item))
-                                : "%d %s put away, %d stay"
-                                        .formatted(count - stays, names.getOrDefault(item, item), stays)));
+                                ? items.get(item).counted(count) + " put away"
+                                : "%s put away, %d %s"
+                                        .formatted(
+                                                items.get(item).counted(count - stays),
+                                                stays,
+                                                stays == 1 ? "stays" : "stay")));
         });
         now.forEach((item, count) -> {
             int there = was.getOrDefault(item, 0);
@@ -72,9 +72,9 @@ public final class KitMoves {
                         item,
                         count - there,
                         there == 0
-                                ? "%d %s handed out".formatted(count, names.getOrDefault(item, item))
-                                : "%d more %s handed out, %d in all"
-                                        .formatted(count - there, names.getOrDefault(item, item), count)));
+                                ? items.get(item).counted(count) + " handed out"
+                                : "%s more handed out, %d in all"
+                                        .formatted(items.get(item).counted(count - there), count)));
         });
     }
 }

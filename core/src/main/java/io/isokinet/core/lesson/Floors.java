@@ -10,7 +10,6 @@ import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Cue;
-import io.isokinet.core.skill.Seen;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.space.FloorPlan.Thing;
 import io.isokinet.core.space.FloorPlanner;
@@ -62,7 +61,7 @@ public final class Floors {
                 pieces(works, known),
                 activity.conduct().roles(),
                 activity.conduct().gathering(),
-                watch == null ? Seen.SIDE : watch.seen(),
+                watch == null ? null : watch.seen(),
                 watched,
                 moved));
     }

@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToIntFunction;
-import java.util.stream.Collectors;
 
 /**
  * A whole lesson worked out: floors, kit over time, minutes, work and cautions.
@@ -46,15 +45,10 @@ public record LessonFit(
             moves.add(new KitMoves.Stretch(minute, s.activity().name(), s.things()));
             minute += s.plan().minutes();
         }
-        Map<String, String> names = done.stream()
-                .flatMap(s -> s.things().stream())
-                .map(KitLine::item)
-                .distinct()
-                .collect(Collectors.toMap(k -> k, k -> items.get(k).many()));
         return new LessonFit(
                 stretches,
                 layOut(done.stream().map(Stretch.Fits::works).toList(), known),
-                KitMoves.of(moves, minute, names),
+                KitMoves.of(moves, minute, items),
                 Load.of(
                         done.stream()
                                 .map(s -> new Load.Part(

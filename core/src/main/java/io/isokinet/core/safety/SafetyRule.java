@@ -123,6 +123,16 @@ public enum SafetyRule {
             null,
             null,
             "Look at the ground first: no sharp turns on wet or sloping grass."),
+    KNEES_ON_TARMAC(
+            "Kneeling on tarmac",
+            Weight.CHANGES,
+            false,
+            Scene::sent,
+            scene -> scene.place().floor() == Place.Floor.TARMAC
+                    && scene.activity().cautions().contains("kneeling"),
+            null,
+            null,
+            "Nobody kneels on tarmac: squat or stoop instead, or kneel on a mat."),
     HOME_MADE(
             "Home-made things",
             Weight.WARNS,

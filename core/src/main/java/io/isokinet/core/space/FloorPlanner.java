@@ -5,6 +5,7 @@ import io.isokinet.core.activity.Gathering;
 import io.isokinet.core.place.Fixture;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.quantity.Words;
+import io.isokinet.core.skill.Seen;
 import io.isokinet.core.space.FloorPlan.Line;
 import io.isokinet.core.space.FloorPlan.Spot;
 import io.isokinet.core.space.FloorPlan.Vantage;
@@ -389,24 +390,30 @@ public final class FloorPlanner {
         Optional<Point> best =
                 safe().max(Comparator.comparingDouble((Point p) -> towards(middle, p, want) - middle.to(p) / 40));
         String where =
-                switch (task.view()) {
+                switch (view()) {
                     case BEHIND -> "from behind";
                     case FRONT -> "from the front";
                     case SIDE -> "from their " + task.watched().word() + " side";
                 };
         Point stands = best.orElse(new Point(Floor.MARGIN / 2, Floor.MARGIN / 2));
-        sketch.reasons.add(
-                towards(middle, stands, want) > RIGHT_SIDE
-                        ? "The cue is seen %s, with a wall behind and everyone in front.".formatted(where)
-                        : "The cue is seen best %s, which would be in the way here; this is the nearest place outside every lane."
-                                .formatted(where));
+        if (task.view() != null)
+            sketch.reasons.add(
+                    towards(middle, stands, want) > RIGHT_SIDE
+                            ? "The cue is seen %s, with a wall behind and everyone in front.".formatted(where)
+                            : "The cue is seen best %s, which would be in the way here; this is the nearest place outside every lane."
+                                    .formatted(where));
         return stands;
+    }
+
+    /** Where no cue is watched, from the side, as bodies are seen best. */
+    private Seen view() {
+        return task.view() == null ? Seen.SIDE : task.view();
     }
 
     /** The way from a child to the best place to see its cue from, a metre long. */
     private Point want(boolean along, boolean back) {
         Frame frame = Frame.of(new Rect(0, 0, floor.length, floor.width), along, back);
-        return switch (task.view()) {
+        return switch (view()) {
             case BEHIND -> new Point(-frame.ahead().x(), -frame.ahead().y());
             case FRONT -> frame.ahead();
             case SIDE ->

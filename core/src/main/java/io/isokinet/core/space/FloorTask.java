@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param leftHanded how many of each group send with the left; shorter lists mean none
  * @param pieces what stands on the floor
  * @param parts the roles of a group in their order; empty where all do the same
- * @param view from where the cue is seen best
+ * @param view from where the cue is seen best; null where none is watched
  * @param watched the side of the body that is watched
  * @param moved groups that were put elsewhere: the corner of their area by index
  */
@@ -32,7 +32,7 @@ public record FloorTask(
         List<Piece> pieces,
         List<String> parts,
         Gathering gathering,
-        Seen view,
+        @Nullable Seen view,
         Side watched,
         Map<Integer, Point> moved) {
     public FloorTask {

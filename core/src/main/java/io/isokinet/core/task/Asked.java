@@ -121,7 +121,10 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
     /** Stands in a text of an activity for what is sent at the setting. */
     public static final String THING = "{thing}";
 
-    /** What to tell, with the distance and the thing of this setting; of stations that of each. */
+    /** Stands in a text of an activity for the words of the step of its main lever. */
+    public static final String STEP = "{step}";
+
+    /** What to tell, with the distance, the thing and the step of this setting; of stations that of each. */
     public String how(KnowHow known) {
         List<Activity> stations = activity.stations();
         if (!stations.isEmpty())
@@ -134,6 +137,11 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
                                             .how(known)))
                     .collect(Collectors.joining("\n"));
         return activity.how()
+                .replace(
+                        STEP,
+                        activity.levers().isEmpty()
+                                ? ""
+                                : activity.levers().get(0).steps().get(setting))
                 .replace(DISTANCE, reach() == null ? "the distance" : reach().words())
                 .replace(
                         THING,

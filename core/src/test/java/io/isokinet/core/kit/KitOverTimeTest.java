@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import io.isokinet.core.Made;
 import io.isokinet.core.kit.KitMoves.Move;
 import io.isokinet.core.kit.KitMoves.Stretch;
 import io.isokinet.core.quantity.Age;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -28,6 +30,28 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class KitOverTimeTest {
+    private static final Map<String, Item> FIVE = IntStream.range(0, 5)
+            .mapToObj(i -> Made.ball("i" + i, 50, 80))
+            .collect(Collectors.toMap(Item::key, i -> i));
+
+    /** One ball is one ball. */
+    @Test
+    void whatIsMovedIsCounted() {
+        assertThat(KitMoves.of(
+                        List.of(
+                                new Stretch(0, "a few", List.of(line("foam", 2))),
+                                new Stretch(5, "one", List.of(line("foam", 1))),
+                                new Stretch(9, "two", List.of(line("foam", 2)))),
+                        12,
+                        Map.of("foam", Made.FOAM)))
+                .extracting(Move::words)
+                .containsExactly(
+                        "2 foam balls handed out",
+                        "1 foam ball put away, 1 stays",
+                        "1 foam ball more handed out, 2 in all",
+                        "2 foam balls put away");
+    }
+
     private static KitLine line(String item, int count) {
         return new KitLine("ball", item, count, count + " " + item, null, 0, null);
     }
@@ -39,7 +63,7 @@ class KitOverTimeTest {
                         new Stretch(0, "one each", List.of(line("foam", 27))),
                         new Stretch(8, "pairs", List.of(line("foam", 13)))),
                 20,
-                Map.of("foam", "foam balls"));
+                Map.of("foam", Made.FOAM));
         assertThat(moves)
                 .containsExactly(
                         new Move(0, "foam", 27, "27 foam balls handed out"),
@@ -61,7 +85,7 @@ class KitOverTimeTest {
                                 .mapToObj(k -> line("i" + random.nextInt(5), 1 + random.nextInt(30)))
                                 .toList()));
             Map<String, Integer> sum = new HashMap<>();
-            KitMoves.of(stretches, 60, Map.of()).forEach(m -> sum.merge(m.item(), m.change(), Integer::sum));
+            KitMoves.of(stretches, 60, FIVE).forEach(m -> sum.merge(m.item(), m.change(), Integer::sum));
             assertThat(sum.values()).allMatch(v -> v == 0);
         }
     }

@@ -190,4 +190,14 @@ class SafetyTest {
     private static List<String> keys(List<Caution> cautions) {
         return cautions.stream().map(Caution::key).toList();
     }
+
+    @Test
+    void nobodyKneelsOnTarmac() {
+        Activity kneels =
+                activity("kneels", LessonPhase.PRACTISE).cautions("kneeling").build();
+        Place yard = new Place("the yard", new Length(20), new Length(12), null, Place.Floor.TARMAC, 0);
+        assertThat(cautions(kneels, yard, 8, 20, FOAM)).extracting(Caution::key).contains("knees-on-tarmac");
+        assertThat(cautions(kneels, HALL, 8, 20, FOAM)).extracting(Caution::key).doesNotContain("knees-on-tarmac");
+        assertThat(cautions(roll, yard, 8, 20, FOAM)).extracting(Caution::key).doesNotContain("knees-on-tarmac");
+    }
 }
