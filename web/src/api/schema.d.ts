@@ -5816,6 +5816,7 @@ export interface components {
             options: components["schemas"]["Option"][];
             pinTurns: string[];
             success?: string;
+            successFrom?: string;
             /** Format: int32 */
             tries: number;
             /** Format: int32 */

@@ -1,5 +1,6 @@
 import { Segmented } from 'antd'
 import { useState } from 'react'
+import { useMeasures } from '../shared/measures'
 import { FromTheHall } from './FromTheHall'
 import styles from './Lesson.module.css'
 import type { Sheet } from './useLesson'
@@ -9,6 +10,7 @@ type Side = 'Kit' | 'Cues' | 'Cautions'
 /** What is true of the whole lesson: kit over its minutes, cues with their faults, cautions and the look round. */
 export function LessonSide({ sheet: s }: { sheet: Sheet }) {
   const [side, setSide] = useState<Side>('Kit')
+  const { words } = useMeasures()
   return (
     <aside className={styles.side} aria-label="Whole lesson">
       <Segmented<Side> block options={['Kit', 'Cues', 'Cautions']} value={side} onChange={setSide} />
@@ -42,7 +44,7 @@ export function LessonSide({ sheet: s }: { sheet: Sheet }) {
           </p>
           <p>
             {[
-              s.load.metres > 0 && `runs about ${s.load.metres} m`,
+              s.load.metres > 0 && `runs about ${words(s.load.metres * 100)}`,
               s.load.toll.overarm > 0 && `${s.load.toll.overarm} overarm throws`,
               s.load.toll.otherArm > 0 && `${s.load.toll.otherArm} with the other arm`,
               s.load.toll.holds + s.load.toll.otherHolds > 0 &&

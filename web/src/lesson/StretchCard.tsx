@@ -149,7 +149,11 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                       {step.measured && step.metres && ` (${paces(step.metres * 100)})`}
                     </Button>
                   ))}
-                  {s.work?.success && <small className="mute">{s.work.success}</small>}
+                  {s.work?.success && (
+                    <small className="mute">
+                      {s.work.success} {s.work.successFrom}
+                    </small>
+                  )}
                 </dd>
               </div>
             )}

@@ -2,9 +2,11 @@ package io.isokinet.core.kit;
 
 import io.isokinet.core.thing.Item;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
 /** What changes hands over a lesson: what is handed out, put away or stays, and when. */
 public final class KitMoves {
@@ -39,6 +41,24 @@ public final class KitMoves {
         }
         change(end, out, Map.of(), items, moves);
         return moves;
+    }
+
+    /** What changes hands at one moment, in one line: first what goes away, then what comes. */
+    public record Change(int minute, List<String> words) {}
+
+    /** Moment by moment, in the order of time. */
+    public static List<Change> byMinute(List<Move> moves) {
+        Map<Integer, List<Move>> byMinute = new TreeMap<>();
+        for (Move move : moves)
+            byMinute.computeIfAbsent(move.minute(), m -> new ArrayList<>()).add(move);
+        return byMinute.entrySet().stream()
+                .map(e -> new Change(
+                        e.getKey(),
+                        e.getValue().stream()
+                                .sorted(Comparator.comparing(m -> m.change() > 0))
+                                .map(Move::words)
+                                .toList()))
+                .toList();
     }
 
     private static Map<String, Integer> counts(List<KitLine> lines) {

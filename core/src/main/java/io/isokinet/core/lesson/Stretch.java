@@ -88,6 +88,7 @@ public sealed interface Stretch permits Stretch.Fits, Stretch.Misfits {
      * @param waitingPercent of the time a child waits for a turn
      * @param vigorousPercent of the time that is moderate to vigorous
      * @param success what share of tries succeeds at the setting, and of how many children it is the right one; null without levers
+     * @param successFrom where that figure comes from; null without one
      * @param pinTurns ways to take turns at things knocked down, with what each gives; empty elsewhere
      * @param explainSeconds the longest explanation that is listened to
      */
@@ -102,6 +103,7 @@ public sealed interface Stretch permits Stretch.Fits, Stretch.Misfits {
             int waitingPercent,
             int vigorousPercent,
             @Nullable String success,
+            @Nullable String successFrom,
             List<String> pinTurns,
             int explainSeconds) {}
 

@@ -69,6 +69,7 @@ final class StretchWork {
                 works.turn().waitingPercent(),
                 Minutes.vigorous(activity, works.motionPercent()).percent(),
                 success(works.task(), band),
+                successFrom(works),
                 pinTurns(works, working, largest),
                 Turn.explanation(works.task().age()));
     }
@@ -101,8 +102,16 @@ final class StretchWork {
         Share inside = Success.inBand(task, band);
         if (usual.share() == null || inside == null) return null;
         return Words.say(
-                "about %.0f %% succeed; for %d %% of the class %s. %s",
-                usual.share() * 100, inside.percent(), band.words(), usual.reason());
+                "about %.0f %% succeed; for %d %% of the class %s.",
+                usual.share() * 100, inside.percent(), band.words());
+    }
+
+    private static @Nullable String successFrom(Fit.Works works) {
+        if (works.task().activity().levers().isEmpty()) return null;
+        Success usual = works.task().success();
+        if (usual.share() == null) return null;
+        boolean unlike = works.kit().stream().anyMatch(line -> line.groups() != null);
+        return unlike ? usual.reason() + " Groups with other things differ." : usual.reason();
     }
 
     /** One roll or two to a turn, and when the fallen stand again, each simulated. */

@@ -68,7 +68,7 @@ final class Chances {
                 : new Success(
                         behind.share(),
                         behind.source(),
-                        behind.reason() + " The skill is new to the class, so it is less.");
+                        behind.reason() + " The skill was new to the class when the unit began, so it is less.");
     }
 
     private static Success scale(Task t, double z) {

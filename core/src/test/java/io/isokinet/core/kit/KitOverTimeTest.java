@@ -71,6 +71,16 @@ class KitOverTimeTest {
                         new Move(20, "foam", -13, "13 foam balls put away"));
     }
 
+    /** At one moment what goes away comes first: the hands are free then. */
+    @Test
+    void whatChangesHandsAtOneMomentIsOneLine() {
+        List<Move> moves = List.of(
+                new Move(8, "foam", 3, "3 out"), new Move(8, "bag", -2, "2 away"), new Move(0, "bag", 2, "2 out"));
+        assertThat(KitMoves.byMinute(moves))
+                .containsExactly(
+                        new KitMoves.Change(0, List.of("2 out")), new KitMoves.Change(8, List.of("2 away", "3 out")));
+    }
+
     /** Over seeded lessons: all that goes out comes back. */
     @Test
     void nothingIsLeftOut() {

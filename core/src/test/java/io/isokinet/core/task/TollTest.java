@@ -81,7 +81,8 @@ class TollTest {
                 settled.asked(), EIGHT, Place.Floor.WOOD, List.of(), List.of(), Made.knowHow(), Cupboard.EMPTY, true);
         assertThat(settled.success().share()).isNotNull();
         assertThat(fresh.success().share()).isLessThan(settled.success().share());
-        assertThat(fresh.success().reason()).endsWith("The skill is new to the class, so it is less.");
+        assertThat(fresh.success().reason())
+                .endsWith("The skill was new to the class when the unit began, so it is less.");
     }
 
     /** A lesson of three such stretches is within every limit; one try more of each is not. */

@@ -292,6 +292,7 @@ final class LessonInWork {
                 work.explainSeconds(),
                 work.options(),
                 work.success(),
+                work.successFrom(),
                 work.pinTurns(),
                 things.game(fits.activity(), fits.works()),
                 fits.works().cautions());

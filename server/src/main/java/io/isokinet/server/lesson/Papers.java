@@ -4,6 +4,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.kit.KitMoves;
 import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.score.ScoreCard;
@@ -55,7 +56,8 @@ class Papers {
             List<List<String>> calls,
             List<String> kit,
             List<String> ladders,
-            List<@Nullable String> floors) {
+            List<@Nullable String> floors,
+            List<KitMoves.Change> changes) {
         /** Without signs that the font of the papers does not have. */
         public String plain(String text) {
             return text.replace("→", "›");
@@ -200,7 +202,8 @@ class Papers {
                         .map(g -> g.kit().stream().map(Papers::kit).collect(Collectors.joining(", ")))
                         .toList(),
                 s.segments().stream().map(Papers::ladder).toList(),
-                s.segments().stream().map(g -> floor(worked, g)).toList());
+                s.segments().stream().map(g -> floor(worked, g)).toList(),
+                KitMoves.byMinute(s.moves()));
     }
 
     /** "26 of 27 children · away: Maren · sits out: … · left-handed: …". */

@@ -128,6 +128,7 @@ public record StretchView(
      *
      * @param options other numbers of groups and what they would give
      * @param success how many tries succeed, and for how many children it is the right setting; null without levers
+     * @param successFrom where that figure comes from; null without one
      * @param pinTurns ways to take turns at things knocked down; empty elsewhere
      * @param explainSeconds the longest explanation that is listened to
      * @param game null where nothing is counted at the score desk
@@ -140,6 +141,7 @@ public record StretchView(
             int explainSeconds,
             List<Minutes.Option> options,
             @Nullable String success,
+            @Nullable String successFrom,
             List<String> pinTurns,
             @Nullable GameView game,
             List<Caution> cautions) {}
