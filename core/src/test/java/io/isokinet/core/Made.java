@@ -9,6 +9,7 @@ import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Must;
+import io.isokinet.core.activity.Occasion;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.activity.Travel;
@@ -200,6 +201,7 @@ public final class Made {
         private List<String> cautions = List.of();
         private List<Lever> levers = List.of();
         private Must must;
+        private Occasion occasion = Occasion.ANY;
         private Travel travel;
         private Set<Effort> efforts = Set.of();
 
@@ -285,6 +287,11 @@ public final class Made {
             return this;
         }
 
+        public Builder on(Occasion occasion) {
+            this.occasion = occasion;
+            return this;
+        }
+
         public Builder attempt(Must must, Travel travel) {
             this.must = must;
             this.travel = travel;
@@ -342,6 +349,8 @@ public final class Made {
                             Conduct.USUAL.sitsOut(),
                             null,
                             null,
+                            null,
+                            occasion,
                             null),
                     List.of());
         }

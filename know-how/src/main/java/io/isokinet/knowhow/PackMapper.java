@@ -21,6 +21,7 @@ import io.isokinet.core.activity.Layout;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Must;
+import io.isokinet.core.activity.Occasion;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.activity.StepFacts;
@@ -435,6 +436,8 @@ final class PackMapper {
                 node.has("sits-out") ? text(node, "sits-out") : usual.sitsOut(),
                 optional(node, "leaves"),
                 link == null ? null : new Conduct.Link(text(link, "subject"), text(link, "ask"), text(link, "answer")),
+                optional(node, "recap"),
+                node.has("occasion") ? constant(Occasion.class, text(node, "occasion")) : usual.occasion(),
                 optional(node, "home"));
     }
 

@@ -40,6 +40,7 @@ import io.isokinet.core.unit.rule.NewCuesWithinAge;
 import io.isokinet.core.unit.rule.NewOrFamiliar;
 import io.isokinet.core.unit.rule.NoLongGap;
 import io.isokinet.core.unit.rule.NotTheSameAgain;
+import io.isokinet.core.unit.rule.OpeningsBelong;
 import io.isokinet.core.unit.rule.OrderAsWished;
 import io.isokinet.core.unit.rule.RightChallenge;
 import io.isokinet.core.unit.rule.Rule;
@@ -317,6 +318,7 @@ final class ExactModel {
                 cost(new EnoughMotion(), EnoughMotion.amount(c), x[s][o]);
                 cost(new LivelyOrCalm(), LivelyOrCalm.amount(c, problem.wishes().tempo()), x[s][o]);
                 cost(new NewOrFamiliar(), NewOrFamiliar.amount(c, problem), x[s][o]);
+                cost(new OpeningsBelong(), OpeningsBelong.amount(c, problem.number(lesson) == 1), x[s][o]);
                 cost(
                         new LittleChanges(),
                         LittleChanges.amount(problem, lesson, c.activity().keys()),

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param sitsOut what a child does who cannot take part
  * @param leaves what it builds, clears or leaves standing for the next activity; null for nothing
  * @param link another subject with one question and its answer; null for none
+ * @param recap what to add where it recalls the lesson before; null for nothing
+ * @param occasion when in a unit it belongs
  * @param home how to do it at home; null where that makes no sense
  */
 public record Conduct(
@@ -23,6 +25,8 @@ public record Conduct(
         String sitsOut,
         @Nullable String leaves,
         @Nullable Link link,
+        @Nullable String recap,
+        Occasion occasion,
         @Nullable String home) {
     /** For an activity that says nothing of it. */
     public static final Conduct USUAL = new Conduct(
@@ -33,6 +37,8 @@ public record Conduct(
             "Watches one child for the call and tells what was seen.",
             null,
             null,
+            null,
+            Occasion.ANY,
             null);
 
     /** A question that belongs to another subject, with its answer. */

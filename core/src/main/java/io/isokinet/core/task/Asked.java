@@ -124,6 +124,16 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
     /** Stands in a text of an activity for the words of the step of its main lever. */
     public static final String STEP = "{step}";
 
+    /**
+     * What to tell in a stretch that recalls the lesson before, or does not.
+     *
+     * @param recalls true if it recalls
+     */
+    public String how(KnowHow known, boolean recalls) {
+        String recap = activity.conduct().recap();
+        return recalls && recap != null ? how(known) + " " + recap : how(known);
+    }
+
     /** What to tell, with the distance, the thing and the step of this setting; of stations that of each. */
     public String how(KnowHow known) {
         List<Activity> stations = activity.stations();

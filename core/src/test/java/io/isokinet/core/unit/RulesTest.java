@@ -21,6 +21,7 @@ import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.activity.Occasion;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.thing.Need;
 import io.isokinet.core.thing.Trait;
@@ -42,6 +43,7 @@ import io.isokinet.core.unit.rule.MinutesAddUp;
 import io.isokinet.core.unit.rule.NewCuesWithinAge;
 import io.isokinet.core.unit.rule.NoLongGap;
 import io.isokinet.core.unit.rule.NotTheSameAgain;
+import io.isokinet.core.unit.rule.OpeningsBelong;
 import io.isokinet.core.unit.rule.OrderAsWished;
 import io.isokinet.core.unit.rule.PhasesServed;
 import io.isokinet.core.unit.rule.Rule;
@@ -589,6 +591,25 @@ class RulesTest {
                 .containsExactly("slow gives 7 tries in 8 minutes; about 16 would be usual.");
     }
 
+    /** The stop signal is first; what looks back is never first, and what begins is not begun twice. */
+    @Test
+    void openingsBelongToTheirLesson() {
+        Activity signal =
+                activity("signal", LessonPhase.GATHER).on(Occasion.FIRST).build();
+        Activity talk = activity("talk", LessonPhase.GATHER).build();
+        Activity back = activity("back", LessonPhase.GATHER).on(Occasion.LATER).build();
+        UnitProblem problem = problem(2, 30, signal, talk, back);
+        OpeningsBelong rule = new OpeningsBelong();
+        assertThat(Strain.cost(rule, read(problem, lesson(problem, 0, "signal"), lesson(problem, 1, "back"))))
+                .isZero();
+        assertThat(Strain.cost(rule, read(problem, lesson(problem, 0, "talk"), lesson(problem, 1, "talk"))))
+                .isEqualTo(15);
+        assertThat(sentences(rule, read(problem, lesson(problem, 0, "back"), lesson(problem, 1, "signal"))))
+                .containsExactly(
+                        "back looks back, and lesson 1 has nothing to look back on.",
+                        "signal belongs to the first lesson of a unit.");
+    }
+
     /** Units keep these: a key may be added, none may change or go. */
     @Test
     void theKeysOfTheRulesStayAsTheyAre() {
@@ -627,6 +648,7 @@ class RulesTest {
                         "few-layouts",
                         "stays-in-its-minutes",
                         "warms-long-enough",
+                        "openings-belong",
                         "lively-or-calm",
                         "new-or-familiar",
                         "favourites-in",

@@ -173,7 +173,7 @@ class ActivityController {
         Layout card = known.library().layouts().get(a.layout());
         return new ActivityView(
                 ActivityLine.of(a, knowHows),
-                Asked.of(a, Asked.usual(a)).how(known),
+                Asked.of(a, Asked.usual(a)).how(known, true),
                 a.hosts().stream().map(c -> CueCall.of(known.cue(c), known)).toList(),
                 a.showsWell().stream().map(c -> CueCall.of(known.cue(c), known)).toList(),
                 a.space().metresLong(),

@@ -151,7 +151,7 @@ final class UnitDrawing {
                 UUID.fromString(s.id()),
                 a.key(),
                 a.name(),
-                Asked.of(a, s.setting()).how(knowHow),
+                Asked.of(a, s.setting()).how(knowHow, s.serves(LessonPhase.RECAP)),
                 s.phases().stream().sorted().toList(),
                 a.skill(),
                 a.rung() == null ? null : a.rung().level(),

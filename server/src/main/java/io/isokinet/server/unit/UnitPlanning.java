@@ -14,6 +14,7 @@ import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.rule.Strain;
 import io.isokinet.core.unit.search.Outcome;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
@@ -24,6 +25,7 @@ import io.isokinet.server.school.Classes;
 import io.isokinet.server.unit.PlanningDesk.Onlooker;
 import io.isokinet.server.unit.RevisionRow.Made;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -41,6 +43,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class UnitPlanning {
     private static final Predicate<LessonRow> NONE = l -> false;
+
+    /** More sentences than these are not read. */
+    private static final int MOST_BROKEN = 3;
 
     private final UnitStore store;
     private final UnitReader reader;
@@ -220,8 +225,28 @@ public class UnitPlanning {
                     .map(r -> new Finding("impossible", "unit", r))
                     .toList()));
         Outcome.Planned found = (Outcome.Planned) outcome;
+        // What happened to a lesson is taken down in any case; what is planned of one's own accord breaks nothing.
+        if (kind != RevisionKind.LESSON_CHANGED) refuseBroken(found);
         UnitBody body = draft.body().with(found.plan(), draft.planned());
         return new Made(kind, cause, reason, body, alone(problem, body, draft.planned()), found.evaluations());
+    }
+
+    /** @throws FoundException with what would be broken, the worst first, and what to try */
+    private static void refuseBroken(Outcome.Planned found) {
+        List<Strain> broken = found.broken();
+        if (broken.isEmpty()) return;
+        List<Finding> findings = new ArrayList<>(broken.stream()
+                .sorted(Comparator.comparingLong(Strain::cost).reversed())
+                .map(s -> new Finding(s.rule().key(), "unit", s.sentence()))
+                .distinct()
+                .limit(MOST_BROKEN)
+                .toList());
+        findings.add(
+                new Finding(
+                        "impossible",
+                        "unit",
+                        "So no unit was saved. Take a skill away, give it more lessons or another place, borrow what is missing, or give leave to skip a rung."));
+        throw new FoundException(new Findings(findings));
     }
 
     /** The score of a plan by itself, whatever it was changed from. */

@@ -40,6 +40,7 @@ public final class Rules {
             new FewLayouts(),
             new StaysInItsMinutes(),
             new WarmsLongEnough(),
+            new OpeningsBelong(),
             new LivelyOrCalm(),
             new NewOrFamiliar(),
             new FavouritesIn(),
