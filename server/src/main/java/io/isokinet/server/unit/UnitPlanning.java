@@ -236,7 +236,7 @@ public class UnitPlanning {
         List<Strain> broken = found.broken();
         if (broken.isEmpty()) return;
         List<Finding> findings = new ArrayList<>(broken.stream()
-                .sorted(Comparator.comparingLong(Strain::cost).reversed())
+                .sorted(Comparator.comparingLong((Strain s) -> -s.cost()))
                 .map(s -> new Finding(s.rule().key(), "unit", s.sentence()))
                 .distinct()
                 .limit(MOST_BROKEN)
