@@ -219,7 +219,8 @@ final class Application implements AutoCloseable {
 
     /** @param more of its own options @param machine options of the virtual machine */
     private static Application launch(String database, boolean owner, int port, List<String> more, String... machine) {
-        List<String> command = new ArrayList<>(List.of(java(), "-XX:TieredStopAtLevel=1"));
+        List<String> command =
+                new ArrayList<>(List.of(java(), "-XX:TieredStopAtLevel=1", "-XX:ReservedCodeCacheSize=160m"));
         command.addAll(List.of(machine));
         command.addAll(List.of(
                 "-jar",
