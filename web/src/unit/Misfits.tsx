@@ -10,6 +10,9 @@ interface MisfitsProps {
   refit: () => void
 }
 
+/** More would push the board off the screen: they open on a press. */
+const FEW = 2
+
 /** What does not fit any more, and what would become of it: things went, the class grew, or more is known of an activity. */
 export function Misfits({ unit, busy, refit }: MisfitsProps) {
   const some = unit.strains.some((s) => s.level === 'HARD' && s.segment)
@@ -22,16 +25,20 @@ export function Misfits({ unit, busy, refit }: MisfitsProps) {
   if (!some || told.length === 0) return null
   return (
     <section aria-label="Does not fit any more" className={styles.misfits}>
-      <h2>
-        {told.length === 1
-          ? 'One stretch does not fit any more'
-          : `${told.length} stretches do not fit any more`}
-      </h2>
-      <ul>
-        {told.map((t) => (
-          <li key={t}>{t}</li>
-        ))}
-      </ul>
+      <details open={told.length <= FEW}>
+        <summary>
+          <h2>
+            {told.length === 1
+              ? 'One stretch does not fit any more'
+              : `${told.length} stretches do not fit any more`}
+          </h2>
+        </summary>
+        <ul>
+          {told.map((t) => (
+            <li key={t}>{t}</li>
+          ))}
+        </ul>
+      </details>
       <Button disabled={busy} onClick={refit}>
         Fit them again, and leave all else
       </Button>
