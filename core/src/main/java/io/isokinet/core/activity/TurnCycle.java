@@ -1,8 +1,8 @@
 package io.isokinet.core.activity;
 
 /**
- * One turn in seconds: each go, then fetch, return and reset once, and for each go that fails what a miss adds. In queues one child of a group has a turn at a time; elsewhere all
- * do, unless it is said that one does.
+ * One turn in seconds: each go, then fetch, return and reset once, and for each go that fails what a miss adds. In queues one child
+ * of a group has a turn at a time; elsewhere all do, unless it is said that one does.
  *
  * @param act of one go
  * @param miss what a go that fails adds, as running after what was not caught

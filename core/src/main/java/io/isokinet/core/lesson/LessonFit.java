@@ -41,8 +41,9 @@ public record LessonFit(
         Map<String, Item> items = known.itemsByKey();
         List<KitMoves.Stretch> moves = new ArrayList<>();
         int minute = 0;
-        for (Stretch.Fits s : done) {
-            moves.add(new KitMoves.Stretch(minute, s.activity().name(), s.things()));
+        for (Stretch s : stretches) {
+            if (s instanceof Stretch.Fits fits)
+                moves.add(new KitMoves.Stretch(minute, fits.activity().name(), fits.things()));
             minute += s.plan().minutes();
         }
         return new LessonFit(

@@ -343,6 +343,8 @@ class LessonFitTest {
         Stretch.Fits fits = part(lanes, 8, 60);
         LessonFit both = LessonFit.of(List.of(misfit, fits), known, EIGHT);
         assertThat(both.stretches()).containsExactly(misfit, fits);
+        // Its minutes pass all the same.
+        assertThat(both.moves().get(0).minute()).isEqualTo(6);
         assertThat(both.fetch())
                 .isEqualTo(LessonFit.of(List.of(fits), known, EIGHT).fetch());
     }
