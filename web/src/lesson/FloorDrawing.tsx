@@ -1,5 +1,5 @@
 import { Button } from 'antd'
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react'
 import type { Schemas } from '../api/client'
 import styles from './Lesson.module.css'
 
@@ -26,16 +26,25 @@ export function FloorDrawing({ floor, spots, move, busy }: FloorDrawingProps) {
   const across = (metres: number) => `${((metres * 100 - left) * 100) / wide}%`
   const down = (metres: number) => `${((metres * 100 - top) * 100) / high}%`
   const metresPerPixel = () => wide / 100 / (overlay.current?.clientWidth || wide / 100)
-  const put = (group: number, dx: number, dy: number) =>
+  // Where groups were put while an earlier move is still being saved: the next press goes on from there.
+  const asked = useRef(new Map<number, Moved>())
+  useEffect(() => {
+    if (!busy) asked.current.clear()
+  }, [busy])
+  const put = (group: number, dx: number, dy: number) => {
+    const from = asked.current.get(group) ?? floor.areas.find((a) => a.group === group)
+    if (!from) return
+    asked.current.set(group, {
+      group,
+      x: Math.round((from.x + dx) * 10) / 10,
+      y: Math.round((from.y + dy) * 10) / 10,
+    })
     move?.(
       floor.areas
-        .filter((a) => a.group === group || floor.moved.includes(a.group))
-        .map((a) =>
-          a.group === group
-            ? { group, x: Math.round((a.x + dx) * 10) / 10, y: Math.round((a.y + dy) * 10) / 10 }
-            : { group: a.group, x: a.x, y: a.y },
-        ),
+        .filter((a) => asked.current.has(a.group) || floor.moved.includes(a.group))
+        .map((a) => asked.current.get(a.group) ?? { group: a.group, x: a.x, y: a.y }),
     )
+  }
   const take = (group: number) => (e: PointerEvent<HTMLButtonElement>) => {
     e.currentTarget.setPointerCapture(e.pointerId)
     setDrag({ group, dx: 0, dy: 0, from: [e.clientX, e.clientY] })

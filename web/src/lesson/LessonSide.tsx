@@ -31,9 +31,13 @@ export function LessonSide({ sheet: s }: { sheet: Sheet }) {
           {s.helpers.length > 0 && <p className="mute">Tidy today: {s.helpers.join(', ')}.</p>}
           <h2>Changes hands</h2>
           <ul className={styles.moves}>
-            {s.moves.map((m) => (
-              <li key={`${m.minute} ${m.item} ${m.change}`}>
-                <b>{m.minute}′</b> {m.words}
+            {[...new Set(s.moves.map((m) => m.minute))].map((minute) => (
+              <li key={minute}>
+                <b>{minute}′</b>{' '}
+                {s.moves
+                  .filter((m) => m.minute === minute)
+                  .map((m) => m.words)
+                  .join('; ')}
               </li>
             ))}
           </ul>

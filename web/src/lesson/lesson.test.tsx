@@ -40,6 +40,19 @@ describe('a floor drawing', () => {
     expect(move).toHaveBeenLastCalledWith([])
   })
 
+  it('goes on from where a group was put while that is still being saved', () => {
+    const move = vi.fn()
+    const { rerender } = render(<FloorDrawing floor={floor} move={move} busy={false} />)
+    const group = screen.getByRole('button', { name: /^Group 2, 3.0 m/ })
+    fireEvent.keyDown(group, { key: 'ArrowRight' })
+    rerender(<FloorDrawing floor={floor} move={move} busy />)
+    fireEvent.keyDown(group, { key: 'ArrowRight' })
+    expect(move).toHaveBeenLastCalledWith([{ group: 1, x: 4, y: 0.5 }])
+    rerender(<FloorDrawing floor={floor} move={move} busy={false} />)
+    fireEvent.keyDown(group, { key: 'ArrowRight' })
+    expect(move).toHaveBeenLastCalledWith([{ group: 1, x: 3.5, y: 0.5 }])
+  })
+
   it('can only be looked at where nothing may be changed', () => {
     render(<FloorDrawing floor={{ ...floor, moved: [0] }} busy={false} />)
     expect(screen.queryByRole('button')).toBeNull()

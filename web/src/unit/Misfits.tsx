@@ -15,9 +15,10 @@ const FEW = 2
 
 /** What does not fit any more, and what would become of it: things went, the class grew, or more is known of an activity. */
 export function Misfits({ unit, busy, refit }: MisfitsProps) {
-  const some = unit.strains.some((s) => s.level === 'HARD' && s.segment)
+  const hard = unit.strains.filter((s) => s.level === 'HARD' && s.segment)
+  const some = hard.length > 0
   const changes = useQuery({
-    queryKey: ['misfits', unit.id, unit.head],
+    queryKey: ['misfits', unit.id, unit.head, hard.map((s) => s.sentence)],
     enabled: some,
     queryFn: () => take(api.GET('/api/units/{id}/refit', { params: { path: { id: unit.id } } })),
   })

@@ -1,6 +1,7 @@
 package io.isokinet.knowhow;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Amount;
 import io.isokinet.core.activity.Brings;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Reach;
@@ -33,6 +34,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** What a schema cannot say of a pack: references, order, mirroring, kit, rates, and that no two are alike. */
@@ -212,6 +214,8 @@ final class PackChecks {
         rate(activity);
         for (Lever lever : activity.levers()) lever(activity, lever);
         if (schema > 1) {
+            hostsWhatCanOccur(activity);
+            bouncing(activity);
             typedLengths(activity);
             placeholders(activity);
         }
@@ -235,6 +239,42 @@ final class PackChecks {
                                         .formatted(lever.name(), b.need()));
                     else need(activity, b.of(need.get()));
                 }
+    }
+
+    /** A cue that an activity hosts can occur at one of its settings. */
+    private void hostsWhatCanOccur(Activity activity) {
+        for (String key : activity.hosts()) {
+            if (!known.hasCue(key)) continue;
+            Cue cue = known.cue(key);
+            if (IntStream.range(0, Asked.steps(activity))
+                    .noneMatch(i -> Asked.of(activity, i).lets(cue)))
+                add(
+                        "hosts-what-can-occur",
+                        activity.key(),
+                        "The activity hosts the cue (%s), which is only where there is %s, and it has none at any of its settings. Take the cue out, or say in the task or the kit what there is."
+                                .formatted(key, cue.condition().words()));
+        }
+    }
+
+    /** What is taken after a bounce is something that bounces. */
+    private void bouncing(Activity activity) {
+        for (int lever = 0; lever < activity.levers().size(); lever++)
+            for (int step = 0; step < activity.levers().get(lever).steps().size(); step++) {
+                Double bounces = activity.levers().get(lever).facts().get(step).amount(Amount.BOUNCES);
+                if (bounces == null || bounces < 1) continue;
+                boolean dead = Asked.at(activity, lever, step).needs().stream()
+                        .anyMatch(n -> n.role() == Need.Role.SENT
+                                && n.asks().rebound() == 0
+                                && !n.traits().contains(Trait.BOUNCES));
+                if (dead)
+                    add(
+                            "bounces",
+                            activity.key(),
+                            "The step “%s” of the lever (%s) wants a bounce, and what is sent need not bounce. Say in the kit how high it must come back, or let the step bring it."
+                                    .formatted(
+                                            activity.levers().get(lever).steps().get(step),
+                                            activity.levers().get(lever).name()));
+            }
     }
 
     /** What stands in braces in a text is something that is put in there. */

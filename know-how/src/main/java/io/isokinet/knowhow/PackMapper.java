@@ -10,6 +10,7 @@ import static io.isokinet.knowhow.Nodes.text;
 import static io.isokinet.knowhow.Nodes.traits;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Amount;
 import io.isokinet.core.activity.Attempt;
 import io.isokinet.core.activity.Brings;
 import io.isokinet.core.activity.Conduct;
@@ -418,10 +419,14 @@ final class PackMapper {
                 node.has("limb") ? constant(StepFacts.Limb.class, text(node, "limb")) : null,
                 brings,
                 number(node, "opening"),
-                node.has("tempo") ? constant(Tempo.class, text(node, "tempo")) : null);
+                node.has("tempo") ? constant(Tempo.class, text(node, "tempo")) : null,
+                node.has("moving") ? constant(StepFacts.Mover.class, text(node, "moving")) : null,
+                Arrays.stream(Amount.values())
+                        .filter(a -> node.has(key(a)))
+                        .collect(Collectors.toMap(a -> a, a -> node.get(key(a)).asDouble())));
     }
 
-    private static String key(Reach.Unit unit) {
+    private static String key(Enum<?> unit) {
         return unit.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 

@@ -261,6 +261,20 @@ class PackReaderTest {
                         "facts: [{brings: [{need: thing to catch, like: scarf, traits: [floats], width: [200, 600]}]}, {brings: [{need: thing to catch, like: beanbag, traits: [soft, flat], width: [80, 150]}]},",
                         "facts: [{brings: [{need: thing to catch, like: scarf, traits: [floats], width: [200, 600]}]}, {},",
                         "names beanbags of the kit and brings nothing"),
+                Arguments.of(
+                        "hosts-what-can-occur",
+                        "activities/sending/forearm-pass.yaml",
+                        "hosts: [forearm-pass/ready-low, forearm-pass/platform, forearm-pass/legs-lift,",
+                        "hosts: [forearm-pass/face-target, forearm-pass/platform, forearm-pass/legs-lift,",
+                        "only where there is a target"),
+                Arguments.of(
+                        "bounces",
+                        "activities/sending/forearm-pass.yaml",
+                        "{bounces: 1, brings: [{need: ball, traits: [bounces, soft]}]}",
+                        "{bounces: 1}",
+                        "wants a bounce, and what is sent need not bounce"),
+                Arguments.of(
+                        "schema", "activities/locomotor/hop.yaml", "facts: [{hold: 1}", "facts: [{hold: 100}", "30"),
                 Arguments.of("item-exists", DRILLS, "like: skittle", "like: unicorn", "does not exist"),
                 Arguments.of(
                         "item-exists", "kit.yaml", "held-by: {item: post-stand", "held-by: {item: mast", "held up by"),

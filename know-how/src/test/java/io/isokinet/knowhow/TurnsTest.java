@@ -16,6 +16,7 @@ import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Need;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -132,6 +133,14 @@ class TurnsTest {
         Asked hard = Asked.of(one, Asked.steps(one) - 1);
         Asked easy = Asked.of(one, 0);
         assertThat(tries(hard)).isLessThan(tries(easy));
+    }
+
+    /** By hand: a turn of 6 s at a hold of two counts is 5 s at one count and 8 s at four: 12, 10 and 7.5 tries a minute. */
+    @Test
+    void whatIsHeldLongerIsTriedLessOften() {
+        Activity hop = activity("hop-and-hold");
+        assertThat(hop.cycle()).isEqualTo(new TurnCycle(6, 0, 0, 0));
+        assertThat(IntStream.range(0, 3).mapToObj(i -> tries(Asked.of(hop, i)))).containsExactly(12_000, 10_000, 7_500);
     }
 
     private int tries(Asked asked) {

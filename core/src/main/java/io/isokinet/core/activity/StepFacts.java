@@ -1,6 +1,8 @@
 package io.isokinet.core.activity;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,13 +14,25 @@ import org.jspecify.annotations.Nullable;
  * @param brings what it makes of the things
  * @param opening how wide the gate or the target is, in metres; null where it sets none
  * @param tempo how fast it is done; null where it sets none
+ * @param moving who moves that stands otherwise; null where nobody does
+ * @param amounts what else it sets as a number
  */
 public record StepFacts(
         @Nullable Reach reach,
         @Nullable Limb limb,
         List<Brings> brings,
         @Nullable Double opening,
-        @Nullable Tempo tempo) {
+        @Nullable Tempo tempo,
+        @Nullable Mover moving,
+        Map<Amount, Double> amounts) {
+    /** Who moves while it is done. */
+    public enum Mover {
+        SELF,
+        PARTNER,
+        TARGET,
+        OPPONENT
+    }
+
     /** Which of two hands, feet or legs. */
     public enum Limb {
         PREFERRED,
@@ -32,6 +46,8 @@ public record StepFacts(
 
     public StepFacts {
         brings = List.copyOf(brings);
+        amounts = Map.copyOf(amounts);
+        amounts.forEach(Amount::check);
         if (opening != null && !(opening > 0 && opening <= 10))
             throw new IllegalArgumentException(
                     "An opening is more than 0 m and at most 10 m wide, not %s m.".formatted(opening));
@@ -39,7 +55,7 @@ public record StepFacts(
 
     /** One that sets how far and which limb, and nothing else. */
     public StepFacts(@Nullable Reach reach, @Nullable Limb limb) {
-        this(reach, limb, List.of(), null, null);
+        this(reach, limb, List.of(), null, null, null, Map.of());
     }
 
     public static StepFacts of(Reach reach) {
@@ -51,25 +67,34 @@ public record StepFacts(
     }
 
     public static StepFacts of(Brings brings) {
-        return new StepFacts(null, null, List.of(brings), null, null);
+        return new StepFacts(null, null, List.of(brings), null, null, null, Map.of());
     }
 
     public static StepFacts of(Tempo tempo) {
-        return new StepFacts(null, null, List.of(), null, tempo);
+        return new StepFacts(null, null, List.of(), null, tempo, null, Map.of());
     }
 
     /** A gate or target of so many metres. */
     public static StepFacts wide(double opening) {
-        return new StepFacts(null, null, List.of(), opening, null);
+        return new StepFacts(null, null, List.of(), opening, null, null, Map.of());
     }
 
     /** These, and what they leave open as the others have it. */
     public StepFacts or(StepFacts others) {
+        Map<Amount, Double> both = new HashMap<>(others.amounts);
+        both.putAll(amounts);
         return new StepFacts(
                 reach == null ? others.reach : reach,
                 limb == null ? others.limb : limb,
                 brings.isEmpty() ? others.brings : brings,
                 opening == null ? others.opening : opening,
-                tempo == null ? others.tempo : tempo);
+                tempo == null ? others.tempo : tempo,
+                moving == null ? others.moving : moving,
+                both);
+    }
+
+    /** What it sets of something; null where it sets nothing. */
+    public @Nullable Double amount(Amount of) {
+        return amounts.get(of);
     }
 }

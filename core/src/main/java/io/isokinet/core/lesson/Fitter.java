@@ -258,7 +258,8 @@ public final class Fitter {
                         needs.stream()
                                 .anyMatch(n -> n.per() == Need.Per.GROUP
                                         && (n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT)),
-                        needs.stream().noneMatch(n -> n.role() == Need.Role.SENT));
+                        needs.stream().noneMatch(n -> n.role() == Need.Role.SENT),
+                        asked.runUp(age));
     }
 
     private FloorFit floor(Place place, SpaceNeed space, Formation formation) {

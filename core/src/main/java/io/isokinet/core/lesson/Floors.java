@@ -82,7 +82,8 @@ public final class Floors {
                 metres,
                 task.asked().beside(task.age()),
                 Math.max(0, on),
-                far && MEASURED.contains(activity.conduct().scoring()));
+                far && MEASURED.contains(activity.conduct().scoring()),
+                task.runUp());
     }
 
     private static Way way(Task task) {
@@ -92,6 +93,11 @@ public final class Floors {
             case FLIES -> task.action() == Action.KICK ? Way.KICKED : Way.THROWN;
             case BOUNCES, KEPT, NONE -> Way.THROWN;
         };
+    }
+
+    private static FloorPlan.Line.@Nullable Kind across(Need need, Item item) {
+        if (need.role() != Need.Role.MARKER || !item.has(Trait.LONG)) return null;
+        return need.traits().contains(Trait.HANGS) ? FloorPlan.Line.Kind.NET : FloorPlan.Line.Kind.ROPE;
     }
 
     private static List<Piece> pieces(Fit.Works works, KnowHow known) {
@@ -122,7 +128,8 @@ public final class Floors {
                         item.width().metres(),
                         need.count() == 1 ? item.name() : item.many(),
                         from,
-                        unlike ? from + sets : Integer.MAX_VALUE));
+                        unlike ? from + sets : Integer.MAX_VALUE,
+                        across(need, item)));
                 from += sets;
             }
         }

@@ -84,7 +84,11 @@ public record FloorPlan(
             /** The way to fetch and back. */
             WAY,
             /** From one station to the next. */
-            ROTATE
+            ROTATE,
+            /** A rope or a tape that lies across the way. */
+            ROPE,
+            /** What hangs across the way, to be played over or under. */
+            NET
         }
     }
 

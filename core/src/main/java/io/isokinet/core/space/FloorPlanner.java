@@ -3,22 +3,13 @@ package io.isokinet.core.space;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Gathering;
 import io.isokinet.core.place.Fixture;
-import io.isokinet.core.quantity.Side;
 import io.isokinet.core.quantity.Words;
-import io.isokinet.core.skill.Seen;
 import io.isokinet.core.space.FloorPlan.Line;
-import io.isokinet.core.space.FloorPlan.Spot;
-import io.isokinet.core.space.FloorPlan.Vantage;
 import io.isokinet.core.space.FloorTask.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Draws an activity on its floor, to scale, and says what is too tight. */
@@ -32,20 +23,6 @@ public final class FloorPlanner {
 
     /** A painted line further away does not help. */
     private static final double NEAR_A_LINE = 1.5;
-    /** From further away a cue is not seen well. Common practice. */
-    private static final double SEEN = 7;
-    /** A cue is seen from within 60 degrees of its best side. Common practice. */
-    private static final double RIGHT_SIDE = 0.5;
-
-    /** Between the backs of one row and the next, where there is room. Common practice. */
-    private static final double BACKS_APART = 3;
-    /** Between the floor of one group and the next, where there is room; between those that kick outdoors. Common practice. */
-    private static final double SIDE_APART = 0.5;
-
-    private static final double KICKS_APART = 3;
-
-    /** By which lanes are lengthened. */
-    private static final double STEP = 0.25;
 
     private final FloorTask task;
     private final Floor floor;
@@ -71,8 +48,9 @@ public final class FloorPlanner {
         ceiling();
         rollOn(slots, fit.along());
         leftHanders();
+        Lookout lookout = new Lookout(task, floor, sketch, fit.along());
         Point own = sketch.teacher();
-        Point teacher = own == null ? teacher(fit.along(), floor.sendsToOrigin(fit.along())) : own;
+        Point teacher = own == null ? lookout.teacher() : own;
         return new FloorPlan(
                 task.place().length(),
                 task.place().width(),
@@ -82,9 +60,7 @@ public final class FloorPlanner {
                 sketch.things,
                 sketch.closed,
                 teacher,
-                task.formation().is(Formation.Is.PLACED)
-                        ? vantages(want(fit.along(), floor.sendsToOrigin(fit.along())), teacher)
-                        : List.of(),
+                task.formation().is(Formation.Is.PLACED) ? lookout.vantages(teacher) : List.of(),
                 gather(teacher),
                 sketch.findings,
                 sketch.reasons);
@@ -100,7 +76,7 @@ public final class FloorPlanner {
     List<Rect> placed(FloorFit fit) {
         int groups = task.sizes().size();
         room(fit.groups());
-        List<Rect> usual = apart(spreadOut(fit.slots(), groups, fit.along()), fit.along());
+        List<Rect> usual = new Spread(task, floor).over(fit.slots(), fit.along());
         if (task.moved().isEmpty()) return usual;
         List<Rect> taken = new ArrayList<>();
         Rect[] slots = new Rect[groups];
@@ -148,111 +124,6 @@ public final class FloorPlanner {
         List<Rect> all = new ArrayList<>();
         for (int g = 0; g < groups; g++) all.add(slots[g] != null ? slots[g] : rest.get(next++));
         return all;
-    }
-
-    /** Lanes that are too short for the step beside theirs reach further, as far as the floor is free for all of them. */
-    List<Rect> lengthened(List<Rect> slots, boolean along) {
-        double missing = wanted(task.sending().others().stream()
-                        .mapToDouble(d -> d)
-                        .max()
-                        .orElse(0))
-                - task.need().metresLong();
-        // What was put somewhere by hand stays as it is.
-        if (missing <= 0 || !task.moved().isEmpty()) return slots;
-        double after = reach(slots, along, missing, 0, 1);
-        List<Rect> further = stretched(slots, along, 0, after);
-        return stretched(further, along, reach(further, along, missing - after, 1, 0), 0);
-    }
-
-    /** Metres that a lane wants for a distance. */
-    private double wanted(double metres) {
-        int largest = task.sizes().stream().mapToInt(Integer::intValue).max().orElse(1);
-        int pins = task.pieces().stream()
-                .filter(p -> p.kind() == FloorPlan.Thing.Kind.PIN)
-                .mapToInt(FloorTask.Piece::count)
-                .max()
-                .orElse(0);
-        return Form.of(task.formation())
-                .wanted(task.need(), metres, largest, pins, false, false)
-                .metresLong();
-    }
-
-    /** How far all slots can be stretched, at most by so much. */
-    private double reach(List<Rect> slots, boolean along, double most, int before, int after) {
-        double by = 0;
-        for (double tried = STEP; tried < most + STEP; tried += STEP) {
-            double now = Math.min(tried, most);
-            if (!stretched(slots, along, before * now, after * now).stream().allMatch(r -> floor.free(r, List.of())))
-                break;
-            by = now;
-        }
-        return by;
-    }
-
-    private static List<Rect> stretched(List<Rect> slots, boolean along, double before, double after) {
-        return slots.stream()
-                .map(r -> along
-                        ? new Rect(r.x() - before, r.y(), r.w() + before + after, r.h())
-                        : new Rect(r.x(), r.y() - before, r.w(), r.h() + before + after))
-                .toList();
-    }
-
-    /** As few rows as hold all the groups, the same in each, standing apart and not crowded at one end. */
-    private static List<Rect> spreadOut(List<Rect> slots, int groups, boolean along) {
-        Map<Double, List<Rect>> rows = new TreeMap<>();
-        for (Rect slot : slots)
-            rows.computeIfAbsent(along ? slot.x() : slot.y(), u -> new ArrayList<>())
-                    .add(slot);
-        List<List<Rect>> byRoom = rows.values().stream()
-                .sorted(Comparator.comparingInt((List<Rect> r) -> -r.size()))
-                .toList();
-        int taken = 0;
-        int room = 0;
-        while (room < groups) room += byRoom.get(taken++).size();
-        List<Rect> some = new ArrayList<>();
-        int left = groups;
-        for (int r = 0; r < taken; r++) {
-            List<Rect> row = byRoom.get(r);
-            int here = Math.min(row.size(), (left + taken - r - 1) / (taken - r));
-            // What the later rows cannot hold stands in this one.
-            int later =
-                    byRoom.subList(r + 1, taken).stream().mapToInt(List::size).sum();
-            here = Math.max(here, left - later);
-            for (int i = 0; i < here; i++) some.add(row.get((int) ((long) i * row.size() / here)));
-            left -= here;
-        }
-        return some;
-    }
-
-    /** The same with the free floor between them, so that nobody stands close to another's back; as they were where that is not free. */
-    private List<Rect> apart(List<Rect> slots, boolean along) {
-        double beside = task.sending().way() == Way.KICKED && !task.place().indoors() ? KICKS_APART : SIDE_APART;
-        List<Double> rows = slots.stream()
-                .map(r -> along ? r.x() : r.y())
-                .distinct()
-                .sorted()
-                .toList();
-        double deep = along ? slots.get(0).w() : slots.get(0).h();
-        double wide = along ? slots.get(0).h() : slots.get(0).w();
-        double long1 = along ? floor.clear.w() : floor.clear.h();
-        double broad = along ? floor.clear.h() : floor.clear.w();
-        double behind = rows.size() < 2
-                ? 0
-                : Math.min(BACKS_APART, Math.max(0, (long1 - rows.size() * deep) / (rows.size() - 1)));
-        List<Rect> spread = new ArrayList<>();
-        for (double row : rows) {
-            int r = rows.indexOf(row);
-            List<Rect> here =
-                    slots.stream().filter(s -> (along ? s.x() : s.y()) == row).toList();
-            double gap = Math.min(beside, Math.max(0, (broad - here.size() * wide) / here.size()));
-            double from = (broad - here.size() * (wide + gap) + gap) / 2;
-            for (int i = 0; i < here.size(); i++) {
-                double u = rows.size() < 2 ? row : Floor.MARGIN + r * (deep + behind);
-                double v = Floor.MARGIN + from + i * (wide + gap);
-                spread.add(along ? new Rect(u, v, deep, wide) : new Rect(v, u, wide, deep));
-            }
-        }
-        return spread.stream().allMatch(s -> floor.free(s, List.of())) ? spread : slots;
     }
 
     private static double clamp(double value, double from, double to) {
@@ -377,86 +248,6 @@ public final class FloorPlanner {
             sketch.reasons.add(
                     "%d send with the left, spread over the lanes: each takes the right of the lane, so that the left is free."
                             .formatted(left));
-    }
-
-    /** With a wall behind, outside every lane, everyone in front, on the side from which the cue is seen. */
-    private Point teacher(boolean along, boolean back) {
-        List<Spot> acting =
-                sketch.spots.stream().filter(s -> s.does() == Spot.Does.ACTS).toList();
-        double x = acting.stream().mapToDouble(s -> s.at().x()).average().orElse(floor.length / 2);
-        double y = acting.stream().mapToDouble(s -> s.at().y()).average().orElse(floor.width / 2);
-        Point middle = new Point(x, y);
-        Point want = want(along, back);
-        Optional<Point> best =
-                safe().max(Comparator.comparingDouble((Point p) -> towards(middle, p, want) - middle.to(p) / 40));
-        String where =
-                switch (view()) {
-                    case BEHIND -> "from behind";
-                    case FRONT -> "from the front";
-                    case SIDE -> "from their " + task.watched().word() + " side";
-                };
-        Point stands = best.orElse(new Point(Floor.MARGIN / 2, Floor.MARGIN / 2));
-        if (task.view() != null)
-            sketch.reasons.add(
-                    towards(middle, stands, want) > RIGHT_SIDE
-                            ? "The cue is seen %s, with a wall behind and everyone in front.".formatted(where)
-                            : "The cue is seen best %s, which would be in the way here; this is the nearest place outside every lane."
-                                    .formatted(where));
-        return stands;
-    }
-
-    /** Where no cue is watched, from the side, as bodies are seen best. */
-    private Seen view() {
-        return task.view() == null ? Seen.SIDE : task.view();
-    }
-
-    /** The way from a child to the best place to see its cue from, a metre long. */
-    private Point want(boolean along, boolean back) {
-        Frame frame = Frame.of(new Rect(0, 0, floor.length, floor.width), along, back);
-        return switch (view()) {
-            case BEHIND -> new Point(-frame.ahead().x(), -frame.ahead().y());
-            case FRONT -> frame.ahead();
-            case SIDE ->
-                task.watched() == Side.LEFT
-                        ? new Point(-frame.right().x(), -frame.right().y())
-                        : frame.right();
-        };
-    }
-
-    /** Along the walls, outside every lane and clear of everyone. */
-    private Stream<Point> safe() {
-        return floor.edge().stream()
-                .filter(p -> sketch.areas.stream().noneMatch(a -> a.rect().holds(p)))
-                .filter(p -> sketch.closed.stream().noneMatch(c -> c.holds(p)))
-                .filter(p -> sketch.spots.stream().noneMatch(s -> s.at().to(p) < 0.5));
-    }
-
-    /** One place for each set of groups that can be seen together, the nearest to where the teacher stands. */
-    private List<Vantage> vantages(Point want, Point teacher) {
-        Map<List<Integer>, Point> places = new LinkedHashMap<>();
-        List<List<Point>> acting = IntStream.range(0, task.sizes().size())
-                .mapToObj(g -> sketch.spots.stream()
-                        .filter(s -> s.group() == g && s.does() == Spot.Does.ACTS)
-                        .map(Spot::at)
-                        .toList())
-                .toList();
-        safe().sorted(Comparator.comparingDouble(teacher::to)).forEach(p -> {
-            List<Integer> groups = IntStream.range(0, task.sizes().size())
-                    .filter(g ->
-                            acting.get(g).stream().allMatch(s -> s.to(p) <= SEEN && towards(s, p, want) > RIGHT_SIDE))
-                    .boxed()
-                    .toList();
-            if (!groups.isEmpty()) places.putIfAbsent(groups, p);
-        });
-        return places.entrySet().stream()
-                .map(e -> new Vantage(e.getValue(), e.getKey()))
-                .toList();
-    }
-
-    /** Cosine between the way to a point and the wanted way. */
-    private static double towards(Point from, Point to, Point want) {
-        double far = Math.max(0.01, from.to(to));
-        return ((to.x() - from.x()) * want.x() + (to.y() - from.y()) * want.y()) / far;
     }
 
     private @Nullable Point gather(Point teacher) {

@@ -57,13 +57,15 @@ public record FloorTask(
      * @param others distances of the steps beside it, easier and harder, in metres
      * @param rollOn how far it runs on past the target, in metres
      * @param measured true if it is read from half-metre zones
+     * @param runUp how far behind the line it begins, in metres
      */
-    public record Sending(Way way, @Nullable Double metres, List<Double> others, double rollOn, boolean measured) {
+    public record Sending(
+            Way way, @Nullable Double metres, List<Double> others, double rollOn, boolean measured, double runUp) {
         public static final Sending NOTHING = new Sending(Way.NOTHING, null, 0, false);
 
         /** With one start line. */
         public Sending(Way way, @Nullable Double metres, double rollOn, boolean measured) {
-            this(way, metres, List.of(), rollOn, measured);
+            this(way, metres, List.of(), rollOn, measured, 0);
         }
 
         public Sending {
@@ -86,12 +88,20 @@ public record FloorTask(
      * @param width in metres
      * @param from first group that has it, from 0
      * @param to the group after the last that has it
+     * @param across what is long and lies or hangs across the way is drawn as such a line; null for what has one place
      */
     public record Piece(
-            FloorPlan.Thing.Kind kind, Need.Per per, int count, double width, String label, int from, int to) {
+            FloorPlan.Thing.Kind kind,
+            Need.Per per,
+            int count,
+            double width,
+            String label,
+            int from,
+            int to,
+            FloorPlan.Line.@Nullable Kind across) {
         /** Of every group. */
         public Piece(FloorPlan.Thing.Kind kind, Need.Per per, int count, double width, String label) {
-            this(kind, per, count, width, label, 0, Integer.MAX_VALUE);
+            this(kind, per, count, width, label, 0, Integer.MAX_VALUE, null);
         }
 
         boolean isOf(int group) {

@@ -96,10 +96,17 @@ public final class Form {
      * @param pins that stand in a group; 0 for none
      * @param target true if a target stands in a group
      * @param runs true if the children run instead of sending something
+     * @param runUp how far behind the line a go begins, in metres
      */
     public SpaceNeed wanted(
-            SpaceNeed need, @Nullable Double metres, int largest, int pins, boolean target, boolean runs) {
-        return wants.of(need, new LaneLength.Asked(metres, largest, pins, target, runs));
+            SpaceNeed need,
+            @Nullable Double metres,
+            int largest,
+            int pins,
+            boolean target,
+            boolean runs,
+            double runUp) {
+        return wants.of(need, new LaneLength.Asked(metres, largest, pins, target, runs, runUp));
     }
 
     /** The groups in words: "5 lanes of 5, 1 of 4, across". */

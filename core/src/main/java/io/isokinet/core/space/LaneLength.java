@@ -38,8 +38,9 @@ final class LaneLength {
      * @param pins that stand in it; 0 for none
      * @param target true if a target stands in it
      * @param runs true if the children run instead of sending something
+     * @param runUp how far behind the line a go begins, in metres
      */
-    record Asked(@Nullable Double metres, int largest, int pins, boolean target, boolean runs) {}
+    record Asked(@Nullable Double metres, int largest, int pins, boolean target, boolean runs, double runUp) {}
 
     static SpaceNeed asItSays(SpaceNeed need, Asked asked) {
         return need;
@@ -57,6 +58,7 @@ final class LaneLength {
         double wide = need.metresPerGroup();
         double wanted = queue(a.largest, columns(a.largest, wide))
                 + BACK
+                + a.runUp
                 + (a.metres == null ? SHORTEST : a.metres)
                 + depth(a.pins)
                 + (a.runs ? FloorPlanner.RUN_OUT - Floor.MARGIN : BEHIND_TARGET)

@@ -30,8 +30,9 @@ final class LaneSketch extends SlotSketch {
         double farEnd = f.length() - BEHIND_TARGET;
         if (runs) farEnd = Math.min(farEnd, f.length() - FloorPlanner.RUN_OUT + behind(f));
         Double told = task.sending().metres();
-        int columns = columns(largest, f, farEnd - depth - (told == null ? 0 : told) - BACK);
-        double queue = LaneLength.queue(largest, columns);
+        double runUp = task.sending().runUp();
+        int columns = columns(largest, f, farEnd - depth - (told == null ? 0 : told) - BACK - runUp);
+        double queue = LaneLength.queue(largest, columns) + runUp;
         double room = farEnd - depth - queue - BACK;
         double metres = told == null ? Math.max(0.5, room) : told;
         double line = farEnd - depth - metres;
@@ -47,7 +48,7 @@ final class LaneSketch extends SlotSketch {
             if (line < queue + BACK) line = Math.min(farEnd - 0.3, queue + BACK);
         }
         double middle = f.width() / 2;
-        queue(g, f, line, columns);
+        queue(g, f, line - runUp, columns);
         lines.add(new Line(
                 Line.Kind.START,
                 f.at(line, 0.1),
@@ -104,7 +105,7 @@ final class LaneSketch extends SlotSketch {
 
     @Override
     List<Rect> areas(FloorPlanner planner, FloorFit fit) {
-        return planner.lengthened(planner.placed(fit), fit.along());
+        return new Spread(task, floor).lengthened(planner.placed(fit), fit.along());
     }
 
     @Override

@@ -14,6 +14,11 @@ final class PairSketch extends SlotSketch {
         super(task, floor);
     }
 
+    @Override
+    boolean face() {
+        return true;
+    }
+
     /** Two face each other; a third stands beside, more make a ring. */
     @Override
     void group(int g, Frame f) {

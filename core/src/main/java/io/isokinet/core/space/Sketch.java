@@ -53,6 +53,11 @@ abstract class Sketch {
     }
 
     /** True if a start line lies across the floor. */
+    /** True if the children of a group face each other. */
+    boolean face() {
+        return false;
+    }
+
     boolean hasStartLine() {
         return true;
     }
@@ -135,6 +140,10 @@ abstract class Sketch {
     /** Targets, marks and the pile of a group, by what the start line and the distance say. */
     void place(int g, Frame f, double line, double metres, double middle) {
         for (Piece piece : task.pieces()) {
+            if (piece.across() != null && piece.per() != Need.Per.CHILD && piece.isOf(g)) {
+                across(g, f, piece, piece.across(), line, metres);
+                continue;
+            }
             if (piece.per() != Need.Per.GROUP || !piece.isOf(g)) continue;
             int n = piece.count();
             switch (piece.kind()) {
@@ -155,6 +164,16 @@ abstract class Sketch {
                                     piece.label()));
                 }
             }
+        }
+    }
+
+    /** What is long lies or hangs across the way: of two who face each other in the middle, else at its distances. */
+    private void across(int g, Frame f, Piece piece, Line.Kind kind, double line, double metres) {
+        boolean between = kind == Line.Kind.NET || face();
+        int n = piece.per() == Need.Per.CLASS ? 1 : piece.count();
+        for (int i = 0; i < n; i++) {
+            double u = inside(f, line + (between ? metres * (i + 1) / (n + 1) : metres * (i + 1) / n));
+            lines.add(new Line(kind, f.at(u, 0), f.at(u, f.width()), g == 0 && i == 0 ? piece.label() : ""));
         }
     }
 

@@ -1,15 +1,18 @@
 package io.isokinet.core.task;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Amount;
 import io.isokinet.core.activity.Brings;
+import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.activity.Tempo;
+import io.isokinet.core.activity.Travel;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Age;
-import io.isokinet.core.skill.Condition;
+import io.isokinet.core.quantity.Pace;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
@@ -86,6 +89,12 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
         return reach() == null ? null : reach().metres(age);
     }
 
+    /** How far behind the line a go begins, in metres: the steps that are taken before. */
+    public double runUp(Age age) {
+        Double steps = facts.amount(Amount.RUN_UP);
+        return steps == null ? 0 : steps * Pace.childs(age).metres();
+    }
+
     /** True if how far it is is said in metres. */
     public boolean isMeasured() {
         return reach() != null && reach().unit() == Reach.Unit.METRES;
@@ -108,7 +117,31 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
 
     /** True if what a cue is about can occur at this setting. */
     public boolean lets(Cue cue) {
-        return cue.condition() != Condition.FLIGHT || tempo() != Tempo.SLOW;
+        return switch (cue.condition()) {
+            case NONE -> true;
+            case FLIGHT -> tempo() != Tempo.SLOW;
+            case OBJECT -> brings(Need.Role.SENT);
+            case MOVING_BALL -> brings(Need.Role.SENT) && activity.attempt().travel() != Travel.NONE;
+            // A wall sends it back as a partner would.
+            case PARTNER ->
+                activity.grouping().usual() > 1 || activity.grouping().formation() == Formation.WALL;
+            case TARGET -> isAimed();
+        };
+    }
+
+    private boolean brings(Need.Role role) {
+        return needs.stream().anyMatch(n -> n.role() == role);
+    }
+
+    /** True if there is something or somebody to send it to. */
+    private boolean isAimed() {
+        return switch (activity.attempt().must()) {
+            case HITS, PASSES, TOPPLES, STOPS_IN, LANDS_IN, NEAREST, ARRIVES, GOT_AWAY -> true;
+            case NOTHING, DONE, CAUGHT, FAR, KEPT_UP ->
+                brings(Need.Role.AIMED_AT)
+                        || brings(Need.Role.TOPPLED)
+                        || activity.grouping().usual() > 1;
+        };
     }
 
     /** How wide it is to pass, in metres, where no thing says it; null if nothing does. */

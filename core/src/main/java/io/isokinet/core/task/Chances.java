@@ -5,6 +5,7 @@ import static io.isokinet.core.activity.Travel.ROLLS;
 
 import io.isokinet.core.activity.Difficulty;
 import io.isokinet.core.activity.Must;
+import io.isokinet.core.activity.StepFacts;
 import io.isokinet.core.aim.HitChance;
 import io.isokinet.core.motion.Toppling;
 import io.isokinet.core.quantity.Speed;
@@ -14,6 +15,8 @@ import io.isokinet.core.task.Success.Source;
 import io.isokinet.core.thing.Item;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** The chance of each {@link Must}: a new one is one line here and its method. */
@@ -56,11 +59,19 @@ final class Chances {
                     Must.GOT_AWAY,
                     (t, z) -> Success.none("How often it succeeds is up to who tries to stop it: there is no rate."))));
 
+    /** What is aimed. */
+    private static final Set<Must> AIMED =
+            Set.of(Must.ARRIVES, Must.HITS, Must.PASSES, Must.TOPPLES, Must.STOPS_IN, Must.LANDS_IN);
+
     private Chances() {}
 
     /** @param z how far a child is from the usual one of its age, in standard deviations; more is worse */
     static Success of(Task task, double z) {
-        Chance chance = ALL.get(task.activity().attempt().must());
+        StepFacts.Mover moving = task.asked().facts().moving();
+        Must must = task.activity().attempt().must();
+        Chance chance = moving == null || moving == StepFacts.Mover.SELF || !AIMED.contains(must)
+                ? ALL.get(must)
+                : Chances::moving;
         if (!task.fresh()) return chance.of(task, z);
         Success behind = chance.of(task, z + BEHIND);
         return behind.share() == null
@@ -77,6 +88,25 @@ final class Chances {
                         t.asked().logits() + SKILLS_DIFFER * z, t.age().years()),
                 Source.SCALE,
                 "A default by age and task; what the class hits replaces it.");
+    }
+
+    /** What moves is led, and that the aim at what stands does not tell. */
+    private static Success moving(Task t, double z) {
+        Success still = scale(t, z);
+        return new Success(
+                still.share(),
+                still.source(),
+                "A default by age and task, since %s moves: the aim alone does not tell it; what the class hits replaces it."
+                        .formatted(who(t)));
+    }
+
+    private static String who(Task t) {
+        return switch (Objects.requireNonNull(t.asked().facts().moving())) {
+            case SELF -> "the child";
+            case PARTNER -> "the partner";
+            case TARGET -> "the target";
+            case OPPONENT -> "the one in between";
+        };
     }
 
     private static double spread(Task t, double z) {

@@ -1,6 +1,7 @@
 package io.isokinet.core.task;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Amount;
 import io.isokinet.core.activity.Effort;
 import io.isokinet.core.activity.Tempo;
 import io.isokinet.core.activity.Travel;
@@ -126,6 +127,25 @@ public record Task(
     /** How far it is, in metres; null if nothing says. */
     public @Nullable Double metres() {
         return asked.metres(age);
+    }
+
+    /** How far behind the line a go begins, in metres. */
+    public double runUp() {
+        return asked.runUp(age);
+    }
+
+    /**
+     * Seconds that a go takes longer than the activity says, since this setting holds longer or lasts longer than its usual one;
+     * negative where it is shorter.
+     */
+    double longer() {
+        return amount(Amount.HOLD) + amount(Amount.LASTS);
+    }
+
+    private double amount(Amount of) {
+        Double now = asked.facts().amount(of);
+        Double usual = Asked.of(activity(), Asked.usual(activity())).facts().amount(of);
+        return now == null || usual == null ? 0 : now - usual;
     }
 
     public Travel travel() {

@@ -37,6 +37,11 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
      * @param waves how many take turns with the kit; 1 if all work at once
      */
     public static Turn of(Activity activity, List<Need> needs, double missed, int groups, int children, int waves) {
+        return of(activity, needs, missed, 0, groups, children, waves);
+    }
+
+    private static Turn of(
+            Activity activity, List<Need> needs, double missed, double longer, int groups, int children, int waves) {
         TurnCycle cycle = activity.cycle();
         Formation formation = activity.grouping().formation();
         double group = (double) children / groups;
@@ -49,7 +54,7 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
                     case THINGS_OF_CLASS -> perObject(needs, Need.Per.CLASS, children);
                 };
         sharers *= waves;
-        double seconds = cycle == null ? 0 : cycle.seconds(missed);
+        double seconds = cycle == null ? 0 : Math.max(1, cycle.seconds(missed) + cycle.goes() * longer);
         int milli = cycle == null || seconds == 0
                 ? 0
                 : (int) Math.round(60_000.0 * activity.triesPerTurn() * cycle.goes() / (seconds * sharers));
@@ -62,7 +67,7 @@ public record Turn(int seconds, double sharers, int milliTries, int waitingPerce
     public static Turn of(Task task, int groups, int children, int waves) {
         TurnCycle cycle = task.activity().cycle();
         double missed = cycle == null || cycle.miss() == 0 ? 0 : task.missed();
-        return of(task.activity(), task.needs(), missed, groups, children, waves);
+        return of(task.activity(), task.needs(), missed, task.longer(), groups, children, waves);
     }
 
     /** True if who has no turn waits; elsewhere all have something to do. */

@@ -122,6 +122,24 @@ class FloorPlanTest {
         assertThat(pins.get(0).at().y() - pins.get(1).at().y()).isCloseTo(0.26396, within(1e-9));
     }
 
+    /** One net that hangs over all is a piece of line in each lane, half way. */
+    @Test
+    void aNetHangsAcrossEveryLaneHalfWay() {
+        FloorPlan plan = FloorPlanner.of(with(
+                LANES,
+                List.of(new Piece(Thing.Kind.MARKER, Need.Per.CLASS, 2, 8, "net", 0, Integer.MAX_VALUE, Line.Kind.NET)),
+                Map.of()));
+        List<Line> nets =
+                plan.lines().stream().filter(l -> l.kind() == Line.Kind.NET).toList();
+        List<Line> starts =
+                plan.lines().stream().filter(l -> l.kind() == Line.Kind.START).toList();
+        assertThat(nets).hasSize(7);
+        for (int i = 0; i < 7; i++)
+            assertThat(Math.abs(nets.get(i).from().y() - starts.get(i).from().y()))
+                    .isCloseTo(1.5, within(0.01));
+        assertThat(plan.things()).isEmpty();
+    }
+
     @Test
     void nearerAndFurtherLinesLieAtTheirDistances() {
         FloorPlan plan = FloorPlanner.of(task(
@@ -129,7 +147,7 @@ class FloorPlanTest {
                 LANES.need(),
                 Formation.LANES,
                 LANES.sizes(),
-                new Sending(Way.ROLLED, 3.0, List.of(2.0, 4.0), 6, false)));
+                new Sending(Way.ROLLED, 3.0, List.of(2.0, 4.0), 6, false, 0)));
         double start = plan.lines().stream()
                 .filter(l -> l.kind() == Line.Kind.START)
                 .mapToDouble(l -> l.from().y())

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * the user's unit is a centimetre of the floor.
  */
 public final class FloorSvg {
+    private static final String ROPE = "2 9";
     private static final String INK = "#22302E";
     private static final String PAPER = "#FBF7EE";
     private static final String TAPE = "#AD4510";
@@ -169,6 +170,8 @@ public final class FloorSvg {
             case SECTOR -> stroke(x1, y1, x2, y2, GREEN, 3, "16 8");
             case WAY -> arrow(x1, y1, x2, y2, "10 8");
             case ROTATE -> arrow(x1, y1, x2, y2, null);
+            case ROPE -> stroke(x1, y1, x2, y2, TAPE, 6, ROPE);
+            case NET -> net(x1, y1, x2, y2);
         }
         if (line.label().isEmpty()) return;
         boolean upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
@@ -179,6 +182,11 @@ public final class FloorSvg {
                 upright ? "start" : "middle",
                 0.8,
                 true);
+    }
+
+    private void net(double x1, double y1, double x2, double y2) {
+        stroke(x1, y1, x2, y2, INK, 6, null);
+        stroke(x1, y1, x2, y2, PAPER, 3, "6 6");
     }
 
     private void arrow(double x1, double y1, double x2, double y2, @Nullable String dash) {
@@ -280,6 +288,8 @@ public final class FloorSvg {
         if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.START)) signs.add("start line");
         if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.STEP)) signs.add("nearer or further");
         if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.WAY)) signs.add("fetch and back");
+        if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.ROPE)) signs.add("rope or line");
+        if (plan.lines().stream().anyMatch(l -> l.kind() == Line.Kind.NET)) signs.add("hung across");
         if (!plan.closed().isEmpty()) signs.add("shut until the signal");
         if (plan.gather() != null) signs.add("gather");
         return signs;
@@ -317,6 +327,8 @@ public final class FloorSvg {
             case "fetch and back" -> arrow(c - 14, y, c + 14, y, null);
             case "nearer or further" -> stroke(c - 12, y, c + 12, y, TAPE, 3, "6 5");
             case "start line" -> stroke(c - 12, y, c + 12, y, TAPE, 7, null);
+            case "rope or line" -> stroke(c - 12, y, c + 12, y, TAPE, 6, ROPE);
+            case "hung across" -> net(c - 12, y, c + 12, y);
             case "gather" ->
                 out.append(f(
                         "<circle cx='%.1f' cy='%.1f' r='11' fill='none' stroke='%s' stroke-width='3' stroke-dasharray='3 5'/>",

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Shows lengths in the unit of the school in scope, which is read once; in metres where there is none. */
 @Component
@@ -33,8 +35,13 @@ class SchoolLengths implements Lengths.Shown {
         return rows.findById(school).map(row -> row.lengthUnit).orElse(LengthUnit.METRES);
     }
 
-    /** Another unit was chosen. */
+    /** Another unit was chosen; who reads it before that is committed still reads the old one, and nobody after. */
     void forget(UUID school) {
-        units.remove(school);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                units.remove(school);
+            }
+        });
     }
 }
