@@ -17,6 +17,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** The chance of each {@link Must}: a new one is one line here and its method. */
@@ -79,7 +80,7 @@ final class Chances {
                 : new Success(
                         behind.share(),
                         behind.source(),
-                        behind.reason() + " The skill was new to the class when the unit began, so it is less.");
+                        () -> behind.reason() + " The skill was new to the class when the unit began, so it is less.");
     }
 
     private static Success scale(Task t, double z) {
@@ -87,7 +88,7 @@ final class Chances {
                 Difficulty.success(
                         t.asked().logits() + SKILLS_DIFFER * z, t.age().years()),
                 Source.SCALE,
-                "A default by age and task; what the class hits replaces it.");
+                () -> "A default by age and task; what the class hits replaces it.");
     }
 
     /** What moves is led, and that the aim at what stands does not tell. */
@@ -96,8 +97,9 @@ final class Chances {
         return new Success(
                 still.share(),
                 still.source(),
-                "A default by age and task, since %s moves: the aim alone does not tell it; what the class hits replaces it."
-                        .formatted(who(t)));
+                () ->
+                        "A default by age and task, since %s moves: the aim alone does not tell it; what the class hits replaces it."
+                                .formatted(who(t)));
     }
 
     private static String who(Task t) {
@@ -124,7 +126,7 @@ final class Chances {
         if (t.travel() == FLIES)
             share *= HitChance.across(
                     HitChance.widthToHit(tall(t, wide), ball.width().metres()), metres, spread);
-        return told(t, share * gets(t, metres, ARRIVES_AT), aimed(t, ball, metres, wide, spread));
+        return told(share * gets(t, metres, ARRIVES_AT), () -> aimed(t, ball, metres, wide, spread));
     }
 
     private static Success passes(Task t, double z) {
@@ -135,9 +137,8 @@ final class Chances {
         double spread = spread(t, z);
         double share = HitChance.across(HitChance.widthToPass(wide, ball.width().metres()), metres, spread);
         return told(
-                t,
                 share * gets(t, metres, ARRIVES_AT),
-                Words.say(
+                () -> Words.say(
                         "From the aim: a ball %.0f cm across through a gate of %.1f m at %.1f m, a spread of %.2f rad at %d years (a default).",
                         ball.width().metres() * 100,
                         wide,
@@ -166,14 +167,14 @@ final class Chances {
                     case DOUBTFUL -> FALLS_WHEN_DOUBTFUL;
                     case NO -> 0;
                 };
-        String reason = Words.say(
+        Supplier<String> reason = () -> Words.say(
                 "From the aim: a %s and a ball %.0f cm across at %.1f m, a spread of %.2f rad at %d years (a default).",
                 rows == 1 ? pin.name() : "triangle of " + t.targets() + " " + pin.many(),
                 ball.width().metres() * 100,
                 metres,
                 spread,
                 t.age().years());
-        return told(t, met * felled, felled == 1 || falls == null ? reason : reason + " " + falls.reason());
+        return told(met * felled, felled == 1 || falls == null ? reason : () -> reason.get() + " " + falls.reason());
     }
 
     /** Sideways and length together: pace is the hard part. */
@@ -186,9 +187,8 @@ final class Chances {
         double pace = usualPace * (1 + AIMS_DIFFER * z);
         double share = HitChance.across(wide, metres, spread) * HitChance.along(wide, metres, pace);
         return told(
-                t,
                 share * gets(t, metres, 0),
-                Words.say(
+                () -> Words.say(
                         "From aim and pace: %.1f m wide at %.1f m, a spread of %.2f rad sideways and %.0f %% of the pace at %d years (defaults).",
                         wide, metres, spread, pace * 100, t.age().years()));
     }
@@ -203,9 +203,8 @@ final class Chances {
         double reach = said == null ? REACH : said;
         double share = HitChance.across(reach + ball.width().metres(), metres, spread);
         return told(
-                t,
                 share * gets(t, metres, ARRIVES_AT),
-                Words.say(
+                () -> Words.say(
                         "From the aim: a ball %.0f cm across within %.1f m of a partner at %.1f m, a spread of %.2f rad at %d years (a default).",
                         ball.width().metres() * 100,
                         reach,
@@ -237,7 +236,7 @@ final class Chances {
         return new Speed(usual(t).metresPerSecond() * HARDEST);
     }
 
-    private static Success told(Task t, double share, String reason) {
+    private static Success told(double share, Supplier<String> reason) {
         return new Success(Math.max(0, Math.min(1, share)), Source.AIM, reason);
     }
 

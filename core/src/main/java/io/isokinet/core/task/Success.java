@@ -2,6 +2,7 @@ package io.isokinet.core.task;
 
 import io.isokinet.core.aim.Band;
 import io.isokinet.core.quantity.Share;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,9 +10,9 @@ import org.jspecify.annotations.Nullable;
  * goes far, nearest, or past another child.
  *
  * @param share 0 to 1; null for no figure
- * @param reason one sentence with its numbers
+ * @param says one sentence with its numbers, put into words only where it is read: the planner asks thousands of times for the share alone
  */
-public record Success(@Nullable Double share, Source source, String reason) {
+public record Success(@Nullable Double share, Source source, Supplier<String> says) {
     /** Where a figure comes from. */
     public enum Source {
         /** Worked out from the aim, the pace and the floor. */
@@ -21,8 +22,13 @@ public record Success(@Nullable Double share, Source source, String reason) {
         NONE
     }
 
+    /** One sentence with its numbers. */
+    public String reason() {
+        return says.get();
+    }
+
     static Success none(String reason) {
-        return new Success(null, Source.NONE, reason);
+        return new Success(null, Source.NONE, () -> reason);
     }
 
     /** The normal distribution in twenty equal parts, by the middle of each. */

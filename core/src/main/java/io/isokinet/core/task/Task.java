@@ -144,8 +144,9 @@ public record Task(
 
     private double amount(Amount of) {
         Double now = asked.facts().amount(of);
+        if (now == null) return 0;
         Double usual = Asked.of(activity(), Asked.usual(activity())).facts().amount(of);
-        return now == null || usual == null ? 0 : now - usual;
+        return usual == null ? 0 : now - usual;
     }
 
     public Travel travel() {
