@@ -11,7 +11,7 @@ const answer = {
     {
       skill: 'roll',
       name: 'Roll',
-      rung: 'rung 3, to a target',
+      rung: 'level 3, to a target',
       step: 'STAY',
       words: 'stay',
       facts: ['40 % is secure'],
@@ -103,7 +103,7 @@ describe('what next', () => {
       'href',
       '/api/classes/k/catch-up/paper?set=roll%2Fcomponents',
     )
-    expect(screen.getByText('so far rung 3, to a target')).toBeInTheDocument()
+    expect(screen.getByText('so far level 3, to a target')).toBeInTheDocument()
     expect(screen.getByText('30 of 50 planned looks were made in the last lesson.')).toBeInTheDocument()
     expect(screen.getByText('Ada (2 looks), Ben')).toBeInTheDocument()
     expect(screen.getByText(/24 looks: 11 more likely to be settled, 4 left/)).toBeInTheDocument()

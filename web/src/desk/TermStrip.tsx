@@ -15,7 +15,7 @@ type Line = Schemas['ClassBeads']
 
 const beadWords: Record<Bead['bead'], string> = {
   FITS: 'planned, fits',
-  STRAINED: 'planned, has strains',
+  STRAINED: 'planned, does not fit',
   TAUGHT: 'taught',
   LOST: 'lost',
 }

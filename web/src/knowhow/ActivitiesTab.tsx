@@ -78,10 +78,10 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
         <Select
           aria-label="Rung"
           allowClear
-          placeholder="any rung"
+          placeholder="any level"
           value={wanted.level}
           onChange={(level) => set({ level })}
-          options={[1, 2, 3, 4, 5, 6].map((value) => ({ value, label: `rung ${value}` }))}
+          options={[1, 2, 3, 4, 5, 6].map((value) => ({ value, label: `level ${value}` }))}
           style={{ width: 105 }}
         />
         <Choice

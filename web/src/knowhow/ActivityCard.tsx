@@ -80,7 +80,7 @@ export function ActivityCard({
             <button type="button" className={styles.link} onClick={() => openSkill(line.skill ?? '')}>
               {line.skillName}
             </button>
-            , rung {line.level}: {line.rung}
+            , level {line.level}: {line.rung}
           </>
         ) : (
           phaseWords(line)

@@ -66,7 +66,7 @@ export function ActivityForm({ form, skills, vocabulary }: ActivityFormProps) {
           />
         </Form.Item>
         {skill && (
-          <Form.Item name="rung" label="Rung" rules={[{ required: true, message: 'needs a rung' }]}>
+          <Form.Item name="rung" label="Level" rules={[{ required: true, message: 'needs a level' }]}>
             <Select options={skill.rungs.map((r, i) => ({ value: i + 1, label: `${i + 1} ${r}` }))} />
           </Form.Item>
         )}

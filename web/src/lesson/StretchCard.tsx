@@ -33,7 +33,7 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
         {s.plan.name}{' '}
         <span className="mute">
           {s.floor?.formation ?? 'does not fit'}
-          {s.plan.rung && ` · rung ${s.plan.level}, ${s.plan.rung}`}
+          {s.plan.rung && ` · level ${s.plan.level}, ${s.plan.rung}`}
         </span>
       </h2>
       {s.whyNot.map((w) => (

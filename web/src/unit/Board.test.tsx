@@ -40,8 +40,8 @@ describe('the board', () => {
 
   it('names each block with its minutes, rung, lock and strain', () => {
     draw()
-    expect(block(/^b, 10 minutes, rung 3, partner$/)).toBeInTheDocument()
-    expect(block(/^c, 10 minutes, play, rung 2, wall, strained$/)).toBeInTheDocument()
+    expect(block(/^b, 10 minutes, level 3, partner$/)).toBeInTheDocument()
+    expect(block(/^c, 10 minutes, play, level 2, wall, strained$/)).toBeInTheDocument()
     expect(block(/^d, 10 minutes, practise, locked$/)).toBeInTheDocument()
     expect(screen.getByText(/waits for the next unit/)).toBeInTheDocument()
     expect(screen.getByText('3 × in 2 ↔1')).toBeInTheDocument()

@@ -220,7 +220,7 @@ function Block({
       data-segment={s.id}
       tabIndex={selected || first ? 0 : -1}
       aria-pressed={selected}
-      aria-label={`${s.name}, ${s.minutes} minutes, ${s.play ? 'play, ' : ''}${s.rung ? `rung ${level}, ${s.rung}` : s.phases.join(' and ').toLowerCase()}${s.locked ? ', locked' : ''}${strained ? ', strained' : ''}`}
+      aria-label={`${s.name}, ${s.minutes} minutes, ${s.play ? 'play, ' : ''}${s.rung ? `level ${level}, ${s.rung}` : s.phases.join(' and ').toLowerCase()}${s.locked ? ', locked' : ''}${strained ? ', strained' : ''}`}
       className={`${styles.block} ${s.play ? styles.play : ''} ${selected ? styles.selected : ''} ${strained ? styles.strained : ''} ${fixed ? '' : styles.movable} ${lesson.state === 'TAUGHT' ? styles.taught : ''}`}
       style={{
         height: longer * minute - 2,
@@ -296,7 +296,7 @@ function Legend() {
       <div className={styles.rungs}>
         {rungFill.map((fill, i) => (
           <span key={fill}>
-            <i style={{ background: fill }} /> rung {i + 1}
+            <i style={{ background: fill }} /> level {i + 1}
           </span>
         ))}
         <span>

@@ -126,7 +126,7 @@ function Parts({ parts }: { parts: Schemas['ComparedPart'][] }) {
         // biome-ignore lint/suspicious/noArrayIndexKey: a part is its place in the lesson
         <li key={i} className={p.same ? '' : styles.other}>
           {p.minutes} min <b>{p.name}</b>
-          {p.level !== undefined && ` · rung ${p.level}`}
+          {p.level !== undefined && ` · level ${p.level}`}
           {p.play && ' · play'}
           {p.cues && <span className="mute"> {p.cues}</span>}
           {p.locked && ' · locked'}

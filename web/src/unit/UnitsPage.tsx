@@ -51,7 +51,7 @@ export default function UnitsPage() {
             </p>
             <p>
               {u.taught > 0 && `${u.taught} taught · `}
-              {u.fits ? 'fits' : <b style={{ color: 'var(--tape)' }}>has strains</b>}
+              {u.fits ? 'fits' : <b style={{ color: 'var(--tape)' }}>does not fit</b>}
             </p>
           </Link>
         ))}

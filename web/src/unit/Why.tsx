@@ -107,7 +107,7 @@ export function Why({
     <div className={styles.why}>
       <h2>{s.name}</h2>
       <p className="mute">
-        Lesson {lesson.position + 1} · {s.minutes} min{s.rung && ` · rung ${s.level}, ${s.rung}`}
+        Lesson {lesson.position + 1} · {s.minutes} min{s.rung && ` · level ${s.level}, ${s.rung}`}
         {s.play && ' · play'}
       </p>
       <p className={styles.how}>{s.how}</p>

@@ -86,7 +86,7 @@ export function WishesForm({ value: w, onChange }: { value: Wishes; onChange: (n
         </Checkbox>
         <br />
         <Checkbox checked={w.skipsRungs} onChange={(e) => set({ skipsRungs: e.target.checked })}>
-          the class may skip a rung; I know it can
+          the class may skip a level; I know it can
         </Checkbox>
       </span>
       <label htmlFor="wish-in">Must be in</label>

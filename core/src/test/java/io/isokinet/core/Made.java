@@ -351,6 +351,7 @@ public final class Made {
                             null,
                             null,
                             occasion,
+                            Set.of(),
                             null),
                     List.of());
         }

@@ -26,7 +26,7 @@ final class Pictures {
             desk.page.getByText("Roll it, catch it").waitFor();
             take(desk, "units");
             desk.page.getByText("Roll it, catch it").click();
-            desk.button(Pattern.compile("play, rung 3")).last().click();
+            desk.button(Pattern.compile("play, level 3")).last().click();
             desk.heading("Instead of it").waitFor();
             take(desk, "unit");
             desk.link("Lesson 5").click();

@@ -29,7 +29,7 @@ public final class Gaps {
                 .boxed()
                 .toList();
         long games = own.stream().filter(Activity::isGame).count();
-        if (!empty.isEmpty()) gaps.add("%s has no activity on the rungs %s.".formatted(skill.name(), empty));
+        if (!empty.isEmpty()) gaps.add("%s has no activity on the levels %s.".formatted(skill.name(), empty));
         if (games < GAMES) gaps.add("%s has %d of %d games.".formatted(skill.name(), games, GAMES));
         return gaps;
     }

@@ -44,6 +44,7 @@ import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.quantity.Mass;
 import io.isokinet.core.skill.Action;
+import io.isokinet.core.skill.Body;
 import io.isokinet.core.skill.Condition;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
@@ -443,6 +444,9 @@ final class PackMapper {
                 link == null ? null : new Conduct.Link(text(link, "subject"), text(link, "ask"), text(link, "answer")),
                 optional(node, "recap"),
                 node.has("occasion") ? constant(Occasion.class, text(node, "occasion")) : usual.occasion(),
+                strings(node, "warms").stream()
+                        .map(w -> constant(Body.class, w))
+                        .collect(Collectors.toSet()),
                 optional(node, "home"));
     }
 

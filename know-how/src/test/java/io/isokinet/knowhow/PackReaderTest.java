@@ -457,7 +457,7 @@ class PackReaderTest {
         PackFiles without = shipped.without("activities/locomotor/hop.yaml");
         String symptoms = without.texts().get("symptoms.yaml").replaceAll("(?m)^.*hop/.*\n", "");
         assertThat(PackReader.read(without.with("symptoms.yaml", symptoms)).gaps())
-                .containsExactly("Hop has no activity on the rungs [1, 2, 3, 4, 5].", "Hop has 0 of 2 games.");
+                .containsExactly("Hop has no activity on the levels [1, 2, 3, 4, 5].", "Hop has 0 of 2 games.");
     }
 
     /** A pack on top of others may refer to what is under it and may not take its keys. */

@@ -37,6 +37,14 @@ public class Draft {
         /** Asked now and then; stops the engine. */
         Runnable check = () -> {};
 
+        /** The same with what stands. */
+        Run before(List<List<Choice>> stands) {
+            UnitProblem again = problem.after(stands);
+            Run run = new Run(again, candidates.of(again), frame);
+            run.check = check;
+            return run;
+        }
+
         Run(UnitProblem problem, Candidates candidates, Frame frame) {
             this.problem = problem;
             this.candidates = candidates;

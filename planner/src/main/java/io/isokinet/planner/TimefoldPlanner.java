@@ -19,19 +19,23 @@ import ai.timefold.solver.core.config.solver.SolverConfig;
 import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.Frame;
 import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.core.unit.search.ConstructivePlanner;
+import io.isokinet.core.unit.search.InForce;
 import io.isokinet.core.unit.search.Outcome;
 import io.isokinet.core.unit.search.Polish;
 import io.isokinet.core.unit.search.UnitPlanner;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Searches from a constructed start by simulated annealing, twice with different seeds, and polishes what it finds. Effort is
@@ -39,17 +43,20 @@ import java.util.function.Supplier;
  */
 public final class TimefoldPlanner implements UnitPlanner {
     /** Evaluations that are enough for most units: half of small ones come out as good as can be. */
-    public static final int USUAL_EFFORT = 20_000;
+    public static final int USUAL_EFFORT = 24_000;
 
     /** So much of the effort goes beside it into a better start, and again after each search into cues and minutes. */
     private static final double BESIDE = 0.3;
 
-    private static final int RESTARTS = 2;
+    private static final int RESTARTS = 3;
     /** Evaluations between two looks at whether somebody still waits. */
     private static final int CHECKED = 128;
 
-    /** How much worse a step may be at first, by level; half a missed exposure, and now and then a rule broken on the way. */
-    private static final String HEAT = "1hard/1medium/5soft";
+    /** How much worse a step may be at first, by level; one and a half missed exposures, and now and then a rule broken on the way. */
+    private static final String HEAT = "1hard/1medium/15soft";
+
+    /** Searches on from what was found until nothing better comes, so that planning the same again leaves it as it is. */
+    private static final int MOST_ROUNDS = 3;
 
     @Override
     public Outcome plan(UnitProblem problem, Supplier<String> ids, int effort, Watcher watcher) {
@@ -58,21 +65,96 @@ public final class TimefoldPlanner implements UnitPlanner {
         if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.whyNot());
         Draft.Run run = new Draft.Run(problem, candidates, frame);
         Best best = new Best(run, watcher);
-        List<Outcome.Planned> built =
-                ConstructivePlanner.starts(problem, candidates, frame, (int) (effort * BESIDE), watcher);
-        built.forEach(best::offer);
-        if (!frame.slots().isEmpty()) {
-            Draft from = null;
-            for (int seed = 0; seed < RESTARTS && !watcher.cancelled(); seed++) {
-                // Where skills go lesson by lesson, another order is another valley; elsewhere the search goes on.
-                if (seed < built.size() || from == null)
-                    from = start(
-                            run, built.get(Math.min(seed, built.size() - 1)).plan());
-                from = search(from, seed, effort / RESTARTS, best);
-                best.offer(Polish.of(problem, candidates, frame.slots(), from.read(), (int) (effort * BESIDE)));
-            }
+        Plan inForce = InForce.of(problem, candidates);
+        if (inForce == null) {
+            fresh(run, effort, best);
+        } else {
+            best.offer(inForce);
+            settle(run, true, effort, best);
+            UnitProblem alone = problem.alone();
+            Draft.Run anew = new Draft.Run(alone, candidates.of(alone), frame);
+            Best found = new Best(anew, quietly(watcher));
+            fresh(anew, effort, found);
+            run.evaluations += anew.evaluations;
+            best.offer(Reading.of(problem, candidates, found.plan.fixed()));
         }
         return new Outcome.Planned(best.plan, best.score, (int) Math.min(Integer.MAX_VALUE, run.evaluations));
+    }
+
+    /** What is found on the way belongs to another question, and is not shown. */
+    private static Watcher quietly(Watcher watcher) {
+        return new Watcher() {
+            @Override
+            public void better(Plan best, Score score, long evaluations) {}
+
+            @Override
+            public boolean cancelled() {
+                return watcher.cancelled();
+            }
+        };
+    }
+
+    /** Whatever was planned before. */
+    private static void fresh(Draft.Run run, int effort, Best best) {
+        List<Outcome.Planned> built = ConstructivePlanner.starts(
+                run.problem, run.candidates, run.frame, (int) (effort * BESIDE), best.watcher);
+        built.forEach(best::offer);
+        Draft from = null;
+        for (int seed = 0;
+                seed < RESTARTS
+                        && !best.watcher.cancelled()
+                        && !run.frame.slots().isEmpty();
+                seed++) {
+            // Where skills go lesson by lesson, another order is another valley; elsewhere the search goes on.
+            if (seed < built.size() || from == null)
+                from = start(run, built.get(Math.min(seed, built.size() - 1)).plan());
+            from = search(from, seed, effort / RESTARTS, best);
+            best.offer(polished(run, from.read(), effort));
+        }
+        settle(run, false, effort, best);
+    }
+
+    /**
+     * From the best that there is, as long as something better comes; what stands is changed only for more than the change costs, as
+     * in a replan.
+     *
+     * @param given true if the problem says itself what stands
+     */
+    private static void settle(Draft.Run run, boolean given, int effort, Best best) {
+        for (int round = 0;
+                round < MOST_ROUNDS
+                        && !best.watcher.cancelled()
+                        && !run.frame.slots().isEmpty();
+                round++) {
+            Plan stands = best.plan;
+            Draft.Run again = given ? run : run.before(stands.fixed());
+            Best better = new Best(again, quietly(best.watcher));
+            better.offer(Reading.of(again.problem, again.candidates, stands.fixed()));
+            search(start(again, stands), RESTARTS + 1, effort / RESTARTS / 2, better);
+            if (sameSlots(again.frame, stands)) better.offer(polished(again, better.plan, effort));
+            if (!given) run.evaluations += again.evaluations;
+            if (!best.offer(Reading.of(run.problem, run.candidates, better.plan.fixed()))) return;
+        }
+    }
+
+    private static Outcome.Planned polished(Draft.Run run, Plan plan, int effort) {
+        return Polish.of(run.problem, run.candidates, run.frame.slots(), plan, (int) (effort * BESIDE));
+    }
+
+    /** True if a plan has the parts that a frame would give it. */
+    private static boolean sameSlots(Frame frame, Plan plan) {
+        List<List<Choice>> rows = frame.rows();
+        for (int lesson = 0; lesson < rows.size(); lesson++)
+            if (rows.get(lesson).size() != plan.lessons().get(lesson).size()) return false;
+        return frame.slots().stream().allMatch(slot -> there(plan, slot) != null);
+    }
+
+    /** What a plan has in a slot; null if its lesson has other parts. */
+    private static @Nullable Segment there(Plan plan, Frame.Slot slot) {
+        List<Segment> lesson = plan.lessons().get(slot.lesson());
+        if (slot.position() >= lesson.size()) return null;
+        Segment there = lesson.get(slot.position());
+        return there.phases().equals(slot.first().phases()) ? there : null;
     }
 
     /** The best plan of a run, told on when it gets better. */
@@ -93,20 +175,25 @@ public final class TimefoldPlanner implements UnitPlanner {
             offer(found.plan());
         }
 
-        void offer(Plan other) {
+        /** @return true if it is better than what there was */
+        boolean offer(Plan other) {
             Score its = Rules.score(other);
-            if (score != null && !its.isBetterThan(score)) return;
+            if (score != null && !its.isBetterThan(score)) return false;
             plan = other;
             score = its;
             watcher.better(plan, score, run.evaluations);
+            return true;
         }
     }
 
     private static Draft start(Draft.Run run, Plan plan) {
         List<Place> places = new ArrayList<>();
         for (Frame.Slot slot : run.frame.slots()) {
-            Candidate option =
-                    plan.lessons().get(slot.lesson()).get(slot.position()).candidate();
+            Segment there = there(plan, slot);
+            Candidate option = there != null && slot.options().contains(there.candidate())
+                    ? there.candidate()
+                    : run.candidates.get(
+                            slot.lesson(), slot.first().activity(), slot.first().setting());
             places.add(new Place(places.size(), slot, option));
         }
         int most = run.problem.wishes().newCues(run.problem.profile().age().years());

@@ -11,6 +11,7 @@ import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.skill.Body;
 import io.isokinet.core.task.Toll;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Candidates;
@@ -32,6 +33,7 @@ import io.isokinet.core.unit.rule.EveryCueIntroducedInTime;
 import io.isokinet.core.unit.rule.FavouritesIn;
 import io.isokinet.core.unit.rule.FewLayouts;
 import io.isokinet.core.unit.rule.LittleChanges;
+import io.isokinet.core.unit.rule.LittleWaiting;
 import io.isokinet.core.unit.rule.LivelyOrCalm;
 import io.isokinet.core.unit.rule.LoadHasRoom;
 import io.isokinet.core.unit.rule.LooksSuffice;
@@ -39,18 +41,26 @@ import io.isokinet.core.unit.rule.NewAtItsEasiest;
 import io.isokinet.core.unit.rule.NewCuesWithinAge;
 import io.isokinet.core.unit.rule.NewOrFamiliar;
 import io.isokinet.core.unit.rule.NoLongGap;
+import io.isokinet.core.unit.rule.NoRunOfTheSame;
 import io.isokinet.core.unit.rule.NotTheSameAgain;
 import io.isokinet.core.unit.rule.OpeningsBelong;
 import io.isokinet.core.unit.rule.OrderAsWished;
+import io.isokinet.core.unit.rule.PlayUsesPractice;
+import io.isokinet.core.unit.rule.PlayedSoon;
+import io.isokinet.core.unit.rule.QueuesApart;
 import io.isokinet.core.unit.rule.RightChallenge;
 import io.isokinet.core.unit.rule.Rule;
+import io.isokinet.core.unit.rule.ShapeWorkIsShort;
 import io.isokinet.core.unit.rule.SkillsGetTheirShare;
 import io.isokinet.core.unit.rule.StaysInItsMinutes;
 import io.isokinet.core.unit.rule.WarmsLongEnough;
+import io.isokinet.core.unit.rule.WarmsWhatIsUsed;
 import io.isokinet.core.unit.rule.WorkHasACue;
 import io.isokinet.core.unit.rule.WorkMatchesReached;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 
@@ -90,6 +100,9 @@ final class ExactModel {
     /** at[k][l][v]: skill k is worked on in lesson l on rung v or above; v from 1. */
     private final BoolVar[][][] at;
 
+    /** The same of its drills alone, and of all its drills so far. */
+    private final BoolVar[][][] drilled;
+
     private final BoolVar[][][] highest;
 
     /** @param frame without locks */
@@ -111,6 +124,7 @@ final class ExactModel {
         introduced = new LinearArgument[cues];
         met = new BoolVar[cues][];
         at = new BoolVar[problem.targets().size()][lessons][];
+        drilled = new BoolVar[problem.targets().size()][lessons][];
         highest = new BoolVar[problem.targets().size()][lessons][];
         cues();
         minutesAddUp();
@@ -119,6 +133,11 @@ final class ExactModel {
         exposures();
         mediumRules();
         returns();
+        runs();
+        shapes();
+        plays();
+        queues();
+        warms();
         layouts();
         looks();
         favourites();
@@ -260,9 +279,10 @@ final class ExactModel {
                 for (int o = 0; o < x[s].length; o++) {
                     Candidate c = slots.get(s).options().get(o);
                     if (!skill.equals(c.activity().skill())) continue;
-                    if (c.level() > base + step) model.addLessOrEqual(x[s][o], before(s, skill, c.level() - step));
+                    int needed = candidates.reach().needed(skill, c.level(), step);
+                    if (needed > base) model.addLessOrEqual(x[s][o], before(s, skill, needed));
                     boolean play = slots.get(s).first().phases().contains(LessonPhase.PLAY);
-                    int allowed = WorkMatchesReached.allowed(play);
+                    int allowed = WorkMatchesReached.allowed(play, slots.get(s).lesson(), lessons);
                     IntVar below = amount(new WorkMatchesReached());
                     List<Literal> here = new ArrayList<>(List.of(x[s][o]));
                     if (play && c.level() > base) {
@@ -289,22 +309,158 @@ final class ExactModel {
     private void rises(int k, String skill) {
         for (int l = 0; l < lessons; l++) {
             at[k][l] = bools(TOP, "at");
+            drilled[k][l] = bools(TOP, "drilled");
             highest[k][l] = bools(TOP, "hi");
             for (int v = 1; v <= TOP; v++) {
                 at[k][l][v - 1] = or(inLesson(l, skill, v));
+                drilled[k][l][v - 1] = or(inLesson(l, skill, v, false));
                 highest[k][l][v - 1] =
-                        l == 0 ? at[k][l][v - 1] : or(List.of(highest[k][l - 1][v - 1], at[k][l][v - 1]));
+                        l == 0 ? drilled[k][l][v - 1] : or(List.of(highest[k][l - 1][v - 1], drilled[k][l][v - 1]));
             }
             for (int v = 1; v <= TOP && l > 0; v++) {
                 IntVar falls = amount(new DifficultyRises());
                 model.addGreaterOrEqual(falls, 1)
-                        .onlyEnforceIf(new Literal[] {highest[k][l - 1][v - 1], at[k][l][0], at[k][l][v - 1].not()});
+                        .onlyEnforceIf(
+                                new Literal[] {highest[k][l - 1][v - 1], drilled[k][l][0], drilled[k][l][v - 1].not()});
             }
         }
         IntVar below = amount(new DifficultyRises());
         BoolVar[] reached = highest[k][lessons - 1];
-        model.addGreaterOrEqual(below, difference(LinearExpr.constant(Math.min(4, lessons)), LinearExpr.sum(reached)))
+        int wanted = DifficultyRises.wanted(lessons, candidates.reach().highestDrill(skill));
+        model.addGreaterOrEqual(below, difference(LinearExpr.constant(wanted), LinearExpr.sum(reached)))
                 .onlyEnforceIf(reached[0]);
+    }
+
+    /** Soft: one activity twice in a row, and too often. */
+    private void runs() {
+        List<Integer> work = IntStream.range(0, x.length)
+                .filter(s -> slots.get(s).options().stream().allMatch(Candidate::works))
+                .boxed()
+                .toList();
+        Map<String, LinearExprBuilder> uses = new TreeMap<>();
+        for (int i = 0; i < work.size(); i++) {
+            Map<String, List<Literal>> here = byActivity(work.get(i));
+            here.forEach((key, literals) -> uses.computeIfAbsent(key, k -> LinearExpr.newBuilder())
+                    .add(LinearExpr.sum(literals.toArray(Literal[]::new))));
+            if (i == 0) continue;
+            IntVar run = amount(new NoRunOfTheSame());
+            byActivity(work.get(i - 1)).forEach((key, before) -> {
+                List<Literal> now = here.get(key);
+                if (now != null)
+                    model.addGreaterOrEqual(
+                            LinearExpr.newBuilder().add(run).add(1),
+                            LinearExpr.newBuilder()
+                                    .add(LinearExpr.sum(before.toArray(Literal[]::new)))
+                                    .add(LinearExpr.sum(now.toArray(Literal[]::new))));
+            });
+        }
+        int allowed = NoRunOfTheSame.allowed(lessons);
+        uses.values()
+                .forEach(sum -> model.addGreaterOrEqual(
+                        amount(new NoRunOfTheSame()),
+                        LinearExpr.newBuilder().add(sum).add(-allowed)));
+    }
+
+    private Map<String, List<Literal>> byActivity(int s) {
+        Map<String, List<Literal>> found = new TreeMap<>();
+        for (int o = 0; o < x[s].length; o++)
+            found.computeIfAbsent(slots.get(s).options().get(o).activity().key(), k -> new ArrayList<>())
+                    .add(x[s][o]);
+        return found;
+    }
+
+    /** Soft: the shape alone once a lesson, not after a skill's second lesson, and not alone in its first. */
+    private void shapes() {
+        for (int k = 0; k < at.length; k++) {
+            String skill = problem.targets().get(k).skill();
+            if (candidates.reach().highest(skill) < 2) continue;
+            for (int l = 0; l < lessons; l++) {
+                BoolVar past = model.newBoolVar("past");
+                LinearExprBuilder before = LinearExpr.newBuilder();
+                for (int e = 0; e < l; e++) before.add(at[k][e][0]);
+                model.addLessOrEqual(before, ShapeWorkIsShort.LESSONS - 1).onlyEnforceIf(past.not());
+                List<Literal> alone = new ArrayList<>(List.of(at[k][l][0], at[k][l][1].not()));
+                for (int e = 0; e < l; e++) alone.add(at[k][e][0].not());
+                model.addGreaterOrEqual(amount(new ShapeWorkIsShort()), 1).onlyEnforceIf(alone.toArray(Literal[]::new));
+                List<BoolVar> earlier = new ArrayList<>();
+                for (int s = 0; s < x.length; s++) {
+                    if (slots.get(s).lesson() != l
+                            || slots.get(s).first().phases().contains(LessonPhase.PLAY)) continue;
+                    List<Literal> here = new ArrayList<>();
+                    for (int o = 0; o < x[s].length; o++) {
+                        Candidate c = slots.get(s).options().get(o);
+                        if (c.level() == 1 && skill.equals(c.activity().skill())) here.add(x[s][o]);
+                    }
+                    BoolVar shape = or(here);
+                    model.addGreaterOrEqual(amount(new ShapeWorkIsShort()), 1)
+                            .onlyEnforceIf(new Literal[] {shape, past});
+                    IntVar again = amount(new ShapeWorkIsShort());
+                    for (BoolVar e : earlier) model.addGreaterOrEqual(again, 1).onlyEnforceIf(new Literal[] {shape, e});
+                    earlier.add(shape);
+                }
+            }
+        }
+    }
+
+    /** Medium: a game asks for a cue of a drill of its lesson; what is practised is played there or in the next. */
+    private void plays() {
+        for (int s = 0; s < x.length; s++) {
+            if (!slots.get(s).first().phases().contains(LessonPhase.PLAY)) continue;
+            LinearExprBuilder used = LinearExpr.newBuilder();
+            for (int q = 0; q < cues; q++) {
+                List<Literal> drills = new ArrayList<>();
+                for (int t = 0; t < x.length; t++)
+                    if (slots.get(t).lesson() == slots.get(s).lesson()
+                            && !slots.get(t).first().phases().contains(LessonPhase.PLAY)) drills.add(focus[t][q]);
+                BoolVar both = model.newBoolVar("used");
+                model.addImplication(both, focus[s][q]);
+                model.addLessOrEqual(both, LinearExpr.sum(drills.toArray(Literal[]::new)));
+                used.add(both);
+            }
+            model.addGreaterOrEqual(used.add(amount(new PlayUsesPractice())), where(s, Candidate::works));
+        }
+        for (int k = 0; k < at.length; k++) {
+            String skill = problem.targets().get(k).skill();
+            if (!candidates.reach().isPlayed(skill)) continue;
+            for (int l = 0; l < lessons; l++) {
+                int other = PlayedSoon.other(l, lessons - 1);
+                List<Literal> played = new ArrayList<>(inLesson(l, skill, 1, true));
+                if (other >= 0) played.addAll(inLesson(other, skill, 1, true));
+                model.addGreaterOrEqual(
+                        LinearExpr.newBuilder()
+                                .add(LinearExpr.sum(played.toArray(Literal[]::new)))
+                                .add(amount(new PlayedSoon())),
+                        drilled[k][l][0]);
+            }
+        }
+    }
+
+    /** Soft: a warm-up that leaves cold what the lesson uses. */
+    private void warms() {
+        for (int l = 0; l < lessons; l++)
+            for (Body body : Body.values()) {
+                LinearExprBuilder warmed = LinearExpr.newBuilder().add(amount(new WarmsWhatIsUsed()));
+                for (int s = 0; s < x.length; s++)
+                    if (slots.get(s).lesson() == l
+                            && slots.get(s).first().phases().contains(LessonPhase.WARM))
+                        warmed.add(where(s, c -> WarmsWhatIsUsed.warms(c, body)));
+                for (int k = 0; k < at.length; k++)
+                    if (problem.knowHow()
+                                    .skill(problem.targets().get(k).skill())
+                                    .action()
+                                    .uses()
+                            == body) model.addGreaterOrEqual(warmed, at[k][l][0]);
+            }
+    }
+
+    /** Soft: queue after queue. */
+    private void queues() {
+        for (int s = 1; s < x.length; s++) {
+            if (slots.get(s).lesson() != slots.get(s - 1).lesson()) continue;
+            model.addGreaterOrEqual(
+                    LinearExpr.newBuilder().add(amount(new QueuesApart())).add(1),
+                    LinearExpr.newBuilder().add(where(s, QueuesApart::queues)).add(where(s - 1, QueuesApart::queues)));
+        }
     }
 
     /** Rules that look at nothing but the option. */
@@ -316,6 +472,7 @@ final class ExactModel {
                 if (c.works()) cost(new RightChallenge(), RightChallenge.amount(c.bandPercent()), x[s][o]);
                 cost(new EnoughTries(), c.works() ? EnoughTries.amount(c) : 0, x[s][o]);
                 cost(new EnoughMotion(), EnoughMotion.amount(c), x[s][o]);
+                cost(new LittleWaiting(), LittleWaiting.amount(c), x[s][o]);
                 cost(new LivelyOrCalm(), LivelyOrCalm.amount(c, problem.wishes().tempo()), x[s][o]);
                 cost(new NewOrFamiliar(), NewOrFamiliar.amount(c, problem), x[s][o]);
                 cost(new OpeningsBelong(), OpeningsBelong.amount(c, problem.number(lesson) == 1), x[s][o]);
@@ -590,6 +747,15 @@ final class ExactModel {
     private List<Literal> inLesson(int l, String skill, int level) {
         List<Literal> found = new ArrayList<>();
         for (int s = 0; s < x.length; s++) if (slots.get(s).lesson() == l) found.addAll(of(s, skill, level));
+        return found;
+    }
+
+    /** @param play true for games, false for drills */
+    private List<Literal> inLesson(int l, String skill, int level, boolean play) {
+        List<Literal> found = new ArrayList<>();
+        for (int s = 0; s < x.length; s++)
+            if (slots.get(s).lesson() == l && slots.get(s).first().phases().contains(LessonPhase.PLAY) == play)
+                found.addAll(of(s, skill, level));
         return found;
     }
 

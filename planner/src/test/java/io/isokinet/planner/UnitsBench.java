@@ -11,6 +11,7 @@ import io.isokinet.core.skill.Skill;
 import io.isokinet.core.task.Toll;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
+import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.ClassProfile;
 import io.isokinet.core.unit.LessonSlot;
 import io.isokinet.core.unit.Plan;
@@ -197,9 +198,7 @@ final class UnitsBench {
     /** The same unit planned once more, with what was planned as what was there before. */
     private static Plan again(Plan plan) {
         UnitProblem p = plan.problem();
-        List<Set<ActivityKeys>> before = plan.lessons().stream()
-                .map(l -> l.stream().map(s -> s.activity().keys()).collect(Collectors.toSet()))
-                .toList();
+        List<List<Choice>> before = plan.fixed();
         UnitProblem replanned = new UnitProblem(
                 p.profile(),
                 p.lessons(),

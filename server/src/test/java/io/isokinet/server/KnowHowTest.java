@@ -220,7 +220,7 @@ class KnowHowTest {
         ObjectNode ours = copy("hop", "our-hop", "Our Hop");
         assertThat(put("SKILL", renamed(ours)).body()).contains("our-hop").doesNotContain("findings");
         JsonNode packs = school.as.get("/api/packs").json();
-        assertThat(packs.get(1).get("gaps").toString()).contains("Our Hop has no activity on the rungs");
+        assertThat(packs.get(1).get("gaps").toString()).contains("Our Hop has no activity on the levels");
         for (String key : List.of("heron-stands", "still-pools", "hop-and-hold")) {
             ObjectNode drill = copy(key, "our-" + key, "Our " + key);
             drill.put("skill", "our-hop");

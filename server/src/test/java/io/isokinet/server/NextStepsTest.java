@@ -189,7 +189,7 @@ class NextStepsTest {
         JsonNode lesson = next.get("lesson");
         assertThat(lesson.get("lesson").asString()).isEqualTo(second.toString());
         assertThat(lesson.get("ownLooks").asString()).startsWith("6 of ").contains("in the last lesson");
-        assertThat(next.get("skills").get(0).get("rung").asString()).startsWith("rung ");
+        assertThat(next.get("skills").get(0).get("rung").asString()).startsWith("level ");
         int planned = 0;
         int watched = 0;
         JsonNode hall = school.as.get("/api/hall/" + second).json();

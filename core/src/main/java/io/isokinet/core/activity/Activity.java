@@ -67,7 +67,7 @@ public record Activity(
         Conduct conduct,
         List<Activity> stations) {
     public Activity {
-        phases = Set.copyOf(phases);
+        phases = LessonPhase.set(phases);
         hosts = List.copyOf(hosts);
         showsWell = List.copyOf(showsWell);
         needs = List.copyOf(needs);

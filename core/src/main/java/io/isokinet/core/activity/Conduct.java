@@ -1,6 +1,8 @@
 package io.isokinet.core.activity;
 
+import io.isokinet.core.skill.Body;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param link another subject with one question and its answer; null for none
  * @param recap what to add where it recalls the lesson before; null for nothing
  * @param occasion when in a unit it belongs
+ * @param warms what of a body a warm-up warms; empty where it does not say
  * @param home how to do it at home; null where that makes no sense
  */
 public record Conduct(
@@ -27,6 +30,7 @@ public record Conduct(
         @Nullable Link link,
         @Nullable String recap,
         Occasion occasion,
+        Set<Body> warms,
         @Nullable String home) {
     /** For an activity that says nothing of it. */
     public static final Conduct USUAL = new Conduct(
@@ -39,6 +43,7 @@ public record Conduct(
             null,
             null,
             Occasion.ANY,
+            Set.of(),
             null);
 
     /** A question that belongs to another subject, with its answer. */
@@ -46,5 +51,6 @@ public record Conduct(
 
     public Conduct {
         roles = List.copyOf(roles);
+        warms = Set.copyOf(warms);
     }
 }

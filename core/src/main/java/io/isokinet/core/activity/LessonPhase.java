@@ -1,5 +1,8 @@
 package io.isokinet.core.activity;
 
+import java.util.Collection;
+import java.util.Set;
+
 /** A part of a lesson. One segment may serve several: the recap may sit in the warm-up, the closing talk in the cool-down. */
 public enum LessonPhase {
     GATHER("opening talk"),
@@ -13,6 +16,11 @@ public enum LessonPhase {
     CLOSE("closing talk");
 
     private final String label;
+
+    /** The same phases as a set that never changes and is quick to ask. */
+    public static Set<LessonPhase> set(Collection<LessonPhase> phases) {
+        return PhaseSet.of(phases);
+    }
 
     LessonPhase(String label) {
         this.label = label;

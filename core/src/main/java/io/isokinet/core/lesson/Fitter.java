@@ -140,9 +140,9 @@ public final class Fitter {
             Fit fit = laying.at(groups);
             if (fit != null) return fit;
         }
-        if (activity.grouping().formation().is(Formation.Is.IN_WAVES) && laying.roomy > 0)
+        if (activity.grouping().formation().is(Formation.Is.IN_WAVES))
             for (int waves = 2; waves <= MOST_WAVES; waves++) {
-                Fit fit = laying.waves(waves);
+                Fit fit = laying.roomy > 0 ? laying.waves(waves) : laying.wavesForFloor(waves);
                 if (fit != null) return fit;
             }
         return laying.refused();
@@ -223,6 +223,27 @@ public final class Fitter {
                     : null;
         }
 
+        /** Where the floor is too small for all at once, and a part of them works while the others watch; nobody warms up like that. */
+        @Nullable
+        Fit wavesForFloor(int waves) {
+            if (!activity.worksOnSkill() || !activity.grouping().formation().spreads()) return null;
+            int some = (children + waves - 1) / waves;
+            SpaceNeed space = space(asked, asked.needs(), best);
+            FloorFit there = floor(place, space, activity.grouping().formation(), some);
+            if (there.groups() == 0) return null;
+            KitList list = kit.find(asked.needs(), some, (best + waves - 1) / waves, here);
+            return list.suffices()
+                    ? works(
+                            new Laid(asked, asked.needs(), best, waves, list, adapted),
+                            space,
+                            there,
+                            place,
+                            best,
+                            List.of("%s has room for %d of %d at once."
+                                    .formatted(Words.capital(place.name()), some, children)))
+                    : null;
+        }
+
         Fit refused() {
             if (roomy > 0) {
                 List<String> reasons = new ArrayList<>();
@@ -263,15 +284,20 @@ public final class Fitter {
     }
 
     private FloorFit floor(Place place, SpaceNeed space, Formation formation) {
+        return floor(place, space, formation, children);
+    }
+
+    /** @param some children who stand on it at once */
+    private FloorFit floor(Place place, SpaceNeed space, Formation formation, int some) {
         return floors.computeIfAbsent(
-                new Room(place.name(), place, space, formation), r -> FloorFit.of(place, space, formation, children));
+                new Room(place.name(), place, space, formation, some), r -> FloorFit.of(place, space, formation, some));
     }
 
     /** By name first, so that two places are seldom compared in full. */
-    private record Room(String name, Place place, SpaceNeed space, Formation formation) {
+    private record Room(String name, Place place, SpaceNeed space, Formation formation, int children) {
         @Override
         public int hashCode() {
-            return name.hashCode() + 31 * space.hashCode() + formation.hashCode();
+            return name.hashCode() + 31 * space.hashCode() + formation.hashCode() + children;
         }
     }
 

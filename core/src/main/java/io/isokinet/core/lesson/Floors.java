@@ -63,7 +63,8 @@ public final class Floors {
                 activity.conduct().gathering(),
                 watch == null ? null : watch.seen(),
                 watched,
-                moved));
+                moved,
+                works.waves()));
     }
 
     private static Sending sending(Task task) {

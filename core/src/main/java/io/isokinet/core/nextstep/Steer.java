@@ -75,7 +75,7 @@ public record Steer(Plan plan, List<String> reasons) {
             now = swapped.plan();
         }
         if (reasons.isEmpty())
-            reasons.add("%s: lesson %d stays on rung %d or below as it is."
+            reasons.add("%s: lesson %d stays on level %d or below as it is."
                     .formatted(plan.problem().knowHow().skill(skill).name(), plan.number(lesson), most));
         return new Steer(now, reasons);
     }
@@ -101,7 +101,7 @@ public record Steer(Plan plan, List<String> reasons) {
         if (goesOn)
             return new Steer(
                     plan,
-                    List.of("%s: lesson %d goes on to a higher rung as it is."
+                    List.of("%s: lesson %d goes on to a higher level as it is."
                             .formatted(plan.problem().knowHow().skill(skill).name(), plan.number(lesson))));
         Swapped swapped = swap(plan, candidates, highest, level -> level == reached + 1);
         return new Steer(swapped.plan(), List.of(swapped.reason()));
@@ -111,7 +111,7 @@ public record Steer(Plan plan, List<String> reasons) {
 
     /** What is on the lowest rung that fits is made easier by a step of its lever. */
     private static Swapped ease(Plan plan, Candidates candidates, Segment s) {
-        String where = "lesson %d: %s (rung %d) is the lowest that fits"
+        String where = "lesson %d: %s (level %d) is the lowest that fits"
                 .formatted(plan.number(s.lesson()), s.activity().name(), s.level());
         if (s.locked() || s.setting() == 0) return new Swapped(plan, "Left in %s.".formatted(where));
         Plan eased = Edit.read(plan, candidates, new Edit.Adjust(s.id(), s.setting() - 1));
@@ -122,7 +122,7 @@ public record Steer(Plan plan, List<String> reasons) {
     }
 
     private static Swapped swap(Plan plan, Candidates candidates, Segment segment, IntPredicate level) {
-        String where = "lesson %d, %s (rung %d)"
+        String where = "lesson %d, %s (level %d)"
                 .formatted(plan.number(segment.lesson()), segment.activity().name(), segment.level());
         if (segment.locked()) return new Swapped(plan, "Left as it is, since it is locked: %s.".formatted(where));
         List<Candidate> options = candidates.options(segment.lesson(), segment.phases()).stream()
@@ -146,10 +146,10 @@ public record Steer(Plan plan, List<String> reasons) {
             }
         }
         if (better == null || chosen == null)
-            return new Swapped(plan, "Nothing on the rung that is wanted fits in the place of %s.".formatted(where));
+            return new Swapped(plan, "Nothing on the level that is wanted fits in the place of %s.".formatted(where));
         return new Swapped(
                 Edit.read(better, candidates, new Edit.Lock(segment.id(), true)),
-                "Lesson %d: %s (rung %d) in place of %s (rung %d)."
+                "Lesson %d: %s (level %d) in place of %s (level %d)."
                         .formatted(
                                 plan.number(segment.lesson()),
                                 chosen.name(),

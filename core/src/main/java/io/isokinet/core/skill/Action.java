@@ -14,6 +14,11 @@ public enum Action {
         this.limb = limb;
     }
 
+    /** What of a body it uses most. */
+    public Body uses() {
+        return this == KICK ? Body.LEGS : Body.ARMS;
+    }
+
     /** As in "throwing hand". */
     public String adjective() {
         return adjective;

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param view from where the cue is seen best; null where none is watched
  * @param watched the side of the body that is watched
  * @param moved groups that were put elsewhere: the corner of their area by index
+ * @param waves how many take turns on it; 1 if all are on it at once
  */
 public record FloorTask(
         Place place,
@@ -34,7 +35,25 @@ public record FloorTask(
         Gathering gathering,
         @Nullable Seen view,
         Side watched,
-        Map<Integer, Point> moved) {
+        Map<Integer, Point> moved,
+        int waves) {
+    /** With all on it at once. */
+    public FloorTask(
+            Place place,
+            SpaceNeed need,
+            Formation formation,
+            List<Integer> sizes,
+            List<Integer> leftHanded,
+            Sending sending,
+            List<Piece> pieces,
+            List<String> parts,
+            Gathering gathering,
+            @Nullable Seen view,
+            Side watched,
+            Map<Integer, Point> moved) {
+        this(place, need, formation, sizes, leftHanded, sending, pieces, parts, gathering, view, watched, moved, 1);
+    }
+
     public FloorTask {
         sizes = List.copyOf(sizes);
         leftHanded = List.copyOf(leftHanded);

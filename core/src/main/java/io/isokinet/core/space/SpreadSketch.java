@@ -17,7 +17,7 @@ final class SpreadSketch extends Sketch {
     /** All over the floor, and what lies about between them. */
     @Override
     void draw(FloorPlanner planner, FloorFit fit) {
-        int n = task.children();
+        int n = (task.children() + task.waves() - 1) / task.waves();
         List<Piece> about = task.pieces().stream()
                 .filter(p -> p.per() == Need.Per.CLASS && p.kind() != Thing.Kind.PILE)
                 .toList();
@@ -34,7 +34,13 @@ final class SpreadSketch extends Sketch {
                 things.add(new Thing(piece.kind(), points.get(i), piece.width(), -1, piece.label()));
             } else children.add(points.get(i));
         }
+        children.addAll(watching(task.children() - n));
         all(children);
+        for (int i = n; i < spots.size(); i++) {
+            Spot s = spots.get(i);
+            spots.set(i, new Spot(Spot.Does.WAITS, s.at(), s.group(), s.place(), s.leftHanded(), s.label()));
+        }
+        children.subList(n, children.size()).clear();
         double apart = nearest(children);
         if (apart < task.need().metresPerGroup() * 0.7)
             find(
@@ -45,6 +51,14 @@ final class SpreadSketch extends Sketch {
                             apart, task.need().metresPerGroup()));
         pile(floor.clear);
         eachOwn();
+    }
+
+    /** Who watches stands along the edge. */
+    private List<Point> watching(int some) {
+        List<Point> edge = floor.edge();
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < some; i++) points.add(edge.get((int) ((long) i * edge.size() / some)));
+        return points;
     }
 
     private static double nearest(List<Point> points) {

@@ -21,6 +21,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Activities fitted to the places of the unit, each once, when it is first asked for. One thread at a time. */
 public final class Candidates {
@@ -39,6 +40,7 @@ public final class Candidates {
     private final int[] wanted;
     private final Set<String> skills;
     private final Fitter fitter;
+    private @Nullable Reach reach;
     private final List<Place> places;
     private final int[] placeOf;
     private final List<Map<ActivityKeys, Candidate[]>> made;
@@ -46,7 +48,7 @@ public final class Candidates {
     private final List<Map<String, Fit[]>> fits;
 
     /** The same fits for another problem that differs in wishes and locks alone. */
-    Candidates of(UnitProblem other) {
+    public Candidates of(UnitProblem other) {
         return new Candidates(other, this);
     }
 
@@ -127,6 +129,91 @@ public final class Candidates {
     /** Exposures to aim for, by target cue. */
     int wanted(int cue) {
         return wanted[cue];
+    }
+
+    /** How far each skill can be climbed here. */
+    public Reach reach() {
+        if (reach == null) {
+            List<Candidate> fitting = new ArrayList<>();
+            for (int place = 0; place < places.size(); place++) fitting.addAll(fitting(firstIn(place)));
+            reach = Reach.of(fitting);
+        }
+        return reach;
+    }
+
+    /** How far each skill can be climbed in the place of one lesson. */
+    Reach reach(int lesson) {
+        return Reach.of(fitting(lesson));
+    }
+
+    private int firstIn(int place) {
+        return IntStream.range(0, placeOf.length)
+                .filter(l -> placeOf[l] == place)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<Candidate> fitting(int lesson) {
+        return ofSkills()
+                .map(a -> nearest(lesson, a))
+                .filter(Candidate::allowed)
+                .toList();
+    }
+
+    private Stream<Activity> ofSkills() {
+        return problem.knowHow().activities().stream()
+                .filter(a -> a.skill() != null && skills.contains(a.skill()))
+                .filter(a -> a.stations().isEmpty());
+    }
+
+    /**
+     * Why what would take a skill further does not fit in the place of a lesson; null if nothing is known that would.
+     *
+     * @param above the rung that is reached
+     * @param game true if it is games that are missing
+     */
+    @Nullable
+    String refused(int lesson, String skill, int above, boolean game) {
+        int age = problem.profile().age().years();
+        return ofSkills()
+                .filter(a -> skill.equals(a.skill()) && a.rung() != null)
+                .filter(a -> game && above > 1 ? a.isGame() : a.rung().level() > Math.min(above, 1))
+                // What the class is too young or too old for is the last to look for.
+                .sorted(Comparator.comparing((Activity a) -> a.ageFrom() > age || a.ageTo() < age)
+                        .thenComparingInt(a -> a.rung().level()))
+                .map(a -> nearest(lesson, a))
+                .filter(c -> !c.allowed())
+                .map(this::refusal)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private String refusal(Candidate c) {
+        return c.fit() instanceof Fit.Fails fails
+                ? fails.reasons().get(0)
+                : "%s is not allowed here.".formatted(c.activity().name());
+    }
+
+    /** The largest number of children, fewer than there are, whom something that serves these phases would fit; 0 for none. */
+    int wouldFit(int lesson, Set<LessonPhase> phases) {
+        int low = 0;
+        int high = problem.profile().children();
+        while (high - low > 1) {
+            int some = (low + high) / 2;
+            Fitter fewer = new Fitter(
+                    problem.knowHow(),
+                    problem.cupboard(),
+                    problem.profile().age(),
+                    some,
+                    problem.policy(),
+                    problem.fresh());
+            Place place = places.get(placeOf[lesson]);
+            boolean fits = wanted(phases).stream()
+                    .anyMatch(a -> fewer.fit(a, place) instanceof Fit.Works works && works.allowed());
+            if (fits) low = some;
+            else high = some;
+        }
+        return low;
     }
 
     /** Index of a target cue; -1 if it is none. */

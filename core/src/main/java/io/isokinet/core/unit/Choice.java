@@ -30,7 +30,7 @@ public record Choice(
         @Nullable List<String> focus,
         @Nullable String watch) {
     public Choice {
-        phases = Set.copyOf(phases);
+        phases = LessonPhase.set(phases);
     }
 
     /** A free choice of one activity. */

@@ -4,11 +4,16 @@ import io.isokinet.core.activity.LessonPhase;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.SortedMap;
-import java.util.TreeSet;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,29 +21,69 @@ import org.jspecify.annotations.Nullable;
  * there. If that cannot be filled at all, the certificates say why, with their numbers.
  */
 public final class Frame {
-    /**
-     * One thing to decide.
-     *
-     * @param options never empty
-     */
-    public record Slot(int lesson, int position, Choice first, List<Candidate> options) {
+    /** One thing to decide. */
+    public static final class Slot {
+        private final int lesson;
+        private final int position;
+        private final Choice first;
+        private final List<Candidate> options;
+        /** Made once, since a search asks for the same ones again and again. */
+        private final Map<Candidate, Choice> choices = new HashMap<>();
+
+        /** @param options never empty */
+        Slot(int lesson, int position, Choice first, List<Candidate> options) {
+            this.lesson = lesson;
+            this.position = position;
+            this.first = first;
+            this.options = List.copyOf(options);
+            for (Candidate option : options)
+                choices.put(option, first.withActivity(option.activity().keys(), option.setting()));
+        }
+
+        /** Index from 0. */
+        public int lesson() {
+            return lesson;
+        }
+
+        /** In the lesson, from 0. */
+        public int position() {
+            return position;
+        }
+
+        /** What stands there to begin with: the shortest option. */
+        public Choice first() {
+            return first;
+        }
+
+        public List<Candidate> options() {
+            return options;
+        }
+
         /** The choice with one of the options. */
         public Choice with(Candidate option) {
-            return first.withActivity(option.activity().keys(), option.setting());
+            Choice made = choices.get(option);
+            return made == null ? first.withActivity(option.activity().keys(), option.setting()) : made;
         }
     }
+
+    /** Minutes by which work is stretched over its most where a lesson has them. */
+    private static final int STRETCHED = 6;
+
+    private static final Set<LessonPhase> DRILL = Set.of(LessonPhase.PRACTISE, LessonPhase.TEACH);
+    private static final Set<LessonPhase> GAME = Set.of(LessonPhase.PLAY);
 
     private final UnitProblem problem;
     private final Candidates candidates;
     private final List<List<Choice>> rows = new ArrayList<>();
     private final List<Slot> slots = new ArrayList<>();
     private final List<String> certificates = new ArrayList<>();
+    private final Map<Set<LessonPhase>, List<Integer>> missing = new LinkedHashMap<>();
 
     /** @param ids a new stable id for each new segment */
     public Frame(UnitProblem problem, Candidates candidates, Supplier<String> ids) {
         this.problem = problem;
         this.candidates = candidates;
-        TreeSet<String> found = new TreeSet<>();
+        Set<String> found = new LinkedHashSet<>(reaches());
         for (int lesson = 0; lesson < problem.lessons().size(); lesson++) {
             LessonSlot slot = problem.lessons().get(lesson);
             SortedMap<Integer, Choice> locks = problem.locks().get(lesson);
@@ -50,6 +95,7 @@ public final class Frame {
                         .formatted(problem.number(lesson), slot.minutes(), Skeleton.SHORTEST));
             else found.addAll(fill(lesson, row, locks, ids));
         }
+        missing.forEach((phases, lessons) -> found.add(nothingServes(lessons, phases)));
         if (found.isEmpty()) found.addAll(startOfLadders());
         certificates.addAll(found);
     }
@@ -84,8 +130,9 @@ public final class Frame {
 
     private List<String> fill(int lesson, List<Choice> row, SortedMap<Integer, Choice> locks, Supplier<String> ids) {
         List<String> found = new ArrayList<>(lockedWrongly(lesson, locks));
-        List<Set<LessonPhase>> skeleton =
-                Skeleton.of(problem.lessons().get(lesson).minutes(), lesson == 0);
+        List<Set<LessonPhase>> skeleton = Skeleton.of(
+                problem.lessons().get(lesson).minutes(), lesson == 0, share(lesson, DRILL), share(lesson, GAME));
+        boolean complete = true;
         List<@Nullable Choice> held = held(skeleton, locks);
         List<List<Candidate>> options = new ArrayList<>();
         int least = 0;
@@ -99,7 +146,9 @@ public final class Frame {
             }
             List<Candidate> serving = candidates.options(lesson, skeleton.get(i));
             if (serving.isEmpty()) {
-                found.add(nothingServes(lesson, skeleton.get(i)));
+                complete = false;
+                List<Integer> lessons = missing.computeIfAbsent(skeleton.get(i), k -> new ArrayList<>());
+                if (!lessons.contains(lesson)) lessons.add(lesson);
                 continue;
             }
             Candidate shortest = serving.stream()
@@ -108,7 +157,7 @@ public final class Frame {
                     .orElseThrow();
             least += shortest.activity().minutesLeast();
             most += serving.stream()
-                    .mapToInt(c -> c.activity().minutesMost())
+                    .mapToInt(c -> c.activity().minutesMost() + (c.works() ? STRETCHED : 0))
                     .max()
                     .orElseThrow();
             row.add(Choice.of(ids.get(), skeleton.get(i), shortest.activity().keys(), shortest.setting()));
@@ -120,12 +169,13 @@ public final class Frame {
             row.add(at, lock);
             options.add(Math.min(at, options.size()), List.of());
         });
-        if (found.isEmpty())
+        if (found.isEmpty() && row.size() == options.size())
             for (int i = 0; i < row.size(); i++)
                 if (!options.get(i).isEmpty()) slots.add(new Slot(lesson, i, row.get(i), options.get(i)));
         least += locks.values().stream().mapToInt(l -> fixedOr(l, true)).sum();
         most += locks.values().stream().mapToInt(l -> fixedOr(l, false)).sum();
         int minutes = problem.lessons().get(lesson).minutes();
+        if (!complete) return found;
         if (least > minutes)
             found.add("Lesson %d has %d minutes, but the shortest choice for each of its parts adds up to %d."
                     .formatted(problem.number(lesson), minutes, least));
@@ -134,6 +184,13 @@ public final class Frame {
                     "Lesson %d has %d minutes, but the longest choice for each of its parts adds up to %d; unlock minutes or shorten the lesson."
                             .formatted(problem.number(lesson), minutes, most));
         return found;
+    }
+
+    /** How many different activities that serve these phases a lesson has, if none is done too often over the unit. */
+    private int share(int lesson, Set<LessonPhase> phases) {
+        int lessons = problem.lessons().size();
+        long there = candidates.serving(lesson, phases).size();
+        return (int) (there * Skeleton.uses(lessons) / lessons);
     }
 
     private int fixedOr(Choice lock, boolean least) {
@@ -170,24 +227,124 @@ public final class Frame {
         return lock.containsAll(slot) || slot.containsAll(lock);
     }
 
-    private String nothingServes(int lesson, Set<LessonPhase> phases) {
-        String names = phases.stream()
-                .sorted()
-                .map(LessonPhase::label)
-                .reduce((a, b) -> a + " with " + b)
-                .orElse("");
+    /** One sentence for one cause: which part, how many would fit, and what comes nearest. */
+    private String nothingServes(List<Integer> lessons, Set<LessonPhase> phases) {
+        String part = phases.contains(LessonPhase.WARM)
+                ? "warm-up"
+                : phases.contains(LessonPhase.PRACTISE)
+                        ? "drill"
+                        : phases.contains(LessonPhase.PLAY)
+                                ? "game"
+                                : phases.contains(LessonPhase.CLOSE) ? "close" : "opening talk";
+        String article = part.equals("opening talk") ? "an " : "a ";
+        int lesson = lessons.get(0);
+        String which = numbers(lessons) + (lessons.size() == 1 ? " needs " : " need ") + article + part;
         var banned = candidates.banned(lesson, phases);
         if (!banned.isEmpty())
-            return "Lesson %d needs a %s and no activity fits but what is banned: take back the ban on %s."
-                    .formatted(problem.number(lesson), names, banned.get(0).name());
+            return "%s and no activity fits but what is banned: take back the ban on %s."
+                    .formatted(which, banned.get(0).name());
         List<String> refusals = candidates.refusals(lesson, phases);
-        return "Lesson %d needs a %s and no activity fits: %s"
+        if (refusals.isEmpty()) return which + " and no activity fits: none of those known serves it for these skills.";
+        int fewer = candidates.wouldFit(lesson, phases);
+        return "%s and no activity fits%s. What comes nearest: %s"
                 .formatted(
-                        problem.number(lesson),
-                        names,
-                        refusals.isEmpty()
-                                ? "none of those known serves it for these skills."
-                                : String.join(" ", refusals.subList(0, Math.min(4, refusals.size()))));
+                        which,
+                        fewer == 0
+                                ? ""
+                                : " %d children in %s; %d would fit"
+                                        .formatted(
+                                                problem.profile().children(),
+                                                problem.lessons()
+                                                        .get(lesson)
+                                                        .place()
+                                                        .name(),
+                                                fewer),
+                        String.join(" ", refusals.subList(0, Math.min(2, refusals.size()))));
+    }
+
+    /** "Lesson 3", "Lessons 1 to 6", "Lessons 1, 3 and 4". */
+    private String numbers(List<Integer> lessons) {
+        List<Integer> numbers = lessons.stream().map(problem::number).toList();
+        int n = numbers.size();
+        if (n == 1) return "Lesson " + numbers.get(0);
+        if (n > 2 && numbers.get(n - 1) - numbers.get(0) == n - 1)
+            return "Lessons %d to %d".formatted(numbers.get(0), numbers.get(n - 1));
+        return "Lessons %s and %d"
+                .formatted(
+                        numbers.subList(0, n - 1).stream().map(String::valueOf).collect(Collectors.joining(", ")),
+                        numbers.get(n - 1));
+    }
+
+    /** What cannot be done here but as empty movement is asked about before minutes are spent on it. */
+    private List<String> reaches() {
+        List<String> found = new ArrayList<>();
+        int free = IntStream.range(0, problem.lessons().size())
+                .filter(l -> !problem.lessons().get(l).kept())
+                .findFirst()
+                .orElse(-1);
+        if (free < 0) return found;
+        for (Target target : problem.targets()) {
+            String skill = target.skill();
+            Reach reach = candidates.reach();
+            String what = reach.highest(skill) == 0
+                    ? "cannot be done here at all"
+                    : reach.highest(skill) == 1
+                            ? "cannot go beyond its shape here, the first level"
+                            : reach.highestDrill(skill) == 0
+                                    ? "has no drill that fits here"
+                                    : reach.isPlayed(skill) ? "" : "has no game that fits here";
+            if (what.isEmpty()) continue;
+            String why = candidates.refused(free, skill, reach.highest(skill), !reach.isPlayed(skill));
+            found.add("%s %s.%s Make or borrow what is missing, choose another place, or another skill in its stead."
+                    .formatted(problem.knowHow().skill(skill).name(), what, why == null ? "" : " " + why));
+        }
+        if (found.isEmpty()) found.addAll(enough(free));
+        return found;
+    }
+
+    /** Activities carry so many lessons before they come too often; fewer or shorter lessons, or another skill, is the way out. */
+    private List<String> enough(int free) {
+        int minutes = problem.lessons().get(free).minutes();
+        if (minutes < Skeleton.SHORTEST) return List.of();
+        int all = problem.lessons().size();
+        int drills = candidates.serving(free, DRILL).size();
+        int games = candidates.serving(free, GAME).size();
+        if (drills == 0 || games == 0) return List.of();
+        int byDrills = all;
+        while (byDrills > 1 && !carry(minutes, byDrills, drills, Integer.MAX_VALUE / all)) byDrills--;
+        int byGames = all;
+        while (byGames > 1 && !carry(minutes, byGames, Integer.MAX_VALUE / all, games)) byGames--;
+        // A unit that is a little longer is planned with a few repeats; a game that is the only one may come twice as
+        // often.
+        if (3 * byDrills >= 2 * all && 2 * byGames >= all) return List.of();
+        int lessons = Math.min(byDrills, byGames);
+        int shorter = minutes;
+        while (shorter > Skeleton.SHORTEST && !carry(shorter, all, drills, games)) shorter--;
+        return List.of(
+                "%d drill%s and %d game%s fit here: enough for %d lesson%s of %d minutes before they come too often, and there are %d. Plan fewer lessons%s, add a skill, or get what other drills need."
+                        .formatted(
+                                drills,
+                                drills == 1 ? "" : "s",
+                                games,
+                                games == 1 ? "" : "s",
+                                lessons,
+                                lessons == 1 ? "" : "s",
+                                minutes,
+                                all,
+                                carry(shorter, all, drills, games) ? ", make them %d minutes".formatted(shorter) : ""));
+    }
+
+    private static int share(int there, int uses, int lessons) {
+        return (int) Math.min(Integer.MAX_VALUE, (long) there * uses / lessons);
+    }
+
+    private static boolean carry(int minutes, int lessons, int drills, int games) {
+        int uses = Skeleton.uses(lessons);
+        List<Set<LessonPhase>> row =
+                Skeleton.of(minutes, false, share(drills, uses, lessons), share(games, uses, lessons));
+        long drilled = row.stream().filter(DRILL::equals).count();
+        long played = row.stream().filter(GAME::equals).count();
+        return drilled * lessons <= (long) drills * uses && played * lessons <= (long) games * uses;
     }
 
     /** The first piece of work of a unit must stand on a rung that the class can step on. */
@@ -195,17 +352,16 @@ public final class Frame {
         int step = problem.wishes().climb();
         for (Slot slot : slots) {
             if (!slot.first().phases().contains(LessonPhase.PRACTISE)) continue;
-            boolean onto = slot.options().stream()
-                    .anyMatch(c -> c.level()
-                            <= problem.reached()
-                                            .getOrDefault(
-                                                    String.valueOf(c.activity().skill()), 0)
-                                    + step);
+            boolean onto = slot.options().stream().anyMatch(c -> {
+                String skill = String.valueOf(c.activity().skill());
+                return candidates.reach().needed(skill, c.level(), step)
+                        <= problem.reached().getOrDefault(skill, 0);
+            });
             if (onto || !slot.first().equals(firstWork())) return List.of();
             int lowest =
                     slot.options().stream().mapToInt(Candidate::level).min().orElseThrow();
             return List.of(
-                    "Lesson %d starts the practice, and the lowest drill that fits is on rung %d; the class has not been on the rung below. Get the kit or the room for a lower one, or give leave to skip a rung."
+                    "Lesson %d starts the practice, and the lowest drill that fits is on level %d; the class has not been on the level below. Get the kit or the room for a lower one, or give leave to skip a level."
                             .formatted(problem.number(slot.lesson()), lowest));
         }
         return List.of();

@@ -13,7 +13,7 @@ import java.util.TreeMap;
  * one at a time, and those stay out with which there is none.
  */
 final class LeastToGiveUp {
-    private static final String RUNGS = "the wish to climb one rung at a time";
+    private static final String RUNGS = "the wish to climb one level at a time";
 
     private final UnitProblem problem;
     private final Candidates candidates;
@@ -34,7 +34,7 @@ final class LeastToGiveUp {
     }
 
     private List<String> find() {
-        if (!possible()) return List.of();
+        if (!possible()) return oneSkill();
         List<String> out = new ArrayList<>();
         if (!problem.wishes().skipsRungs()) {
             climbs = true;
@@ -65,6 +65,20 @@ final class LeastToGiveUp {
             out.add("the ban on " + name(ban));
         }
         return Collections.unmodifiableList(out);
+    }
+
+    /** A skill without which all that was wished can stay. */
+    private List<String> oneSkill() {
+        if (problem.targets().size() < 2) return List.of();
+        for (Target target : problem.targets()) {
+            UnitProblem less = problem.with(
+                    problem.targets().stream().filter(t -> !t.equals(target)).toList());
+            if (new Frame(less, new Candidates(less), () -> "new")
+                    .certificates()
+                    .isEmpty())
+                return List.of(problem.knowHow().skill(target.skill()).name());
+        }
+        return List.of();
     }
 
     private String name(String activity) {

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 public final class Plan {
     private final UnitProblem problem;
     private final List<String> targetCues;
+    private final Reach reach;
     private final List<List<Segment>> lessons;
     private final List<String> leftOver;
     private final List<Segment> all = new ArrayList<>();
@@ -20,12 +21,19 @@ public final class Plan {
 
     /**
      * @param targetCues the cues to teach
+     * @param reach how far each skill can be climbed here
      * @param lessons segments by lesson, in order
      * @param leftOver target cues that are not introduced, for the next unit
      */
-    public Plan(UnitProblem problem, List<String> targetCues, List<List<Segment>> lessons, List<String> leftOver) {
+    public Plan(
+            UnitProblem problem,
+            List<String> targetCues,
+            Reach reach,
+            List<List<Segment>> lessons,
+            List<String> leftOver) {
         this.problem = problem;
         this.targetCues = List.copyOf(targetCues);
+        this.reach = reach;
         this.lessons = List.copyOf(lessons);
         this.leftOver = List.copyOf(leftOver);
         for (List<Segment> lesson : lessons)
@@ -52,6 +60,11 @@ public final class Plan {
 
     public List<String> targetCues() {
         return targetCues;
+    }
+
+    /** How far each skill can be climbed here. */
+    public Reach reach() {
+        return reach;
     }
 
     public List<List<Segment>> lessons() {

@@ -20,6 +20,8 @@ public final class Reading {
 
     /** In which a cue is shown and tried once. Common practice. */
     public static final int FREEZE_SECONDS = 40;
+    /** A game asks for what its lesson practised before anything else. */
+    private static final int USED = 1000;
     /** Nothing is squeezed below this. */
     private static final int SHORTEST = 2;
 
@@ -32,6 +34,8 @@ public final class Reading {
     private final int[] lessonsMet;
     private final int[] lastMet;
     private final int[] looked;
+    /** The last lesson in which each cue was practised. */
+    private final int[] drilled;
 
     /**
      * What a search may decide beside the choices; the reading decides where it says nothing.
@@ -63,6 +67,8 @@ public final class Reading {
         this.lastMet = new int[targets];
         Arrays.fill(lastMet, -1);
         this.looked = new int[targets];
+        this.drilled = new int[targets];
+        Arrays.fill(drilled, -1);
     }
 
     /** @param choices one list a lesson, in order */
@@ -81,7 +87,7 @@ public final class Reading {
         List<String> leftOver = new ArrayList<>();
         for (int cue = 0; cue < targets; cue++)
             if (!introduced[cue]) leftOver.add(candidates.targetCues().get(cue));
-        return new Plan(problem, candidates.targetCues(), lessons, leftOver);
+        return new Plan(problem, candidates.targetCues(), candidates.reach(), lessons, leftOver);
     }
 
     private List<Segment> lesson(int lesson, List<Choice> choices) {
@@ -186,19 +192,23 @@ public final class Reading {
 
     private List<String> focus(
             int lesson, Choice choice, Candidate candidate, List<String> introduces, List<Integer> leads) {
-        List<String> focus = choice.focus() != null ? choice.focus() : chosen(lesson, candidate, introduces, leads);
+        boolean play = choice.phases().contains(LessonPhase.PLAY);
+        List<String> focus =
+                choice.focus() != null ? choice.focus() : chosen(lesson, candidate, play, introduces, leads);
         for (String key : focus) {
             int cue = candidates.index(key);
             if (cue < 0) continue;
             exposures[cue]++;
             if (lastMet[cue] < lesson) lessonsMet[cue]++;
             lastMet[cue] = lesson;
+            if (!play) drilled[cue] = lesson;
         }
         return focus;
     }
 
     /** What is introduced here, then the introduced cues that it hosts and that need it most. */
-    private List<String> chosen(int lesson, Candidate candidate, List<String> introduces, List<Integer> leads) {
+    private List<String> chosen(
+            int lesson, Candidate candidate, boolean play, List<String> introduces, List<Integer> leads) {
         List<String> focus = new ArrayList<>(FOCUS);
         focus.addAll(introduces);
         for (int cue : leads) {
@@ -214,6 +224,7 @@ public final class Reading {
                 int cue = hosts.get(i);
                 if (!introduced[cue] || focus.contains(candidates.targetCues().get(cue))) continue;
                 int need = need(lesson, cue, candidate.shows().get(i));
+                if (play && drilled[cue] == lesson) need += USED;
                 if (need > most) {
                     most = need;
                     best = cue;

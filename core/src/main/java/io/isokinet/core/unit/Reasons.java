@@ -81,7 +81,7 @@ public final class Reasons {
         if (rung.level() == 1) reasons.add(here + ": where the skill starts.");
         else if (below == null) reasons.add(here + ".");
         else
-            reasons.add("%s: the class was on rung %d in lesson %d (%s)."
+            reasons.add("%s: the class was on level %d in lesson %d (%s)."
                     .formatted(
                             here,
                             below.level(),

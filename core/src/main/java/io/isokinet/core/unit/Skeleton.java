@@ -18,10 +18,33 @@ public final class Skeleton {
     /** From here on there is time for two drills beside the talks, the warm-up and the play. */
     private static final int TWO_DRILLS = 24;
 
+    private static final int USES = 3;
+    private static final int IN_LESSONS = 6;
+
     private Skeleton() {}
+
+    /** Uses of one activity that a unit may have before it is worn out: three in six lessons. */
+    public static int uses(int lessons) {
+        return USES * Math.max(1, (lessons + IN_LESSONS / 2) / IN_LESSONS);
+    }
+
+    /** Minutes of a drill and of a game at most, stretched. Common practice. */
+    private static final int LONGEST = 12;
+    /** Minutes of the talk, the warm-up and the close. Common practice. */
+    private static final int AROUND = 12;
 
     /** @param first true for the first lesson of a unit, which has nothing to recap @return phases by segment, in order */
     public static List<Set<LessonPhase>> of(int minutes, boolean first) {
+        return of(minutes, first, Integer.MAX_VALUE, Integer.MAX_VALUE);
+    }
+
+    /**
+     * Where few activities fit, fewer and longer parts stand in for repeats, as long as they hold the minutes.
+     *
+     * @param drills that a lesson has without repeating itself over the unit
+     * @param games the same
+     */
+    static List<Set<LessonPhase>> of(int minutes, boolean first, int drills, int games) {
         if (minutes < SHORTEST)
             throw new IllegalArgumentException(
                     "A lesson of %d usable minutes cannot hold a warm-up, practice, play and a close; at least %d are needed."
@@ -30,9 +53,12 @@ public final class Skeleton {
         if (minutes >= 20) row.add(Set.of(GATHER));
         row.add(first ? Set.of(WARM) : Set.of(WARM, RECAP));
         int practise = minutes < TWO_DRILLS ? 1 : minutes < 36 ? 2 : minutes < 52 ? 3 : 4;
+        int play = minutes >= 45 ? 2 : 1;
+        int work = minutes - AROUND;
+        while (practise > Math.max(1, drills) && (practise - 1 + play) * LONGEST >= work) practise--;
+        while (play > Math.max(1, games) && (practise + play - 1) * LONGEST >= work) play--;
         for (int i = 0; i < practise; i++) row.add(Set.of(PRACTISE, TEACH));
-        if (minutes >= 45) row.add(Set.of(PLAY));
-        row.add(Set.of(PLAY));
+        for (int i = 0; i < play; i++) row.add(Set.of(PLAY));
         row.add(Set.of(TIDY, COOL, CLOSE));
         return row;
     }

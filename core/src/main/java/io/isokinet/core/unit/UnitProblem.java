@@ -1,6 +1,5 @@
 package io.isokinet.core.unit;
 
-import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.skill.Cue;
@@ -37,7 +36,7 @@ public record UnitProblem(
         Wishes wishes,
         Policy policy,
         Set<String> done,
-        List<Set<ActivityKeys>> before,
+        List<List<Choice>> before,
         List<SortedMap<Integer, Choice>> locks) {
     public static final int MOST_LESSONS = 16;
     public static final int MOST_TARGETS = 4;
@@ -75,7 +74,7 @@ public record UnitProblem(
         cues = Map.copyOf(cues);
         reached = Map.copyOf(reached);
         done = Set.copyOf(done);
-        before = List.copyOf(before);
+        before = before.stream().map(List::copyOf).toList();
         if (lessons.isEmpty() || lessons.size() > MOST_LESSONS)
             throw new IllegalArgumentException(
                     "A unit has 1 to %d lessons; %d were given.".formatted(MOST_LESSONS, lessons.size()));
@@ -109,6 +108,18 @@ public record UnitProblem(
                 otherLocks);
     }
 
+    /** The same with fewer skills. */
+    UnitProblem with(List<Target> otherTargets) {
+        return new UnitProblem(
+                profile, lessons, otherTargets, cues, reached, knowHow, cupboard, wishes, policy, done, before, locks);
+    }
+
+    /** The same, planned again where something stands. */
+    public UnitProblem after(List<List<Choice>> stands) {
+        return new UnitProblem(
+                profile, lessons, targets, cues, reached, knowHow, cupboard, wishes, policy, done, stands, locks);
+    }
+
     /** The same, whatever was planned before: so that plans are judged by themselves. */
     public UnitProblem alone() {
         if (before.isEmpty()) return this;
@@ -116,7 +127,10 @@ public record UnitProblem(
                 profile, lessons, targets, cues, reached, knowHow, cupboard, wishes, policy, done, List.of(), locks);
     }
 
-    /** The cues to teach, in the order of each set, that are asked for at the age of the class. */
+    /**
+     * The cues to teach, in the order of each set, that are asked for at the age of the class; for a class that is younger than all
+     * of them the first that are asked for at all.
+     */
     public List<String> targetCues() {
         List<String> keys = new ArrayList<>();
         for (Target target : targets) keys.addAll(targetCues(target));
@@ -124,11 +138,11 @@ public record UnitProblem(
     }
 
     public List<String> targetCues(Target target) {
-        return knowHow.set(target.cueSet()).cues().stream()
-                .map(knowHow::cue)
-                .filter(cue -> cue.fromAge() <= profile.age().years())
-                .map(Cue::key)
-                .toList();
+        List<Cue> set =
+                knowHow.set(target.cueSet()).cues().stream().map(knowHow::cue).toList();
+        int youngest = set.stream().mapToInt(Cue::fromAge).min().orElse(0);
+        int age = Math.max(youngest, profile.age().years());
+        return set.stream().filter(cue -> cue.fromAge() <= age).map(Cue::key).toList();
     }
 
     /**

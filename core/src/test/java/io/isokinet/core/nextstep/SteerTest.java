@@ -89,7 +89,7 @@ class SteerTest {
                 .singleElement()
                 .asString()
                 .startsWith("Lesson 2: ")
-                .contains("in place of four (rung 4)");
+                .contains("in place of four (level 4)");
         assertThat(stay.plan().lessons().get(0).get(1).activity().key()).isEqualTo("two");
     }
 
@@ -108,7 +108,7 @@ class SteerTest {
         Plan already = plan("two", "three", false);
         Steer same = steer(already, Step.ON);
         assertThat(same.plan()).isSameAs(already);
-        assertThat(same.reasons()).singleElement().asString().contains("lesson 2 goes on to a higher rung as it is");
+        assertThat(same.reasons()).singleElement().asString().contains("lesson 2 goes on to a higher level as it is");
     }
 
     @Test
@@ -116,7 +116,7 @@ class SteerTest {
         Plan plan = plan("three", "two", false);
         Steer stay = steer(plan, Step.STAY);
         assertThat(stay.plan()).isSameAs(plan);
-        assertThat(stay.reasons()).singleElement().asString().contains("stays on rung 3 or below as it is");
+        assertThat(stay.reasons()).singleElement().asString().contains("stays on level 3 or below as it is");
         assertThat(steer(plan, Step.LOOK).reasons()).isEmpty();
     }
 
@@ -157,7 +157,7 @@ class SteerTest {
         Plan plan = plan("two", "four", true);
         Steer stay = steer(plan, Step.STAY);
         assertThat(stay.plan()).isSameAs(plan);
-        assertThat(stay.reasons()).singleElement().asString().contains("locked: lesson 2, four (rung 4)");
+        assertThat(stay.reasons()).singleElement().asString().contains("locked: lesson 2, four (level 4)");
     }
 
     @Test

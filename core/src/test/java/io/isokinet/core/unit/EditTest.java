@@ -186,7 +186,7 @@ class EditTest {
         Plan climb = read(longer, lesson(longer, 0, "roll-drill1", "roll-drill2", "roll-game3"));
         List<Segment> work = climb.work();
         assertThat(Reasons.of(climb, work.get(1)))
-                .anyMatch(r -> r.contains("the class was on rung 1 in lesson 1 (roll-drill1)"));
+                .anyMatch(r -> r.contains("the class was on level 1 in lesson 1 (roll-drill1)"));
         assertThat(Reasons.of(climb, work.get(1))).anyMatch(r -> r.contains("it builds on “a”"));
         assertThat(Reasons.of(climb, work.get(2))).anyMatch(r -> r.contains("returns: time 2 of 2"));
     }

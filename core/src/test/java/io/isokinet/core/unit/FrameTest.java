@@ -120,7 +120,7 @@ class FrameTest {
         assertThat(frame(steep).certificates())
                 .singleElement()
                 .asString()
-                .contains("the lowest drill that fits is on rung 3");
+                .contains("the lowest drill that fits is on level 3");
     }
 
     @Test

@@ -236,7 +236,7 @@ class RulesTest {
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, "roll-game3"))))
                 .isEmpty();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, "roll-game3"))))
-                .containsExactly("roll-game3 is on rung 3; the class has only been on rung 1 of this skill.");
+                .containsExactly("roll-game3 is on level 3; the class has only been on level 1 of this skill.");
         assertThat(amount(rule, read(one, lesson(one, 0, "roll-game4")))).isEqualTo(3);
     }
 
@@ -440,7 +440,9 @@ class RulesTest {
         List<Choice> b = lesson(four, 1, ROLL2, GAME1);
         List<Choice> c = lesson(four, 2, ROLL1, GAME1);
         List<Choice> none = lesson(four, 3, CATCH1, CATCH_GAME);
-        Plan plenty = read(four, a, b, c, none);
+        // A game asks for what its lesson practised: here the cue is asked for in each.
+        Plan plenty = read(
+                four, a, replaced(b, 2, meets(b.get(2), "roll/a")), replaced(c, 2, meets(c.get(2), "roll/a")), none);
         assertThat(sentences(rule, plenty)).noneMatch(s -> s.startsWith("“a”"));
         List<Choice> b0 = List.of(b.get(0), meets(b.get(1)), meets(b.get(2)), b.get(3));
         List<Choice> c0 = List.of(c.get(0), meets(c.get(1)), meets(c.get(2)), c.get(3));
@@ -482,7 +484,7 @@ class RulesTest {
                 lesson(three, 0, ROLL1, CATCH1),
                 lesson(three, 1, ROLL1, "catch-drill2"),
                 lesson(three, 2, ROLL1, "catch-drill3"));
-        assertThat(sentences(rule, flat)).containsExactly("roll reaches rung 1; rung 3 is within reach.");
+        assertThat(sentences(rule, flat)).containsExactly("roll reaches level 1; level 3 is within reach.");
         Plan falling = read(
                 three,
                 lesson(three, 0, ROLL1, CATCH1),
@@ -494,14 +496,20 @@ class RulesTest {
     @Test
     void drillsGoBackTwoRungsOrToIntroduceACue() {
         Rule rule = new WorkMatchesReached();
-        UnitProblem two = problem(2, 40);
+        // Of four lessons both are in the first half.
+        UnitProblem two = problem(4, 40);
         List<Choice> climb = lesson(two, 0, ROLL1, ROLL2, "roll-drill3", "roll-drill4", "roll-game3");
         List<Choice> back = lesson(two, 1, ROLL1, ROLL2, "roll-game3");
         List<Choice> without = replaced(back, 1, meets(back.get(1), "roll/a"));
         assertThat(sentences(rule, read(two, climb, without)))
-                .containsExactly("roll-drill1 is on rung 1; the class has reached rung 4.");
+                .containsExactly("roll-drill1 is on level 1; the class has reached level 4.");
         List<Choice> introducing = replaced(back, 1, with(back.get(1), null, List.of("roll/d"), List.of("roll/d")));
         assertThat(sentences(rule, read(two, climb, introducing))).isEmpty();
+        // In the second half one rung is as far as a drill goes back.
+        assertThat(sentences(rule, read(problem(2, 40), climb, without)))
+                .containsExactly(
+                        "roll-drill1 is on level 1; the class has reached level 4.",
+                        "roll-drill2 is on level 2; the class has reached level 4.");
     }
 
     @Test
@@ -510,7 +518,7 @@ class RulesTest {
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, GAME1))))
                 .isEmpty();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, "roll-drill3", GAME1))))
-                .containsExactly("roll-game1 is on rung 1; the class has reached rung 3.");
+                .containsExactly("roll-game1 is on level 1; the class has reached level 3.");
     }
 
     @Test
@@ -630,7 +638,10 @@ class RulesTest {
                         "every-cue-introduced-in-time",
                         "new-cues-within-age",
                         "skills-get-their-share",
+                        "parts-in-order",
                         "ends-in-play",
+                        "play-uses-practice",
+                        "played-soon",
                         "work-has-a-cue",
                         "cue-met-often-enough",
                         "cue-met-in-three-lessons",
@@ -641,14 +652,19 @@ class RulesTest {
                         "new-at-its-easiest",
                         "work-matches-reached",
                         "not-the-same-again",
+                        "no-run-of-the-same",
+                        "shape-work-is-short",
                         "order-as-wished",
                         "enough-tries",
                         "enough-motion",
+                        "little-waiting",
+                        "queues-apart",
                         "looks-suffice",
                         "few-layouts",
                         "stays-in-its-minutes",
                         "warms-long-enough",
                         "openings-belong",
+                        "warms-what-is-used",
                         "lively-or-calm",
                         "new-or-familiar",
                         "favourites-in",

@@ -14,7 +14,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
-import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.lesson.Fit;
@@ -51,7 +50,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -83,7 +81,9 @@ class WishRulesTest {
                 Policy.USUAL,
                 done,
                 before.stream()
-                        .map(l -> l.stream().map(ActivityKeys::of).collect(Collectors.toSet()))
+                        .map(l -> l.stream()
+                                .map(a -> Choice.of(a, Set.of(LessonPhase.PRACTISE), a, 0))
+                                .toList())
                         .toList(),
                 List.of());
     }
@@ -138,6 +138,7 @@ class WishRulesTest {
         return new Plan(
                 one,
                 one.targetCues(),
+                Reach.WHOLE,
                 List.of(List.of(new Segment(
                         "s",
                         0,
@@ -290,7 +291,7 @@ class WishRulesTest {
     void aGameIsDrilledFirst() {
         Rule rule = new WorkMatchesReached();
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, "roll-game2"))))
-                .containsExactly("roll-game2 is on rung 2, which no drill of this skill has reached yet.");
+                .containsExactly("roll-game2 is on level 2, which no drill of this skill has reached yet.");
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, "roll-drill2", "roll-game2"))))
                 .isEmpty();
     }
@@ -432,7 +433,7 @@ class WishRulesTest {
         assertThat(sentences(new LevelsClimb(), read(skips, lesson(skips, 0, "roll-drill2", GAME1))))
                 .isEmpty();
         assertThat(sentences(new LevelsClimb(), read(skips, lesson(skips, 0, "roll-drill3", GAME1))))
-                .containsExactly("roll-drill3 is on rung 3; the class has only been on rung 0 of this skill.");
+                .containsExactly("roll-drill3 is on level 3; the class has only been on level 0 of this skill.");
         assertThat(sentences(new LevelsClimb(), read(one, lesson(one, 0, "roll-drill2", GAME1))))
                 .isNotEmpty();
     }

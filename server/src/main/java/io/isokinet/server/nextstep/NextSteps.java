@@ -130,7 +130,7 @@ public class NextSteps {
                         .flatMap(l -> l.segments().stream())
                         .filter(s -> skill.skill().equals(s.skill()) && s.rung() != null)
                         .max(Comparator.comparingInt(Lessons.PlannedSegment::level))
-                        .map(s -> "rung %d, %s".formatted(s.level(), s.rung()))
+                        .map(s -> "level %d, %s".formatted(s.level(), s.rung()))
                         .orElse(null),
                 move.step(),
                 move.step().label(),

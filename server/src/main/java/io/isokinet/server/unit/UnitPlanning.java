@@ -245,7 +245,7 @@ public class UnitPlanning {
                 new Finding(
                         "impossible",
                         "unit",
-                        "So no unit was saved. Take a skill away, give it more lessons or another place, borrow what is missing, or give leave to skip a rung."));
+                        "So no unit was saved. Take a skill away, give it more lessons or another place, borrow what is missing, or give leave to skip a level."));
         throw new FoundException(new Findings(findings));
     }
 

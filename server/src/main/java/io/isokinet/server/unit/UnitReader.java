@@ -170,9 +170,8 @@ class UnitReader {
     @Transactional(readOnly = true)
     public UnitProblem problem(UnitRow unit, UnitBody body, List<LessonRow> lessons, Predicate<LessonRow> kept) {
         List<LessonRow> planned = planned(lessons);
-        List<Set<ActivityKeys>> before = planned.stream()
-                .map(l -> body.choices(l.id()).stream().map(Choice::activity).collect(Collectors.toSet()))
-                .toList();
+        List<List<Choice>> before =
+                planned.stream().map(l -> body.choices(l.id())).toList();
         return problem(
                 unit,
                 body,
@@ -180,7 +179,7 @@ class UnitReader {
                 planned,
                 kept,
                 edition(unit, body).known(),
-                before.stream().allMatch(Set::isEmpty) ? List.of() : before);
+                before.stream().allMatch(List::isEmpty) ? List.of() : before);
     }
 
     static List<LessonRow> planned(List<LessonRow> lessons) {
@@ -240,7 +239,7 @@ class UnitReader {
             List<LessonRow> planned,
             Predicate<LessonRow> kept,
             KnowHow known,
-            List<Set<ActivityKeys>> before) {
+            List<List<Choice>> before) {
         if (planned.isEmpty())
             throw new IllegalArgumentException("Every lesson of this unit is lost; give it a new one.");
         Deadline.check();

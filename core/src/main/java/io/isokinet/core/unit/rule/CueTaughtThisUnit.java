@@ -5,7 +5,7 @@ import io.isokinet.core.unit.Plan;
 /** Every cue of the unit is introduced in it; what does not fit waits for the next one. */
 public final class CueTaughtThisUnit extends Rule {
     public CueTaughtThisUnit() {
-        super("cue-taught-this-unit", Level.SOFT, 25, "Every cue is taught in this unit");
+        super("cue-taught-this-unit", Level.SOFT, 45, "Every cue is taught in this unit");
     }
 
     @Override

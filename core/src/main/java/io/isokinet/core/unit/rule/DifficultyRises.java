@@ -1,5 +1,6 @@
 package io.isokinet.core.unit.rule;
 
+import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
@@ -13,6 +14,15 @@ public final class DifficultyRises extends Rule {
 
     private static final int TOP = 4;
 
+    /**
+     * The rung that drills should reach: one a lesson up to the fourth, as far as there are drills.
+     *
+     * @param within the highest rung with a drill that fits
+     */
+    public static int wanted(int lessons, int within) {
+        return Math.min(within, Math.min(TOP, lessons));
+    }
+
     @Override
     public void judge(Plan plan, Strains strains) {
         for (Target target : plan.problem().targets()) {
@@ -21,21 +31,23 @@ public final class DifficultyRises extends Rule {
             for (List<Segment> lesson : plan.lessons()) {
                 int top = 0;
                 for (Segment s : lesson)
-                    if (s.level() > top && target.skill().equals(s.activity().skill())) top = s.level();
+                    if (s.level() > top
+                            && !s.serves(LessonPhase.PLAY)
+                            && target.skill().equals(s.activity().skill())) top = s.level();
                 if (top > 0) falls += Math.max(0, highest - top);
                 highest = Math.max(highest, top);
             }
-            int wanted = Math.min(TOP, plan.lessons().size());
+            int wanted = wanted(plan.lessons().size(), plan.reach().highestDrill(target.skill()));
             int reached = highest;
             int off = falls + (highest == 0 ? 0 : Math.max(0, wanted - highest));
             boolean fell = falls > 0;
             if (off > 0)
-                strains.unit(off, () -> "%s reaches rung %d%s%s."
+                strains.unit(off, () -> "%s reaches level %d%s%s."
                         .formatted(
                                 plan.problem().knowHow().skill(target.skill()).name(),
                                 reached,
                                 fell ? " and falls back on the way" : "",
-                                reached < wanted ? "; rung %d is within reach".formatted(wanted) : ""));
+                                reached < wanted ? "; level %d is within reach".formatted(wanted) : ""));
         }
     }
 }

@@ -6,7 +6,7 @@ import io.isokinet.core.unit.Segment;
 /** Cues are introduced in the first two thirds of a unit. */
 public final class EveryCueIntroducedInTime extends Rule {
     public EveryCueIntroducedInTime() {
-        super("every-cue-introduced-in-time", Level.MEDIUM, 1, "Cues are introduced in time");
+        super("every-cue-introduced-in-time", Level.SOFT, 1, "Cues are introduced in time");
     }
 
     @Override

@@ -8,7 +8,7 @@ import java.util.Map;
 /** A segment on a rung needs an earlier one on the rung below, or a record that the class was there, or the author's leave to skip one. */
 public final class LevelsClimb extends Rule {
     public LevelsClimb() {
-        super("levels-climb", Level.HARD, 10, "Rungs are climbed one at a time");
+        super("levels-climb", Level.HARD, 10, "Levels are climbed one at a time");
     }
 
     @Override
@@ -18,10 +18,10 @@ public final class LevelsClimb extends Rule {
         for (Segment segment : plan.work()) {
             String skill = String.valueOf(segment.activity().skill());
             int before = reached.getOrDefault(skill, 0);
-            int over = segment.level() - before - step;
+            int over = plan.reach().needed(skill, segment.level(), step) - before;
             if (over > 0)
                 strains.segment(
-                        segment, over, () -> "%s is on rung %d; the class has only been on rung %d of this skill."
+                        segment, over, () -> "%s is on level %d; the class has only been on level %d of this skill."
                                 .formatted(segment.activity().name(), segment.level(), before));
             if (segment.level() > before) reached.put(skill, segment.level());
         }

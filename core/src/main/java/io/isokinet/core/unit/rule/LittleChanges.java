@@ -1,22 +1,25 @@
 package io.isokinet.core.unit.rule;
 
 import io.isokinet.core.activity.ActivityKeys;
+import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.UnitProblem;
-import java.util.Set;
+import java.util.List;
 
 /** A replan leaves what was planned where it can. */
 public final class LittleChanges extends Rule {
     public LittleChanges() {
-        super("little-changes", Level.SOFT, 2, "A replan changes little");
+        super("little-changes", Level.SOFT, 6, "A replan changes little");
     }
 
     /** One for each segment that was not in this lesson before. */
     public static int amount(UnitProblem problem, int lesson, ActivityKeys activity) {
         if (problem.before().isEmpty()) return 0;
-        Set<ActivityKeys> before = problem.before().get(lesson);
-        return before.isEmpty() || before.contains(activity) ? 0 : 1;
+        List<Choice> before = problem.before().get(lesson);
+        if (before.isEmpty()) return 0;
+        for (Choice choice : before) if (choice.activity().equals(activity)) return 0;
+        return 1;
     }
 
     @Override

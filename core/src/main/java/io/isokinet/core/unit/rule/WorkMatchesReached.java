@@ -15,9 +15,13 @@ public final class WorkMatchesReached extends Rule {
         super("work-matches-reached", Level.SOFT, 4, "Work is as hard as what was reached");
     }
 
-    /** Rungs that work may be below the highest reached. */
-    public static int allowed(boolean play) {
-        return play ? 1 : 2;
+    /**
+     * Rungs that work may be below the highest reached: one for a game, and for a drill in the second half.
+     *
+     * @param lesson index from 0
+     */
+    public static int allowed(boolean play, int lesson, int lessons) {
+        return play || 2 * lesson >= lessons ? 1 : 2;
     }
 
     @Override
@@ -26,14 +30,19 @@ public final class WorkMatchesReached extends Rule {
         for (Segment segment : plan.work()) {
             String skill = String.valueOf(segment.activity().skill());
             int before = reached.getOrDefault(skill, 0);
-            int below = before - allowed(segment.serves(LessonPhase.PLAY)) - segment.level();
+            int below = before
+                    - allowed(
+                            segment.serves(LessonPhase.PLAY),
+                            segment.lesson(),
+                            plan.problem().lessons().size())
+                    - segment.level();
             boolean free =
                     !segment.serves(LessonPhase.PLAY) && !segment.introduces().isEmpty();
             if (below > 0 && !free)
-                strains.segment(segment, below, () -> "%s is on rung %d; the class has reached rung %d."
+                strains.segment(segment, below, () -> "%s is on level %d; the class has reached level %d."
                         .formatted(segment.activity().name(), segment.level(), before));
             if (segment.serves(LessonPhase.PLAY) && segment.level() > before)
-                strains.segment(segment, 1, () -> "%s is on rung %d, which no drill of this skill has reached yet."
+                strains.segment(segment, 1, () -> "%s is on level %d, which no drill of this skill has reached yet."
                         .formatted(segment.activity().name(), segment.level()));
             if (segment.level() > before) reached.put(skill, segment.level());
         }

@@ -34,16 +34,16 @@ public final class ConstructivePlanner implements UnitPlanner {
     }
 
     /**
-     * Plans to search from, the best first: built freely and, where lessons should keep to one skill, skill by skill, forwards and
-     * backwards.
+     * Plans to search from, the best first: built freely, skill by skill, and skill in turn.
      *
-     * @param effort evaluations to better each with, once its slots were filled in the order of time
+     * @param effort evaluations to better all of them with, once their slots were filled in the order of time
      */
     public static List<Outcome.Planned> starts(
             UnitProblem problem, Candidates candidates, Frame frame, int effort, Watcher watcher) {
         List<Outcome.Planned> starts = new ArrayList<>();
-        for (List<String> order : orders(problem)) {
-            Draft draft = new Draft(problem, candidates, frame, effort, order);
+        List<List<String>> orders = orders(problem);
+        for (List<String> order : orders) {
+            Draft draft = new Draft(problem, candidates, frame, effort / orders.size(), order);
             draft.construct(watcher);
             draft.improve(watcher);
             starts.add(draft.planned(draft.evaluations));
@@ -52,21 +52,30 @@ public final class ConstructivePlanner implements UnitPlanner {
         return starts;
     }
 
-    /** Which skill each lesson keeps to while building; empty lists of skills where it may have any. */
+    /**
+     * Which skill each lesson keeps to while building: any in all; one after the other, forwards and backwards; and in turn, from the
+     * first and from the last. Where lessons should mix them too, one skill a lesson is another valley, and often the deeper one where
+     * lessons are short.
+     */
     private static List<List<String>> orders(UnitProblem problem) {
         List<List<String>> orders = new ArrayList<>(List.of(List.of()));
         List<String> skills = problem.targets().stream().map(Target::skill).toList();
         int lessons = problem.lessons().size();
+        if (skills.size() < 2) return orders;
         int blocked = 0;
         for (int l = 0; l < lessons; l++) if (OrderAsWished.blocked(problem, l)) blocked++;
-        if (skills.size() < 2 || blocked == 0) return orders;
+        int some = blocked == 0 ? lessons : blocked;
         List<String> there = new ArrayList<>();
-        for (int l = 0; l < blocked; l++) there.add(skills.get(l * skills.size() / blocked));
-        List<String> back = new ArrayList<>(there);
-        Collections.reverse(back);
-        orders.add(there);
-        orders.add(back);
-        return orders;
+        for (int l = 0; l < some; l++) there.add(skills.get(l * skills.size() / some));
+        List<String> turns = new ArrayList<>();
+        for (int l = 0; l < lessons; l++) turns.add(skills.get(l % skills.size()));
+        for (List<String> order : List.of(there, turns)) {
+            orders.add(order);
+            List<String> back = new ArrayList<>(order);
+            Collections.reverse(back);
+            orders.add(back);
+        }
+        return orders.stream().distinct().toList();
     }
 
     /** One planning run. */

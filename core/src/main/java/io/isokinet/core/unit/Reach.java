@@ -1,0 +1,79 @@
+package io.isokinet.core.unit;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * How far the ladder of each skill can be climbed here: with the things, the places, the age and the number of children of one unit. A
+ * rung without an activity that fits counts as climbed.
+ */
+public final class Reach {
+    /** No ladder is longer. */
+    public static final int TOP = 6;
+
+    /** Where nothing is known of what fits: every rung can be stepped on, and every skill played. */
+    public static final Reach WHOLE = new Reach(Map.of(), Map.of(), Set.of(), true);
+
+    private final Map<String, boolean[]> rungs;
+    private final Map<String, Integer> drilled;
+    private final Set<String> played;
+    private final boolean whole;
+
+    private Reach(Map<String, boolean[]> rungs, Map<String, Integer> drilled, Set<String> played, boolean whole) {
+        this.rungs = rungs;
+        this.drilled = drilled;
+        this.played = played;
+        this.whole = whole;
+    }
+
+    /** @param fitting what fits somewhere in the unit, at any setting */
+    static Reach of(Iterable<Candidate> fitting) {
+        Map<String, boolean[]> rungs = new HashMap<>();
+        Map<String, Integer> drilled = new HashMap<>();
+        Set<String> played = new HashSet<>();
+        for (Candidate c : fitting) {
+            String skill = c.activity().skill();
+            if (skill == null) continue;
+            rungs.computeIfAbsent(skill, k -> new boolean[TOP + 1])[c.level()] = true;
+            if (c.activity().isGame()) played.add(skill);
+            else drilled.merge(skill, c.level(), Math::max);
+        }
+        return new Reach(rungs, drilled, played, false);
+    }
+
+    /** The highest rung with an activity that fits; 0 for none. */
+    public int highest(String skill) {
+        if (whole) return TOP;
+        boolean[] there = rungs.get(skill);
+        for (int level = TOP; there != null && level > 0; level--) if (there[level]) return level;
+        return 0;
+    }
+
+    /** The highest rung with a drill that fits; 0 for none. */
+    public int highestDrill(String skill) {
+        return whole ? TOP : drilled.getOrDefault(skill, 0);
+    }
+
+    /** True if a game of the skill fits. */
+    public boolean isPlayed(String skill) {
+        return whole || played.contains(skill);
+    }
+
+    /**
+     * The rung that must have been reached before one is stepped on: as many below it as may be climbed at once, of those that there
+     * are.
+     *
+     * @param climb rungs that may be climbed at once
+     * @return 0 if none
+     */
+    public int needed(String skill, int level, int climb) {
+        if (whole) return Math.max(0, level - climb);
+        boolean[] there = rungs.get(skill);
+        int left = climb;
+        for (int below = level - 1; below > 0; below--)
+            if ((there == null || there[below]) && --left == 0) return below;
+        return 0;
+    }
+}
