@@ -231,7 +231,7 @@ public final class Fitter {
             SpaceNeed space = space(asked, asked.needs(), best);
             FloorFit there = floor(place, space, activity.grouping().formation(), some);
             if (there.groups() == 0) return null;
-            KitList list = kit.find(asked.needs(), some, (best + waves - 1) / waves, here);
+            KitList list = kit.find(asked.needs(), some, best, here);
             return list.suffices()
                     ? works(
                             new Laid(asked, asked.needs(), best, waves, list, adapted),

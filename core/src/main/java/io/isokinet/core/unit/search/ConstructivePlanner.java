@@ -27,10 +27,13 @@ public final class ConstructivePlanner implements UnitPlanner {
         Candidates candidates = new Candidates(problem);
         Frame frame = new Frame(problem, candidates, ids);
         if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.whyNot());
-        Draft draft = new Draft(problem, candidates, frame, effort, List.of());
-        draft.construct(watcher);
-        draft.improve(watcher);
-        return draft.planned(draft.evaluations);
+        List<Draft> drafts = drafts(problem, candidates, frame, effort, watcher);
+        int evaluations = drafts.stream().mapToInt(d -> d.evaluations).sum();
+        Draft best = drafts.get(0);
+        int before = best.evaluations;
+        best.effort += effort;
+        best.improve(watcher);
+        return best.planned(evaluations + best.evaluations - before);
     }
 
     /**
@@ -40,16 +43,27 @@ public final class ConstructivePlanner implements UnitPlanner {
      */
     public static List<Outcome.Planned> starts(
             UnitProblem problem, Candidates candidates, Frame frame, int effort, Watcher watcher) {
-        List<Outcome.Planned> starts = new ArrayList<>();
+        return drafts(problem, candidates, frame, effort, watcher).stream()
+                .map(d -> d.planned(d.evaluations))
+                .toList();
+    }
+
+    private static List<Draft> drafts(
+            UnitProblem problem, Candidates candidates, Frame frame, int effort, Watcher watcher) {
         List<List<String>> orders = orders(problem);
+        List<Draft> drafts = new ArrayList<>();
         for (List<String> order : orders) {
             Draft draft = new Draft(problem, candidates, frame, effort / orders.size(), order);
             draft.construct(watcher);
             draft.improve(watcher);
-            starts.add(draft.planned(draft.evaluations));
+            drafts.add(draft);
         }
-        starts.sort((a, b) -> a.score().isBetterThan(b.score()) ? -1 : b.score().isBetterThan(a.score()) ? 1 : 0);
-        return starts;
+        drafts.sort((a, b) -> {
+            Score one = a.whole();
+            Score other = b.whole();
+            return one.isBetterThan(other) ? -1 : other.isBetterThan(one) ? 1 : 0;
+        });
+        return drafts;
     }
 
     /**
@@ -83,7 +97,7 @@ public final class ConstructivePlanner implements UnitPlanner {
         private final UnitProblem problem;
         private final Candidates candidates;
         private final Frame frame;
-        private final int effort;
+        private int effort;
         private final List<String> order;
         private final List<List<Choice>> choices;
         private int evaluations;
