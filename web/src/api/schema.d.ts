@@ -4587,6 +4587,12 @@ export interface components {
             level: number;
             name: string;
         };
+        SaidView: {
+            broken: boolean;
+            /** Format: uuid */
+            segment?: string;
+            words: string;
+        };
         SchoolBody: {
             /** Format: int32 */
             bandFrom?: number;
@@ -5606,6 +5612,7 @@ export interface components {
             id: string;
             leftOver: string[];
             lessons: components["schemas"]["LessonView"][];
+            said: components["schemas"]["SaidView"][];
             schoolClass: components["schemas"]["ClassLine"];
             score: components["schemas"]["ScoreView"];
             strains: components["schemas"]["StrainView"][];

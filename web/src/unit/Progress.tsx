@@ -15,7 +15,7 @@ export function Progress({ line, cancel }: { line: ProgressLine; cancel: () => v
   )
 }
 
-/** The best so far: what is broken first, then how much is strained. */
+/** The best so far: what is broken first. */
 export function words({ waitsFor, evaluations, score }: ProgressLine) {
   if (waitsFor) return `Waiting: ${waitsFor === 1 ? 'one unit is' : `${waitsFor} units are`} planned first.`
   if (!score) return 'Planning …'
@@ -23,6 +23,6 @@ export function words({ waitsFor, evaluations, score }: ProgressLine) {
   const best =
     score.hard > 0 || score.medium > 0
       ? 'the best so far still breaks a rule'
-      : `the best so far fits, with ${score.soft} points of strain`
+      : 'the best so far fits; it is made better'
   return `${looked}; ${best}.`
 }

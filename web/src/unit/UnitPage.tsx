@@ -13,6 +13,7 @@ import { Compare } from './Compare'
 import { Misfits } from './Misfits'
 import { OtherClasses } from './OtherClasses'
 import { Progress } from './Progress'
+import { Said } from './Said'
 import { Spare } from './Spare'
 import styles from './UnitPage.module.css'
 import { usePlanning } from './usePlanning'
@@ -127,9 +128,10 @@ export default function UnitPage() {
             aria-expanded={showStrains}
             onClick={() => setShowStrains(!showStrains)}
           >
-            {serious.length > 0 ? `${serious.length} broken` : 'fits'}
-            {u.strains.length > serious.length &&
-              ` · ${u.strains.length - serious.length} ${u.strains.length - serious.length === 1 ? 'strain' : 'strains'}`}
+            {serious.length > 0
+              ? `${serious.length} ${serious.length === 1 ? 'does' : 'do'} not fit`
+              : 'fits'}
+            {' · all that was weighed'}
           </button>
           <span className={styles.files}>
             <a href={`/api/units/${u.id}/paper`} target="_blank" rel="noreferrer">
@@ -217,9 +219,16 @@ export default function UnitPage() {
                 <span className="mute"> {s.rule.toLowerCase()}</span>
               </li>
             ))}
-            {u.strains.length === 0 && <li>Nothing is strained.</li>}
+            {u.strains.length === 0 && <li>Nothing was given up.</li>}
           </ul>
         )}
+        <Said
+          unit={u}
+          busy={step.isPending || planning.progress !== null}
+          select={setSelected}
+          swap={plans ? (at, activities) => edit({ kind: 'SWAP', segment: at, activities }) : undefined}
+          replan={plans ? () => replan() : undefined}
+        />
         {plans && <Misfits unit={u} busy={step.isPending} refit={() => step.mutate({ kind: 'refit' })} />}
         <Changes unit={u} fresh={step.data?.head === u.head || took === u.head} />
         <Board

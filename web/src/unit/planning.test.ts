@@ -54,7 +54,7 @@ describe('planning over a stream', () => {
   it('says how it goes in words', () => {
     expect(words({ evaluations: 0 })).toBe('Planning …')
     expect(words({ evaluations: 12000, score: { hard: 0, medium: 0, soft: 65 } })).toBe(
-      '12,000 plans looked at; the best so far fits, with 65 points of strain.',
+      '12,000 plans looked at; the best so far fits; it is made better.',
     )
     expect(words({ evaluations: 3, score: { hard: 1, medium: 0, soft: 0 } })).toContain('still breaks a rule')
   })

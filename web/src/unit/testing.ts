@@ -92,6 +92,7 @@ export const unit = (lessons: Lesson[]): Schemas['UnitView'] => ({
       ],
     },
   ],
+  said: [],
   strains: [{ rule: 'R', level: 'HARD', lesson: 0, segment: 'c', cost: 1, sentence: 'Broken.' }],
   score: { hard: 1, medium: 0, soft: 0 },
   changes: [],

@@ -18,6 +18,7 @@ import io.isokinet.core.unit.Reasons;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.Wishes;
+import io.isokinet.core.unit.rule.AtTheDoor;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.core.unit.rule.RuleChange;
 import io.isokinet.core.unit.rule.Rules;
@@ -25,6 +26,7 @@ import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.unit.UnitView.ChangeView;
 import io.isokinet.server.unit.UnitView.LessonView;
 import io.isokinet.server.unit.UnitView.MarkKind;
+import io.isokinet.server.unit.UnitView.SaidView;
 import io.isokinet.server.unit.UnitView.ScoreView;
 import io.isokinet.server.unit.UnitView.SegmentView;
 import io.isokinet.server.unit.UnitView.StrainView;
@@ -69,6 +71,7 @@ final class UnitDrawing {
                 wishes(unit.body().toWishes()),
                 lessons(strains),
                 plan.problem().targets().stream().map(this::block).toList(),
+                said(),
                 strains,
                 ScoreView.of(Rules.score(plan)),
                 changes.stream().map(ChangeView::of).toList(),
@@ -86,6 +89,17 @@ final class UnitDrawing {
                 w.favourites().stream().sorted().toList(),
                 w.bans().stream().sorted().toList(),
                 w.weights());
+    }
+
+    private List<SaidView> said() {
+        return AtTheDoor.of(plan).stream()
+                .map(s -> new SaidView(
+                        s.words(),
+                        s.worst().segment() == null
+                                ? null
+                                : UUID.fromString(s.worst().segment()),
+                        s.worst().rule().level() != Rule.Level.SOFT))
+                .toList();
     }
 
     private List<StrainView> strains() {

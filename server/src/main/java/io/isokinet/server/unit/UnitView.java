@@ -36,6 +36,7 @@ public record UnitView(
         WishesView wishes,
         List<LessonView> lessons,
         List<ThreadBlock> threads,
+        List<SaidView> said,
         List<StrainView> strains,
         ScoreView score,
         List<ChangeView> changes,
@@ -129,6 +130,14 @@ public record UnitView(
      * @param tries a child gets in the segment
      */
     public record ThreadMark(int lesson, UUID segment, MarkKind kind, int tries) {}
+
+    /**
+     * One of the at most three things that a colleague would say of the unit.
+     *
+     * @param segment where it is; null if it concerns a lesson or the unit
+     * @param broken true if it does not fit, false for a compromise
+     */
+    public record SaidView(String words, @Nullable UUID segment, boolean broken) {}
 
     public record StrainView(
             String rule,
