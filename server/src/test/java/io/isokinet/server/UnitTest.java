@@ -440,7 +440,7 @@ class UnitTest {
         assertThat(plan(toddlers, List.of(slot), "underarm-roll/short")
                         .findings()
                         .get(0))
-                .contains("no activity fits")
+                .contains("Underarm roll cannot be done here at all")
                 .contains("is for ages 4 to");
         assertThat(school.as.get("/api/units").json()).hasSize(1);
     }

@@ -72,12 +72,26 @@ public sealed interface Edit
      */
     static Plan read(Plan plan, Candidates candidates, Edit edit) {
         List<List<Choice>> rows = apply(plan, edit);
+        if (edit instanceof Swap || edit instanceof Add) atStepThatFits(plan, candidates, rows, edit.segment());
         Plan anew = Reading.of(plan.problem(), candidates, rows);
         List<List<Choice>> kept = new ArrayList<>();
         for (List<Choice> row : rows)
             kept.add(row.stream().map(c -> keeping(plan, c)).toList());
         Plan same = Reading.of(plan.problem(), candidates, kept);
         return Rules.score(anew).isBetterThan(Rules.score(same)) ? anew : same;
+    }
+
+    /** What comes in stands at the step to start from, or at the nearest to it that can be done. */
+    private static void atStepThatFits(Plan plan, Candidates candidates, List<List<Choice>> rows, String segment) {
+        for (int lesson = 0; lesson < rows.size(); lesson++) {
+            int there = lesson;
+            rows.get(lesson)
+                    .replaceAll(c -> c.id().equals(segment)
+                            ? c.withSetting(candidates
+                                    .nearest(there, plan.problem().knowHow().activity(c.activity()))
+                                    .setting())
+                            : c);
+        }
     }
 
     private static Choice keeping(Plan plan, Choice choice) {
