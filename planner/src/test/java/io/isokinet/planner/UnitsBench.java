@@ -11,8 +11,10 @@ import io.isokinet.core.skill.Skill;
 import io.isokinet.core.task.Toll;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.thing.Item;
+import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Choice;
 import io.isokinet.core.unit.ClassProfile;
+import io.isokinet.core.unit.Frame;
 import io.isokinet.core.unit.LessonSlot;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Score;
@@ -49,6 +51,8 @@ final class UnitsBench {
 
     private int planned;
     private int questions;
+    private int named;
+    private int untrue;
     private int broken;
     private int atReachOne;
     private int neverPlayed;
@@ -144,6 +148,12 @@ final class UnitsBench {
                 });
         if (!(outcome instanceof Outcome.Planned found) || !found.broken().isEmpty()) {
             questions++;
+            UnitProblem eased = new Frame(problem, new Candidates(problem), Instances.ids()).eased();
+            if (eased == null) return;
+            named++;
+            if (!(new TimefoldPlanner().plan(eased, Instances.ids(), TimefoldPlanner.USUAL_EFFORT)
+                            instanceof Outcome.Planned way)
+                    || !way.broken().isEmpty()) untrue++;
             return;
         }
         first.add((told[0] - from) / 1_000_000);
@@ -226,6 +236,7 @@ final class UnitsBench {
     private void print() {
         System.out.printf("| of %d seeded units | now | aim |%n|---|---|---|%n", UNITS);
         row("planned; come back as a question", planned + "; " + questions, "");
+        row("questions that name what it would work without; those that are not true", named + "; " + untrue, "; 0");
         row("plans saved with a hard rule broken", broken, "0");
         row("units with a skill that stays on its first rung", atReachOne, "0");
         row("work segments that repeat the one before", share(repeats, work), "under 2 %");

@@ -109,11 +109,17 @@ public final class Frame {
     public List<String> whyNot() {
         if (certificates.isEmpty()) return List.of();
         List<String> all = new ArrayList<>(certificates);
-        List<String> less = LeastToGiveUp.of(problem, candidates);
-        if (!less.isEmpty())
+        LeastToGiveUp.Eased less = LeastToGiveUp.of(problem, candidates);
+        if (less != null && !less.words().isEmpty())
             all.add("It would work without %s; all the rest of what you wished can stay."
-                    .formatted(String.join(" and ", less)));
+                    .formatted(String.join(" and ", less.words())));
         return all;
+    }
+
+    /** The problem without what it would work without; null where nothing that was wished stands in the way. */
+    public @Nullable UnitProblem eased() {
+        LeastToGiveUp.Eased less = certificates.isEmpty() ? null : LeastToGiveUp.of(problem, candidates);
+        return less == null || less.words().isEmpty() ? null : less.without();
     }
 
     /** The rows with the shortest option in every free slot; the caller may change them. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The fewest wishes, bans and locks to give up so that nothing is known to stand against a plan: all are left out, then put back
@@ -28,12 +29,20 @@ final class LeastToGiveUp {
             locks.add(problem.lessons().get(lesson).kept() ? problem.locks().get(lesson) : new TreeMap<>());
     }
 
-    /** @return in words; empty if there would be no plan without any of them either */
-    static List<String> of(UnitProblem problem, Candidates candidates) {
+    /**
+     * A way out.
+     *
+     * @param words what is given up
+     * @param without the problem without it
+     */
+    record Eased(List<String> words, UnitProblem without) {}
+
+    /** @return null if there would be no plan without any of them either */
+    static @Nullable Eased of(UnitProblem problem, Candidates candidates) {
         return new LeastToGiveUp(problem, candidates).find();
     }
 
-    private List<String> find() {
+    private @Nullable Eased find() {
         if (!possible()) return oneSkill();
         List<String> out = new ArrayList<>();
         if (!problem.wishes().skipsRungs()) {
@@ -64,21 +73,21 @@ final class LeastToGiveUp {
             bans.remove(ban);
             out.add("the ban on " + name(ban));
         }
-        return Collections.unmodifiableList(out);
+        return new Eased(Collections.unmodifiableList(out), eased());
     }
 
     /** A skill without which all that was wished can stay. */
-    private List<String> oneSkill() {
-        if (problem.targets().size() < 2) return List.of();
+    private @Nullable Eased oneSkill() {
+        if (problem.targets().size() < 2) return null;
         for (Target target : problem.targets()) {
             UnitProblem less = problem.with(
                     problem.targets().stream().filter(t -> !t.equals(target)).toList());
             if (new Frame(less, new Candidates(less), () -> "new")
                     .certificates()
                     .isEmpty())
-                return List.of(problem.knowHow().skill(target.skill()).name());
+                return new Eased(List.of(problem.knowHow().skill(target.skill()).name()), less);
         }
-        return List.of();
+        return null;
     }
 
     private String name(String activity) {
@@ -86,8 +95,15 @@ final class LeastToGiveUp {
     }
 
     private boolean possible() {
+        UnitProblem eased = eased();
+        return new Frame(eased, candidates.of(eased), () -> "new")
+                .certificates()
+                .isEmpty();
+    }
+
+    private UnitProblem eased() {
         Wishes w = problem.wishes();
-        UnitProblem eased = problem.with(
+        return problem.with(
                 new Wishes(
                         w.order(),
                         w.newCuesPerLesson(),
@@ -99,8 +115,5 @@ final class LeastToGiveUp {
                         bans,
                         w.weights()),
                 locks);
-        return new Frame(eased, candidates.of(eased), () -> "new")
-                .certificates()
-                .isEmpty();
     }
 }

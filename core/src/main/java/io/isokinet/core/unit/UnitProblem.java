@@ -6,6 +6,7 @@ import io.isokinet.core.skill.Cue;
 import io.isokinet.core.thing.Cupboard;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -38,6 +39,9 @@ public record UnitProblem(
         Set<String> done,
         List<List<Choice>> before,
         List<SortedMap<Integer, Choice>> locks) {
+    /** Key of the rule that holds a replan to what stands. */
+    private static final String LITTLE_CHANGES = "little-changes";
+
     public static final int MOST_LESSONS = 16;
     public static final int MOST_TARGETS = 4;
     private static final SortedMap<Integer, Choice> NO_LOCKS = Collections.emptySortedMap();
@@ -112,6 +116,13 @@ public record UnitProblem(
     UnitProblem with(List<Target> otherTargets) {
         return new UnitProblem(
                 profile, lessons, otherTargets, cues, reached, knowHow, cupboard, wishes, policy, done, before, locks);
+    }
+
+    /** The same, where what stands may be changed for nothing: other wishes were made, and they count. */
+    public UnitProblem freely() {
+        Map<String, Integer> weights = new HashMap<>(wishes.weights());
+        weights.put(LITTLE_CHANGES, 0);
+        return with(wishes.weighing(weights), locks);
     }
 
     /** The same, planned again where something stands. */

@@ -83,6 +83,11 @@ public record Wishes(
                 weights);
     }
 
+    /** The same with other weights. */
+    Wishes weighing(Map<String, Integer> others) {
+        return new Wishes(order, newCuesPerLesson, tempo, taste, fewLayouts, skipsRungs, favourites, bans, others);
+    }
+
     /** Rungs that may be climbed at once. */
     public int climb() {
         return skipsRungs ? 2 : 1;

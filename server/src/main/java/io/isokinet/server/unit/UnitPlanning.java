@@ -31,6 +31,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -196,7 +197,16 @@ public class UnitPlanning {
             reason = String.join(" ", steer.reasons());
         }
         Draft draft = new Draft(unit.row(), unit.head().id(), body, unit.lessons());
-        Made made = plan(draft, NONE, RevisionKind.PROPOSED, "A proposal", reason, onlooker);
+        // Other wishes are followed, whatever stands.
+        boolean wished = wishes != null && wishes.order() != null;
+        Made made = plan(
+                draft,
+                NONE,
+                RevisionKind.PROPOSED,
+                "A proposal",
+                reason,
+                onlooker,
+                wished ? UnitProblem::freely : p -> p);
         return write(() -> store.keep(id, null, made, packs(draft, made))).id();
     }
 
@@ -218,7 +228,19 @@ public class UnitPlanning {
      */
     Made plan(
             Draft draft, Predicate<LessonRow> kept, RevisionKind kind, String cause, String reason, Onlooker onlooker) {
-        UnitProblem problem = read(() -> reader.problem(draft.unit(), draft.body(), draft.lessons(), kept));
+        return plan(draft, kept, kind, cause, reason, onlooker, p -> p);
+    }
+
+    private Made plan(
+            Draft draft,
+            Predicate<LessonRow> kept,
+            RevisionKind kind,
+            String cause,
+            String reason,
+            Onlooker onlooker,
+            UnaryOperator<UnitProblem> under) {
+        UnitProblem problem =
+                under.apply(read(() -> reader.problem(draft.unit(), draft.body(), draft.lessons(), kept)));
         Outcome outcome = desk.plan(problem, onlooker);
         if (outcome instanceof Outcome.Impossible impossible)
             throw new FoundException(new Findings(impossible.reasons().stream()
