@@ -331,7 +331,7 @@ final class ExactModel {
                 .onlyEnforceIf(reached[0]);
     }
 
-    /** Soft: one activity twice in a row, and too often. */
+    /** Soft: one activity twice in a row or in a lesson, and too often. */
     private void runs() {
         List<Integer> work = IntStream.range(0, x.length)
                 .filter(s -> slots.get(s).options().stream().allMatch(Candidate::works))
@@ -344,15 +344,20 @@ final class ExactModel {
                     .add(LinearExpr.sum(literals.toArray(Literal[]::new))));
             if (i == 0) continue;
             IntVar run = amount(new NoRunOfTheSame());
-            byActivity(work.get(i - 1)).forEach((key, before) -> {
-                List<Literal> now = here.get(key);
-                if (now != null)
-                    model.addGreaterOrEqual(
-                            LinearExpr.newBuilder().add(run).add(1),
-                            LinearExpr.newBuilder()
-                                    .add(LinearExpr.sum(before.toArray(Literal[]::new)))
-                                    .add(LinearExpr.sum(now.toArray(Literal[]::new))));
-            });
+            for (int e = i - 1; e >= 0; e--) {
+                if (e < i - 1
+                        && slots.get(work.get(e)).lesson()
+                                != slots.get(work.get(i)).lesson()) break;
+                byActivity(work.get(e)).forEach((key, before) -> {
+                    List<Literal> now = here.get(key);
+                    if (now != null)
+                        model.addGreaterOrEqual(
+                                LinearExpr.newBuilder().add(run).add(1),
+                                LinearExpr.newBuilder()
+                                        .add(LinearExpr.sum(before.toArray(Literal[]::new)))
+                                        .add(LinearExpr.sum(now.toArray(Literal[]::new))));
+                });
+            }
         }
         int allowed = NoRunOfTheSame.allowed(lessons);
         uses.values()

@@ -22,6 +22,7 @@ import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
+import io.isokinet.core.unit.rule.NoRunOfTheSame;
 import io.isokinet.core.unit.search.Outcome;
 import io.isokinet.core.unit.search.UnitPlanner;
 import java.util.ArrayList;
@@ -59,6 +60,7 @@ final class UnitsBench {
     private int recalls;
     private int overLoad;
     private int mostUses;
+    private int mostWhereOthers;
     private int changed;
     private int work;
     private int repeats;
@@ -203,6 +205,29 @@ final class UnitsBench {
                 .max()
                 .orElse(0);
         mostUses = Math.max(mostUses, (int) Math.ceil(uses * 6.0 / Math.max(6, lessons)));
+        mostWhereOthers = Math.max(mostWhereOthers, whereOthers(plan, true));
+        mostWhereOthers = Math.max(mostWhereOthers, whereOthers(plan, false));
+    }
+
+    /** The most uses of a game, or of a drill, where those that fit would carry the unit without coming too often. */
+    private static int whereOthers(Plan plan, boolean games) {
+        int lessons = plan.lessons().size();
+        List<Segment> some = plan.work().stream()
+                .filter(s -> s.serves(LessonPhase.PLAY) == games)
+                .toList();
+        Candidates candidates = new Candidates(plan.problem());
+        int there = candidates
+                .serving(0, games ? Set.of(LessonPhase.PLAY) : Set.of(LessonPhase.PRACTISE, LessonPhase.TEACH))
+                .size();
+        if (there * NoRunOfTheSame.allowed(lessons) < some.size()) return 0;
+        int uses = some.stream()
+                .collect(Collectors.groupingBy(s -> s.activity().key(), Collectors.counting()))
+                .values()
+                .stream()
+                .mapToInt(Long::intValue)
+                .max()
+                .orElse(0);
+        return (int) Math.ceil(uses * 6.0 / Math.max(6, lessons));
     }
 
     /** The same unit planned once more, with what was planned as what was there before. */
@@ -246,6 +271,7 @@ final class UnitsBench {
         row("first lessons that recall a last one", recalls, "0");
         row("lessons over a load limit", overLoad, "0");
         row("most uses of one activity in six lessons", mostUses, "3");
+        row("the same where what fits would carry the unit", mostWhereOthers, "3");
         row("replans of an unchanged unit that change it", changed, "0");
         row("first plan, median and slowest", times(first), "");
         row("final plan, median and slowest", times(whole), "");

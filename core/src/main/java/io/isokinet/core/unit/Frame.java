@@ -305,7 +305,27 @@ public final class Frame {
                     .formatted(problem.knowHow().skill(skill).name(), what, why == null ? "" : " " + why));
         }
         if (found.isEmpty()) found.addAll(enough(free));
+        if (found.isEmpty()) found.addAll(games());
         return found;
+    }
+
+    /** Each skill that is practised is played: with more skills than games one of them is drilled for nothing. */
+    private List<String> games() {
+        int games = problem.lessons().stream()
+                .filter(l -> l.kept() || l.minutes() >= Skeleton.SHORTEST)
+                .mapToInt(l -> Skeleton.games(l.minutes()))
+                .sum();
+        int skills = problem.targets().size();
+        // In a single lesson there is no next one to play in.
+        return problem.lessons().size() == 1 || skills <= games
+                ? List.of()
+                : List.of(
+                        "%d skills want a game each, and %d lessons of %d minutes have %d. Take fewer skills, more lessons or longer ones."
+                                .formatted(
+                                        skills,
+                                        problem.lessons().size(),
+                                        problem.lessons().get(0).minutes(),
+                                        games));
     }
 
     /** Activities carry so many lessons before they come too often; fewer or shorter lessons, or another skill, is the way out. */

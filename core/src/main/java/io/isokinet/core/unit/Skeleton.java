@@ -25,7 +25,12 @@ public final class Skeleton {
 
     /** Uses of one activity that a unit may have before it is worn out: three in six lessons. */
     public static int uses(int lessons) {
-        return USES * Math.max(1, (lessons + IN_LESSONS / 2) / IN_LESSONS);
+        return Math.max(USES, lessons * USES / IN_LESSONS);
+    }
+
+    /** Games that a lesson has time for. */
+    static int games(int minutes) {
+        return minutes >= 45 ? 2 : 1;
     }
 
     /** Minutes of a drill and of a game at most, stretched. Common practice. */
@@ -53,7 +58,7 @@ public final class Skeleton {
         if (minutes >= 20) row.add(Set.of(GATHER));
         row.add(first ? Set.of(WARM) : Set.of(WARM, RECAP));
         int practise = minutes < TWO_DRILLS ? 1 : minutes < 36 ? 2 : minutes < 52 ? 3 : 4;
-        int play = minutes >= 45 ? 2 : 1;
+        int play = games(minutes);
         int work = minutes - AROUND;
         while (practise > Math.max(1, drills) && (practise - 1 + play) * LONGEST >= work) practise--;
         while (play > Math.max(1, games) && (practise + play - 1) * LONGEST >= work) play--;

@@ -7,7 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** One activity twice in a row is one stretch; and no activity carries a unit alone. */
+/** One activity twice in a row, or in a lesson, is one stretch; and no activity carries a unit alone. */
 public final class NoRunOfTheSame extends Rule {
     public NoRunOfTheSame() {
         super("no-run-of-the-same", Level.SOFT, 20, "No run of the same");
@@ -18,23 +18,31 @@ public final class NoRunOfTheSame extends Rule {
         return Skeleton.uses(lessons);
     }
 
+    private static boolean same(Segment one, Segment other) {
+        return one.activity().key().equals(other.activity().key());
+    }
+
     @Override
     public void judge(Plan plan, Strains strains) {
         List<Segment> work = plan.work();
         int allowed = allowed(plan.lessons().size());
         Map<String, Integer> uses = new HashMap<>();
-        Segment before = null;
-        for (Segment s : work) {
-            boolean run = before != null
-                    && before.activity().key().equals(s.activity().key());
+        for (int i = 0; i < work.size(); i++) {
+            Segment s = work.get(i);
+            boolean run = i > 0 && same(work.get(i - 1), s);
+            boolean again = false;
+            for (int e = i - 2; e >= 0 && !run && work.get(e).lesson() == s.lesson(); e--)
+                again |= same(work.get(e), s);
             boolean worn = uses.merge(s.activity().key(), 1, Integer::sum) > allowed;
             if (run)
                 strains.segment(s, 1, () -> "%s comes twice in a row."
                         .formatted(s.activity().name()));
+            else if (again)
+                strains.segment(s, 1, () -> "%s comes twice in lesson %d."
+                        .formatted(s.activity().name(), plan.number(s.lesson())));
             if (worn)
                 strains.segment(s, 1, () -> "%s is done more than %d times."
                         .formatted(s.activity().name(), allowed));
-            before = s;
         }
     }
 }
