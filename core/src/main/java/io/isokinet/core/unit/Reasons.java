@@ -69,7 +69,7 @@ public final class Reasons {
     private static void climb(Plan plan, Segment segment, List<String> reasons) {
         var rung = segment.activity().rung();
         if (rung == null) return;
-        String here = "Rung %d of %d, %s".formatted(rung.level(), rung.ladder().height(), rung.label());
+        String here = "Level %d of %d, %s".formatted(rung.level(), rung.ladder().height(), rung.label());
         Segment below = plan.work().stream()
                 .filter(s -> String.valueOf(s.activity().skill())
                         .equals(segment.activity().skill()))

@@ -180,7 +180,7 @@ class EditTest {
         Segment first = plan.work().stream().findFirst().orElseThrow();
         assertThat(Reasons.of(plan, first)).noneMatch(r -> r.startsWith("Set to"));
         assertThat(Reasons.of(plan, first))
-                .contains("Rung 1 of 6, shape: where the skill starts.")
+                .contains("Level 1 of 6, shape: where the skill starts.")
                 .anyMatch(r -> r.startsWith("Introduces “a” in a 40-second freeze: it builds on nothing else"));
         UnitProblem longer = problem(1, 40);
         Plan climb = read(longer, lesson(longer, 0, "roll-drill1", "roll-drill2", "roll-game3"));
