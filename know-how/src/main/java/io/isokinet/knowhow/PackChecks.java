@@ -47,6 +47,9 @@ final class PackChecks {
             "\\b(?:from " + LENGTH + "|" + LENGTH + " (?:apart|away|off|ahead|from the wall))\\b",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern TYPED_COUNT =
+            Pattern.compile("\\b(?:one|" + NUMBER + ") counts?\\b", Pattern.CASE_INSENSITIVE);
+
     private static final int ITEMS_A_NEED = 2;
     private static final int USUAL_CLASS = 27;
     /** Tries a minute for each child, by common practice: a wall gives about six, quick taps twenty. */
@@ -217,6 +220,7 @@ final class PackChecks {
             hostsWhatCanOccur(activity);
             bouncing(activity);
             typedLengths(activity);
+            typedCounts(activity);
             placeholders(activity);
         }
         brings(activity);
@@ -306,6 +310,27 @@ final class PackChecks {
                     activity.key(),
                     "The text says “%s”, and a lever sets the distance. Say {distance} instead."
                             .formatted(typed.group()));
+    }
+
+    /** A hold that a lever sets is not counted in the text as well. */
+    private void typedCounts(Activity activity) {
+        boolean sets = activity.levers().stream()
+                .flatMap(l -> l.facts().stream())
+                .anyMatch(f -> f.amount(Amount.HOLD) != null);
+        for (String text : texts(activity)) {
+            Matcher typed = TYPED_COUNT.matcher(text);
+            if (sets && typed.find())
+                add(
+                        "typed-count",
+                        activity.key(),
+                        "The text says “%s”, and a lever sets how long it is held. Say {step}, or “for the count”."
+                                .formatted(typed.group()));
+        }
+    }
+
+    private static List<String> texts(Activity activity) {
+        String counts = activity.countsAsOne();
+        return counts == null ? List.of(activity.how()) : List.of(activity.how(), counts);
     }
 
     /** Words and facts of a step say the same, or the words say no number. */

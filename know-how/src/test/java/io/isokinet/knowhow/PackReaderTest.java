@@ -262,6 +262,12 @@ class PackReaderTest {
                         "facts: [{brings: [{need: thing to catch, like: scarf, traits: [floats], width: [200, 600]}]}, {},",
                         "names beanbags of the kit and brings nothing"),
                 Arguments.of(
+                        "typed-count",
+                        "activities/locomotor/hop.yaml",
+                        "a hop held for the count",
+                        "a hop held for two counts",
+                        "how long it is held"),
+                Arguments.of(
                         "hosts-what-can-occur",
                         "activities/sending/forearm-pass.yaml",
                         "hosts: [forearm-pass/ready-low, forearm-pass/platform, forearm-pass/legs-lift,",

@@ -83,7 +83,8 @@ public final class Frame {
     public Frame(UnitProblem problem, Candidates candidates, Supplier<String> ids) {
         this.problem = problem;
         this.candidates = candidates;
-        Set<String> found = new LinkedHashSet<>(reaches());
+        // What stands already is kept as far as it goes; only a new unit is asked whether it makes sense at all.
+        Set<String> found = new LinkedHashSet<>(problem.before().isEmpty() ? reaches() : List.of());
         for (int lesson = 0; lesson < problem.lessons().size(); lesson++) {
             LessonSlot slot = problem.lessons().get(lesson);
             SortedMap<Integer, Choice> locks = problem.locks().get(lesson);

@@ -21,6 +21,11 @@ public final class Skeleton {
     private static final int USES = 3;
     private static final int IN_LESSONS = 6;
 
+    /** Minutes of a drill and of a game at most, stretched. Common practice. */
+    private static final int LONGEST = 12;
+    /** Minutes of the talk, the warm-up and the close. Common practice. */
+    private static final int AROUND = 12;
+
     private Skeleton() {}
 
     /** Uses of one activity that a unit may have before it is worn out: three in six lessons. */
@@ -32,11 +37,6 @@ public final class Skeleton {
     static int games(int minutes) {
         return minutes >= 45 ? 2 : 1;
     }
-
-    /** Minutes of a drill and of a game at most, stretched. Common practice. */
-    private static final int LONGEST = 12;
-    /** Minutes of the talk, the warm-up and the close. Common practice. */
-    private static final int AROUND = 12;
 
     /** @param first true for the first lesson of a unit, which has nothing to recap @return phases by segment, in order */
     public static List<Set<LessonPhase>> of(int minutes, boolean first) {
