@@ -52,6 +52,18 @@ describe('what is said at the door', () => {
     expect(swap).not.toHaveBeenCalled()
   })
 
+  it('says what came of it where nobody answers, and asks again on a press', async () => {
+    answering('GET').mockImplementation(() => Promise.reject(new Error('gone')))
+    const { swap } = show([{ words: 'Lane roll comes twice in a row.', segment: 's', broken: false }])
+    const mend = screen.getByRole('button', { name: 'Put something better there' })
+    fireEvent.click(mend)
+    expect(await screen.findByRole('alert')).toHaveTextContent('The server was not reached.')
+    answering('GET').mockImplementation(() => ok([alternative('better', -6)]))
+    fireEvent.click(mend)
+    await waitFor(() => expect(swap).toHaveBeenCalledWith('s', ['better']))
+    expect(screen.queryByRole('alert')).toBeNull()
+  })
+
   it('plans again what concerns the whole unit, and is silent where there is nothing', () => {
     const { replan } = show([{ words: '“Sink” waits for the next unit.', broken: false }])
     fireEvent.click(screen.getByRole('button', { name: 'Plan the rest again' }))

@@ -19,17 +19,23 @@ interface SaidProps {
 /** What a colleague would say at the door: at most three things, each with one press that mends it. */
 export function Said({ unit, busy, select, swap, replan }: SaidProps) {
   const [none, setNone] = useState<string>()
+  const [refused, setRefused] = useState<string>()
   if (unit.said.length === 0) return null
   const mend = async (segment: string) => {
     select(segment)
-    const others = await take(
-      api.GET('/api/units/{id}/segments/{segment}/alternatives', {
-        params: { path: { id: unit.id, segment }, query: { beside: false } },
-      }),
-    )
-    const best = others.find(isBetter)
-    if (best) swap?.(segment, best.activities)
-    else setNone(segment)
+    setRefused(undefined)
+    try {
+      const others = await take(
+        api.GET('/api/units/{id}/segments/{segment}/alternatives', {
+          params: { path: { id: unit.id, segment }, query: { beside: false } },
+        }),
+      )
+      const best = others.find(isBetter)
+      if (best) swap?.(segment, best.activities)
+      else setNone(segment)
+    } catch (e) {
+      setRefused((e as Error).message)
+    }
   }
   return (
     <ul className={styles.said} aria-label="At the door">
@@ -57,6 +63,7 @@ export function Said({ unit, busy, select, swap, replan }: SaidProps) {
           )}
         </li>
       ))}
+      {refused && <li role="alert">{refused}</li>}
     </ul>
   )
 }

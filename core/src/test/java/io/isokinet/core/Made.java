@@ -23,6 +23,7 @@ import io.isokinet.core.quantity.Length;
 import io.isokinet.core.quantity.Mass;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Action;
+import io.isokinet.core.skill.Body;
 import io.isokinet.core.skill.Condition;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
@@ -204,6 +205,7 @@ public final class Made {
         private Occasion occasion = Occasion.ANY;
         private Travel travel;
         private Set<Effort> efforts = Set.of();
+        private Set<Body> warms = Set.of();
 
         private Builder(String key, Set<LessonPhase> phases) {
             this.key = key;
@@ -220,6 +222,11 @@ public final class Made {
 
         public Builder hosts(String... hosts) {
             this.hosts = List.of(hosts);
+            return this;
+        }
+
+        public Builder warms(Body... warms) {
+            this.warms = Set.of(warms);
             return this;
         }
 
@@ -351,7 +358,7 @@ public final class Made {
                             null,
                             null,
                             occasion,
-                            Set.of(),
+                            warms,
                             null),
                     List.of());
         }

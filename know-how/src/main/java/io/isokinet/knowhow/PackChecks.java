@@ -3,6 +3,7 @@ package io.isokinet.knowhow;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Amount;
 import io.isokinet.core.activity.Brings;
+import io.isokinet.core.activity.Layout;
 import io.isokinet.core.activity.Lever;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.StepFacts;
@@ -35,6 +36,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What a schema cannot say of a pack: references, order, mirroring, kit, rates, and that no two are alike. */
@@ -221,6 +223,7 @@ final class PackChecks {
             bouncing(activity);
             typedLengths(activity);
             typedCounts(activity);
+            opponents(activity);
             placeholders(activity);
         }
         brings(activity);
@@ -303,13 +306,15 @@ final class PackChecks {
         boolean sets = activity.attempt().reach() != null
                 || activity.levers().stream().flatMap(l -> l.facts().stream()).anyMatch(f -> f.reach() != null);
         if (!sets) return;
-        Matcher typed = TYPED_LENGTH.matcher(Lengths.plain(activity.how()));
-        if (typed.find())
-            add(
-                    "typed-length",
-                    activity.key(),
-                    "The text says “%s”, and a lever sets the distance. Say {distance} instead."
-                            .formatted(typed.group()));
+        for (String text : told(activity)) {
+            Matcher typed = TYPED_LENGTH.matcher(Lengths.plain(text));
+            if (typed.find())
+                add(
+                        "typed-length",
+                        activity.key(),
+                        "The text says “%s”, and a lever sets the distance. Say {distance} instead."
+                                .formatted(typed.group()));
+        }
     }
 
     /** A hold that a lever sets is not counted in the text as well. */
@@ -317,7 +322,7 @@ final class PackChecks {
         boolean sets = activity.levers().stream()
                 .flatMap(l -> l.facts().stream())
                 .anyMatch(f -> f.amount(Amount.HOLD) != null);
-        for (String text : texts(activity)) {
+        for (String text : told(activity)) {
             Matcher typed = TYPED_COUNT.matcher(text);
             if (sets && typed.find())
                 add(
@@ -328,9 +333,34 @@ final class PackChecks {
         }
     }
 
-    private static List<String> texts(Activity activity) {
-        String counts = activity.countsAsOne();
-        return counts == null ? List.of(activity.how()) : List.of(activity.how(), counts);
+    /** How many try to stop the others is said by the step of the main lever, and so follows it. */
+    private void opponents(Activity activity) {
+        if (activity.levers().isEmpty()) return;
+        Lever main = activity.levers().get(0);
+        long kinds = main.facts().stream()
+                .map(f -> f.amount(Amount.OPPONENTS))
+                .distinct()
+                .count();
+        if (kinds > 1 && !activity.how().contains(Asked.STEP))
+            add(
+                    "opponents-told",
+                    activity.key(),
+                    "The lever (%s) sets how many try to stop the others, and the text does not say it. Put {step} where they are named."
+                            .formatted(main.name()));
+    }
+
+    /** Every text that is read beside the setting: what to do, what counts, who sits out, the set-up card. */
+    private List<String> told(Activity activity) {
+        Layout card = known.library().layouts().get(activity.layout());
+        return Stream.of(
+                        Stream.of(activity.how()),
+                        Stream.ofNullable(activity.countsAsOne()),
+                        Stream.of(activity.conduct().sitsOut()),
+                        card == null
+                                ? Stream.<String>empty()
+                                : Stream.concat(card.steps().stream(), Stream.of(card.check())))
+                .flatMap(texts -> texts)
+                .toList();
     }
 
     /** Words and facts of a step say the same, or the words say no number. */

@@ -274,6 +274,24 @@ class PackReaderTest {
                         "hosts: [forearm-pass/face-target, forearm-pass/platform, forearm-pass/legs-lift,",
                         "only where there is a target"),
                 Arguments.of(
+                        "hosts-what-can-occur",
+                        "activities/locomotor/dodge.yaml",
+                        "hosts: [dodge/eyes-up,",
+                        "hosts: [dodge/feint, dodge/eyes-up,",
+                        "somebody to get past"),
+                Arguments.of(
+                        "opponents-told",
+                        "activities/locomotor/leap.yaml",
+                        "Crabs, {step} of them, guard",
+                        "Two crabs guard",
+                        "Put {step} where they are named"),
+                Arguments.of(
+                        "typed-length",
+                        "activities/sending/lofted-pass.yaml",
+                        "sits-out: \"Keeps the count for one group: a ball that bounces just ahead",
+                        "sits-out: \"Keeps the count for one group: a ball that bounces two steps ahead",
+                        "a lever sets the distance"),
+                Arguments.of(
                         "bounces",
                         "activities/sending/forearm-pass.yaml",
                         "{bounces: 1, brings: [{need: ball, traits: [bounces, soft]}]}",

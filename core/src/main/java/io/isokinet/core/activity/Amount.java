@@ -33,12 +33,4 @@ public enum Amount {
             throw new IllegalArgumentException("A step may set %s to %s and up to %s, not to %s."
                     .formatted(name().toLowerCase(Locale.ROOT).replace('_', '-'), least, most, value));
     }
-
-    public double least() {
-        return least;
-    }
-
-    public double most() {
-        return most;
-    }
 }

@@ -1,6 +1,7 @@
 package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Amount;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.activity.Travel;
 import io.isokinet.core.kit.KitLine;
@@ -8,6 +9,7 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.motion.Toppling;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Side;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.space.FloorPlan;
@@ -51,6 +53,7 @@ public final class Floors {
                         > works.sizes().stream().mapToInt(i -> i).sum()
                 ? Side.LEFT
                 : Side.RIGHT;
+        Double opponents = amount(works.task(), Amount.OPPONENTS);
         return FloorPlanner.of(new FloorTask(
                 place,
                 works.space(),
@@ -64,7 +67,8 @@ public final class Floors {
                 watch == null ? null : watch.seen(),
                 watched,
                 moved,
-                works.waves()));
+                works.waves(),
+                opponents == null ? null : opponents.intValue()));
     }
 
     private static Sending sending(Task task) {
@@ -101,6 +105,17 @@ public final class Floors {
         return need.traits().contains(Trait.HANGS) ? FloorPlan.Line.Kind.NET : FloorPlan.Line.Kind.ROPE;
     }
 
+    /** What is set at a height says it: "rope at 0.3 m". */
+    private static String label(Need need, Item item, Task task) {
+        String name = need.count() == 1 ? item.name() : item.many();
+        Double height = amount(task, Amount.HEIGHT);
+        return height == null || across(need, item) == null ? name : Words.say("%s at %.1f m", name, height);
+    }
+
+    private static @Nullable Double amount(Task task, Amount of) {
+        return task.asked().facts().amount(of);
+    }
+
     private static List<Piece> pieces(Fit.Works works, KnowHow known) {
         List<Piece> pieces = new ArrayList<>();
         for (Need need : works.needs()) {
@@ -127,10 +142,11 @@ public final class Floors {
                         need.per(),
                         need.count(),
                         item.width().metres(),
-                        need.count() == 1 ? item.name() : item.many(),
+                        label(need, item, works.task()),
                         from,
                         unlike ? from + sets : Integer.MAX_VALUE,
-                        across(need, item)));
+                        across(need, item),
+                        need.role() == Need.Role.MARKER ? amount(works.task(), Amount.APART) : null));
                 from += sets;
             }
         }

@@ -17,15 +17,19 @@ import io.isokinet.core.space.SideBySide;
 import io.isokinet.core.task.Success;
 import io.isokinet.core.task.Task;
 import io.isokinet.core.task.Turn;
+import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Need;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Works a stretch out once it fits: where all stand, and what it gives. */
@@ -44,10 +48,10 @@ final class StretchWork {
         FloorPlan floor = works.stations().isEmpty()
                 ? Floors.of(works, place, known, plan.watch(), hands.leftHanded(), hands.moved())
                 : stations(plan, works, place, known);
-        return new Stretch.Fits(plan, works, floor, work(plan, works, place, band));
+        return new Stretch.Fits(plan, works, floor, work(plan, works, place, known, band));
     }
 
-    private static Stretch.Work work(Stretch.Planned plan, Fit.Works works, Place place, Band band) {
+    private static Stretch.Work work(Stretch.Planned plan, Fit.Works works, Place place, KnowHow known, Band band) {
         Activity activity = plan.activity();
         int children = works.sizes().stream().mapToInt(i -> i).sum();
         int largest = works.sizes().get(0);
@@ -69,7 +73,7 @@ final class StretchWork {
                 works.turn().waitingPercent(),
                 Minutes.vigorous(activity, works.motionPercent()).percent(),
                 success(works.task(), band),
-                successFrom(works),
+                successFrom(works, known),
                 pinTurns(works, working, largest),
                 Turn.explanation(works.task().age()));
     }
@@ -106,12 +110,34 @@ final class StretchWork {
                 usual.share() * 100, inside.percent(), band.words());
     }
 
-    private static @Nullable String successFrom(Fit.Works works) {
-        if (works.task().activity().levers().isEmpty()) return null;
-        Success usual = works.task().success();
+    private static @Nullable String successFrom(Fit.Works works, KnowHow known) {
+        Task task = works.task();
+        if (task.activity().levers().isEmpty()) return null;
+        Success usual = task.success();
         if (usual.share() == null) return null;
-        boolean unlike = works.kit().stream().anyMatch(line -> line.groups() != null);
-        return unlike ? usual.reason() + " Groups with other things differ." : usual.reason();
+        return Stream.concat(Stream.of(usual.reason()), others(works, known)).collect(Collectors.joining(" "));
+    }
+
+    /** Groups that aim at another thing than most have their own figure. */
+    private static Stream<String> others(Fit.Works works, KnowHow known) {
+        Task task = works.task();
+        Set<String> aimed = works.needs().stream()
+                .filter(n -> n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT)
+                .map(Need::what)
+                .collect(Collectors.toSet());
+        return works.kit().stream()
+                .filter(l -> l.groups() != null && aimed.contains(l.what()))
+                .filter(l ->
+                        task.target() == null || !l.item().equals(task.target().key()))
+                .flatMap(l -> {
+                    Item other = known.item(l.item());
+                    Double share = task.at(other).success().share();
+                    return share == null
+                            ? Stream.of()
+                            : Stream.of(Words.say(
+                                    "%s, with %s: about %.0f %%.",
+                                    Words.capital(Objects.requireNonNull(l.groups())), other.many(), share * 100));
+                });
     }
 
     /** One roll or two to a turn, and when the fallen stand again, each simulated. */

@@ -7,6 +7,7 @@ public enum Condition {
     PARTNER("a partner, or a wall that sends it back"),
     OBJECT("something that is sent"),
     MOVING_BALL("a ball in motion"),
+    OPPONENT("somebody to get past"),
     /** Both feet leave the floor: never at a walk or in slow motion. */
     FLIGHT("a moment with both feet off the floor");
 

@@ -34,7 +34,8 @@ final class CrossingSketch extends Sketch {
         reasons.add("Running ends at the line 3 m before the wall.");
         Rect behind = new Rect(Floor.MARGIN, Floor.MARGIN, home - 0.2 - Floor.MARGIN, floor.clear.h());
         Rect zone = new Rect(home + 1, Floor.MARGIN, Math.max(1, far - home - 2), floor.clear.h());
-        int catchers = Math.min(n - 1, task.parts().isEmpty() ? 0 : Math.max(1, n / 12));
+        Integer said = task.opponents();
+        int catchers = Math.min(n - 1, said != null ? said : task.parts().isEmpty() ? 0 : Math.max(1, n / 12));
         List<Point> points = new ArrayList<>(floor.spread(behind, n - catchers));
         points.addAll(floor.spread(zone, catchers));
         all(points);

@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param watched the side of the body that is watched
  * @param moved groups that were put elsewhere: the corner of their area by index
  * @param waves how many take turns on it; 1 if all are on it at once
+ * @param opponents who try to stop the others; null if nothing says how many
  */
 public record FloorTask(
         Place place,
@@ -36,24 +37,8 @@ public record FloorTask(
         @Nullable Seen view,
         Side watched,
         Map<Integer, Point> moved,
-        int waves) {
-    /** With all on it at once. */
-    public FloorTask(
-            Place place,
-            SpaceNeed need,
-            Formation formation,
-            List<Integer> sizes,
-            List<Integer> leftHanded,
-            Sending sending,
-            List<Piece> pieces,
-            List<String> parts,
-            Gathering gathering,
-            @Nullable Seen view,
-            Side watched,
-            Map<Integer, Point> moved) {
-        this(place, need, formation, sizes, leftHanded, sending, pieces, parts, gathering, view, watched, moved, 1);
-    }
-
+        int waves,
+        @Nullable Integer opponents) {
     public FloorTask {
         sizes = List.copyOf(sizes);
         leftHanded = List.copyOf(leftHanded);
@@ -108,6 +93,7 @@ public record FloorTask(
      * @param from first group that has it, from 0
      * @param to the group after the last that has it
      * @param across what is long and lies or hangs across the way is drawn as such a line; null for what has one place
+     * @param apart from one to the next, in metres; null if nothing says
      */
     public record Piece(
             FloorPlan.Thing.Kind kind,
@@ -117,10 +103,11 @@ public record FloorTask(
             String label,
             int from,
             int to,
-            FloorPlan.Line.@Nullable Kind across) {
+            FloorPlan.Line.@Nullable Kind across,
+            @Nullable Double apart) {
         /** Of every group. */
         public Piece(FloorPlan.Thing.Kind kind, Need.Per per, int count, double width, String label) {
-            this(kind, per, count, width, label, 0, Integer.MAX_VALUE, null);
+            this(kind, per, count, width, label, 0, Integer.MAX_VALUE, null, null);
         }
 
         boolean isOf(int group) {

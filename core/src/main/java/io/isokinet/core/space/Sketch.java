@@ -158,7 +158,7 @@ abstract class Sketch {
                         for (int i = 0; i < n; i++)
                             things.add(new Thing(
                                     piece.kind(),
-                                    f.at(inside(f, line + metres * (i + 1) / n), middle),
+                                    f.at(inside(f, line + along(piece, i, n, metres)), middle),
                                     piece.width(),
                                     g,
                                     piece.label()));
@@ -172,9 +172,21 @@ abstract class Sketch {
         boolean between = kind == Line.Kind.NET || face();
         int n = piece.per() == Need.Per.CLASS ? 1 : piece.count();
         for (int i = 0; i < n; i++) {
-            double u = inside(f, line + (between ? metres * (i + 1) / (n + 1) : metres * (i + 1) / n));
+            double u = inside(
+                    f,
+                    line
+                            + (!between
+                                    ? along(piece, i, n, metres)
+                                    : piece.apart() == null
+                                            ? metres * (i + 1) / (n + 1)
+                                            : metres / 2 + (i - (n - 1) / 2.0) * piece.apart()));
             lines.add(new Line(kind, f.at(u, 0), f.at(u, f.width()), g == 0 && i == 0 ? piece.label() : ""));
         }
+    }
+
+    /** How far on the next of several stands: as far apart as is said, else over the whole distance. */
+    private static double along(Piece piece, int i, int n, double metres) {
+        return piece.apart() == null ? metres * (i + 1) / n : piece.apart() * (i + 1);
     }
 
     static double inside(Frame f, double u) {
@@ -198,7 +210,9 @@ abstract class Sketch {
     }
 
     void row(int g, Frame f, Piece piece, double u, int n) {
-        double pitch = Math.min(f.width() / (n + 1), 0.8);
+        double pitch = piece.apart() == null
+                ? Math.min(f.width() / (n + 1), 0.8)
+                : Math.min(f.width() / Math.max(1, n - 1), piece.apart());
         for (int i = 0; i < n; i++)
             things.add(new Thing(
                     piece.kind(),

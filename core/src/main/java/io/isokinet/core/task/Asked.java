@@ -5,6 +5,7 @@ import io.isokinet.core.activity.Amount;
 import io.isokinet.core.activity.Brings;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Lever;
+import io.isokinet.core.activity.Must;
 import io.isokinet.core.activity.Reach;
 import io.isokinet.core.activity.Stations;
 import io.isokinet.core.activity.StepFacts;
@@ -125,12 +126,20 @@ public record Asked(Activity activity, int setting, StepFacts facts, List<Need> 
             // A wall sends it back as a partner would.
             case PARTNER ->
                 activity.grouping().usual() > 1 || activity.grouping().formation() == Formation.WALL;
+            case OPPONENT -> isOpposed();
             case TARGET -> isAimed();
         };
     }
 
     private boolean brings(Need.Role role) {
         return needs.stream().anyMatch(n -> n.role() == role);
+    }
+
+    /** True if somebody tries to stop it. */
+    private boolean isOpposed() {
+        Double opponents = facts.amount(Amount.OPPONENTS);
+        if (opponents != null) return opponents > 0;
+        return activity.attempt().must() == Must.GOT_AWAY || facts.moving() == StepFacts.Mover.OPPONENT;
     }
 
     /** True if there is something or somebody to send it to. */

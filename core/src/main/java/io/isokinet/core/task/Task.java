@@ -84,6 +84,22 @@ public record Task(
                 fresh);
     }
 
+    /** The same for a group that has another thing to aim at. */
+    public Task at(Item other) {
+        return new Task(
+                asked,
+                age,
+                ground,
+                needs,
+                action,
+                sent,
+                other,
+                falls == null || sent == null
+                        ? null
+                        : Falls.answer(sent, other, here(asked, age, ground), age, Cupboard.EMPTY),
+                fresh);
+    }
+
     private static Here here(Asked asked, Age age, Ground ground) {
         return new Here(
                 ground,

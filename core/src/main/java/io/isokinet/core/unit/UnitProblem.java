@@ -4,6 +4,7 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.thing.Cupboard;
+import io.isokinet.core.unit.rule.LittleChanges;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -40,9 +41,8 @@ public record UnitProblem(
         List<List<Choice>> before,
         List<SortedMap<Integer, Choice>> locks) {
     /** Key of the rule that holds a replan to what stands. */
-    private static final String LITTLE_CHANGES = "little-changes";
-
     public static final int MOST_LESSONS = 16;
+
     public static final int MOST_TARGETS = 4;
     private static final SortedMap<Integer, Choice> NO_LOCKS = Collections.emptySortedMap();
 
@@ -121,7 +121,7 @@ public record UnitProblem(
     /** The same, where what stands may be changed for nothing: other wishes were made, and they count. */
     public UnitProblem freely() {
         Map<String, Integer> weights = new HashMap<>(wishes.weights());
-        weights.put(LITTLE_CHANGES, 0);
+        weights.put(LittleChanges.KEY, 0);
         return with(wishes.weighing(weights), locks);
     }
 

@@ -18,7 +18,9 @@ import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Length;
 import io.isokinet.core.thing.Need.Per;
 import org.junit.jupiter.api.Test;
 
@@ -110,6 +112,30 @@ class FitterTest {
                 .isEqualTo(works(fitter(27, FOAM, 27).fit(each, HALL)).milliTriesPerMinute() / 3);
         // 60 children and one ball.
         assertThat(((Fit.Fails) fitter(60, FOAM, 1).fit(each, HALL)).reasons()).hasSize(1);
+    }
+
+    /**
+     * By hand: 36 who want 2.5 m each to every side. A room of 9 m by 7 m, half a metre free along its walls, has 8 m by 6 m for
+     * them: 48 m2, at 4 m2 a child 12 at once; so three parts of 12 take turns and no child has more than a third of the tries.
+     */
+    @Test
+    void tooLittleFloorForAllAtOnceMakesPartsThatTakeTurns() {
+        Activity swing = activity("swing", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .space(3, 2)
+                .needs(balls(Per.CHILD, 1))
+                .build();
+        Place room = new Place("the room", new Length(9), new Length(7), new Length(4), Place.Floor.WOOD, 0);
+        Fit.Works all = works(fitter(12, FOAM, 36).fit(swing, room));
+        Fit.Works parts = works(fitter(36, FOAM, 36).fit(swing, room));
+        assertThat(all.waves()).isEqualTo(1);
+        assertThat(parts.waves()).isEqualTo(3);
+        assertThat(parts.reasons()).anyMatch(r -> r.startsWith("The room has room for 12 of 36 at once."));
+        assertThat(parts.milliTriesPerMinute()).isEqualTo(all.milliTriesPerMinute() / 3);
+        // Nobody warms up by watching, and four parts would be nothing but waiting.
+        Activity warm = activity("warm", LessonPhase.WARM).space(3, 2).build();
+        assertThat(fitter(36).fit(warm, room)).isInstanceOf(Fit.Fails.class);
+        assertThat(fitter(60, FOAM, 60).fit(swing, room)).isInstanceOf(Fit.Fails.class);
     }
 
     @Test

@@ -39,7 +39,9 @@ class StandsTest {
                 Gathering.START_LINE,
                 view,
                 Side.RIGHT,
-                Map.of()));
+                Map.of(),
+                1,
+                null));
     }
 
     private static final FloorPlan LANES = floor(Formation.LANES, Seen.BEHIND, 4, 4, 4, 4, 4, 4, 3);

@@ -26,6 +26,7 @@ import io.isokinet.core.thing.Need;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class FloorPlanTest {
@@ -56,7 +57,9 @@ class FloorPlanTest {
                 Gathering.START_LINE,
                 Seen.SIDE,
                 Side.RIGHT,
-                Map.of());
+                Map.of(),
+                1,
+                null);
     }
 
     private static FloorTask with(FloorTask t, List<Piece> pieces, Map<Integer, Point> moved) {
@@ -72,7 +75,9 @@ class FloorPlanTest {
                 t.gathering(),
                 t.view(),
                 t.watched(),
-                moved);
+                moved,
+                1,
+                null);
     }
 
     private static final FloorTask LANES = task(
@@ -127,7 +132,8 @@ class FloorPlanTest {
     void aNetHangsAcrossEveryLaneHalfWay() {
         FloorPlan plan = FloorPlanner.of(with(
                 LANES,
-                List.of(new Piece(Thing.Kind.MARKER, Need.Per.CLASS, 2, 8, "net", 0, Integer.MAX_VALUE, Line.Kind.NET)),
+                List.of(new Piece(
+                        Thing.Kind.MARKER, Need.Per.CLASS, 2, 8, "net", 0, Integer.MAX_VALUE, Line.Kind.NET, null)),
                 Map.of()));
         List<Line> nets =
                 plan.lines().stream().filter(l -> l.kind() == Line.Kind.NET).toList();
@@ -138,6 +144,58 @@ class FloorPlanTest {
             assertThat(Math.abs(nets.get(i).from().y() - starts.get(i).from().y()))
                     .isCloseTo(1.5, within(0.01));
         assertThat(plan.things()).isEmpty();
+    }
+
+    /** Four ropes 0.8 m apart are drawn 0.8 m apart, however long the lane is; without a gap they share the lane out. */
+    @Test
+    void whatIsSoFarApartIsDrawnSoFarApart() {
+        assertThat(gaps(0.8)).allSatisfy(gap -> assertThat(gap).isCloseTo(0.8, within(1e-9)));
+        assertThat(gaps(null)).allSatisfy(gap -> assertThat(gap).isCloseTo(3.0 / 4, within(1e-9)));
+    }
+
+    private static List<Double> gaps(Double apart) {
+        FloorPlan plan = FloorPlanner.of(with(
+                LANES,
+                List.of(new Piece(Thing.Kind.MARKER, Need.Per.GROUP, 4, 2, "ropes", 0, 1, Line.Kind.ROPE, apart)),
+                Map.of()));
+        List<Double> at = plan.lines().stream()
+                .filter(l -> l.kind() == Line.Kind.ROPE)
+                .map(l -> l.from().y())
+                .toList();
+        assertThat(at).hasSize(4);
+        return IntStream.range(1, 4)
+                .mapToObj(i -> Math.abs(at.get(i) - at.get(i - 1)))
+                .toList();
+    }
+
+    /** Crabs, sharks and officers stand in the middle, as many as the step says. */
+    @Test
+    void asManyStandInTheMiddleAsTheStepSays() {
+        for (int opponents : List.of(1, 2, 6)) {
+            FloorPlan plan = FloorPlanner.of(new FloorTask(
+                    HALL,
+                    new SpaceNeed(8, 1, null),
+                    Formation.CROSSING,
+                    List.of(27),
+                    List.of(),
+                    Sending.NOTHING,
+                    List.of(),
+                    List.of(),
+                    Gathering.OWN_SIDE,
+                    null,
+                    Side.RIGHT,
+                    Map.of(),
+                    1,
+                    opponents));
+            assertThat(plan.spots()).hasSize(27);
+            double home = plan.lines().stream()
+                    .filter(l -> l.kind() == Line.Kind.START)
+                    .findFirst()
+                    .orElseThrow()
+                    .from()
+                    .x();
+            assertThat(plan.spots()).filteredOn(s -> s.at().x() > home).hasSize(opponents);
+        }
     }
 
     @Test
@@ -294,7 +352,9 @@ class FloorPlanTest {
                     Side.LEFT,
                     random.nextInt(4) == 0
                             ? Map.of(0, new Point(random.nextDouble() * 20, random.nextDouble() * 10))
-                            : Map.of());
+                            : Map.of(),
+                    1,
+                    null);
             check(FloorPlanner.of(task), task, "case " + i + ": " + formation + " " + children + " in " + place);
             drawn++;
         }

@@ -2,14 +2,19 @@ package io.isokinet.core.unit;
 
 import static io.isokinet.core.Made.activity;
 import static io.isokinet.core.Made.problem;
+import static io.isokinet.core.unit.Drafts.bare;
 import static io.isokinet.core.unit.Drafts.lesson;
 import static io.isokinet.core.unit.Drafts.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.Made;
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.lesson.Fit;
+import io.isokinet.core.skill.Body;
 import io.isokinet.core.unit.edit.Edit;
+import io.isokinet.core.unit.rule.LittleWaiting;
 import io.isokinet.core.unit.rule.NoRunOfTheSame;
 import io.isokinet.core.unit.rule.PartsInOrder;
 import io.isokinet.core.unit.rule.PlayUsesPractice;
@@ -18,6 +23,7 @@ import io.isokinet.core.unit.rule.QueuesApart;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.core.unit.rule.ShapeWorkIsShort;
 import io.isokinet.core.unit.rule.Strain;
+import io.isokinet.core.unit.rule.WarmsWhatIsUsed;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -107,6 +113,51 @@ class TeachableTest {
                 .filter(s -> QueuesApart.queues(s.candidate()))
                 .count();
         assertThat(sentences(new QueuesApart(), plan)).hasSize(queued < 2 ? 0 : (int) queued - 1);
+    }
+
+    /** Lessons of the demo class: a warm-up for legs alone leaves arms cold; one that says nothing warms all. */
+    @Test
+    void aWarmUpWarmsWhatTheLessonUses() {
+        Rule rule = new WarmsWhatIsUsed();
+        Activity legs = activity("legs", LessonPhase.WARM).warms(Body.LEGS).build();
+        Activity arms =
+                activity("arms", LessonPhase.WARM).warms(Body.ARMS, Body.LEGS).build();
+        UnitProblem one = problem(1, 40, legs, arms);
+        assertThat(Made.ROLL.action().uses()).isEqualTo(Body.ARMS);
+        assertThat(sentences(rule, read(one, bare(one, 0, "legs", ROLL1, ROLL2, GAME))))
+                .containsExactly("The warm-up of lesson 1 leaves the arms cold, which its work uses.");
+        assertThat(sentences(rule, read(one, bare(one, 0, "arms", ROLL1, ROLL2, GAME))))
+                .isEmpty();
+        assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, ROLL2, GAME))))
+                .isEmpty();
+        // One of two is enough; and where none is planned, another rule speaks.
+        assertThat(sentences(rule, read(one, bare(one, 0, "legs", "arms", ROLL1, GAME))))
+                .isEmpty();
+        assertThat(sentences(rule, read(one, bare(one, 0, ROLL1, GAME)))).isEmpty();
+    }
+
+    /** Half of the time is what one of a pair waits; each tenth beyond it counts, begun tenths too. */
+    @Test
+    void waitingForMoreThanHalfCounts() {
+        Rule rule = new LittleWaiting();
+        Activity half = activity("half", LessonPhase.PRACTISE)
+                .of(Made.ROLL, 2)
+                .grouped(Formation.LANES, 2, 2, 2)
+                .turn(10, 0, 0, 0)
+                .build();
+        Activity queue = activity("queue", LessonPhase.PRACTISE)
+                .of(Made.ROLL, 2)
+                .grouped(Formation.LANES, 8, 8, 9)
+                .turn(10, 0, 0, 0)
+                .build();
+        UnitProblem one = problem(1, 40, half, queue);
+        Plan plan = read(one, bare(one, 0, "half", "queue"));
+        List<Strain> found = Strain.of(rule, plan);
+        assertThat(found).hasSize(1);
+        int waits = ((Fit.Works) plan.work().get(1).fit()).turn().waitingPercent();
+        assertThat(waits).isBetween(85, 89);
+        assertThat(found.get(0).amount()).isEqualTo(4);
+        assertThat(found.get(0).sentence()).isEqualTo("In queue each child waits %d %% of the time.".formatted(waits));
     }
 
     /** Planning keeps the order by its slots; an edit that breaks it is told. */

@@ -9,8 +9,10 @@ import java.util.List;
 
 /** A replan leaves what was planned where it can. */
 public final class LittleChanges extends Rule {
+    public static final String KEY = "little-changes";
+
     public LittleChanges() {
-        super("little-changes", Level.SOFT, 6, "A replan changes little");
+        super(KEY, Level.SOFT, 6, "A replan changes little");
     }
 
     /** One for each segment that was not in this lesson before. */
