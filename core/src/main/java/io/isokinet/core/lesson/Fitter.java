@@ -1,6 +1,7 @@
 package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Amount;
 import io.isokinet.core.activity.Formation;
 import io.isokinet.core.activity.Grouping;
 import io.isokinet.core.activity.Stations;
@@ -280,7 +281,19 @@ public final class Fitter {
                                 .anyMatch(n -> n.per() == Need.Per.GROUP
                                         && (n.role() == Need.Role.TOPPLED || n.role() == Need.Role.AIMED_AT)),
                         needs.stream().noneMatch(n -> n.role() == Need.Role.SENT),
-                        asked.runUp(age));
+                        asked.runUp(age),
+                        row(asked, needs));
+    }
+
+    private static double row(Asked asked, List<Need> needs) {
+        Double apart = asked.facts().amount(Amount.APART);
+        if (apart == null) return 0;
+        return apart
+                * needs.stream()
+                        .filter(n -> n.role() == Need.Role.MARKER && n.per() == Need.Per.GROUP)
+                        .mapToInt(Need::count)
+                        .max()
+                        .orElse(0);
     }
 
     private FloorFit floor(Place place, SpaceNeed space, Formation formation) {

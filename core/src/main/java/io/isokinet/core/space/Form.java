@@ -97,6 +97,7 @@ public final class Form {
      * @param target true if a target stands in a group
      * @param runs true if the children run instead of sending something
      * @param runUp how far behind the line a go begins, in metres
+     * @param row of things as far apart as the task says, from the line to the last, in metres; 0 for none
      */
     public SpaceNeed wanted(
             SpaceNeed need,
@@ -105,8 +106,9 @@ public final class Form {
             int pins,
             boolean target,
             boolean runs,
-            double runUp) {
-        return wants.of(need, new LaneLength.Asked(metres, largest, pins, target, runs, runUp));
+            double runUp,
+            double row) {
+        return wants.of(need, new LaneLength.Asked(metres, largest, pins, target, runs, runUp, row));
     }
 
     /** The groups in words: "5 lanes of 5, 1 of 4, across". */

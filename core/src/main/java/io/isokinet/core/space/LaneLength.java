@@ -39,8 +39,10 @@ final class LaneLength {
      * @param target true if a target stands in it
      * @param runs true if the children run instead of sending something
      * @param runUp how far behind the line a go begins, in metres
+     * @param row of things as far apart as the task says, from the line to the last, in metres; 0 for none
      */
-    record Asked(@Nullable Double metres, int largest, int pins, boolean target, boolean runs, double runUp) {}
+    record Asked(
+            @Nullable Double metres, int largest, int pins, boolean target, boolean runs, double runUp, double row) {}
 
     static SpaceNeed asItSays(SpaceNeed need, Asked asked) {
         return need;
@@ -59,7 +61,7 @@ final class LaneLength {
         double wanted = queue(a.largest, columns(a.largest, wide))
                 + BACK
                 + a.runUp
-                + (a.metres == null ? SHORTEST : a.metres)
+                + Math.max(a.row, a.metres == null ? SHORTEST : a.metres)
                 + depth(a.pins)
                 + (a.runs ? FloorPlanner.RUN_OUT - Floor.MARGIN : BEHIND_TARGET)
                 + SLACK;

@@ -211,7 +211,7 @@ abstract class Sketch {
 
     void row(int g, Frame f, Piece piece, double u, int n) {
         double pitch = piece.apart() == null
-                ? Math.min(f.width() / (n + 1), 0.8)
+                ? Math.max(Math.min(f.width() / (n + 1), 0.8), Math.min(f.width() / n, piece.width() + 0.05))
                 : Math.min(f.width() / Math.max(1, n - 1), piece.apart());
         for (int i = 0; i < n; i++)
             things.add(new Thing(

@@ -62,7 +62,8 @@ final class Spread {
                         pins,
                         false,
                         false,
-                        task.sending().runUp())
+                        task.sending().runUp(),
+                        0)
                 .metresLong();
     }
 

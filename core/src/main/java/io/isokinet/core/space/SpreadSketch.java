@@ -14,6 +14,9 @@ final class SpreadSketch extends Sketch {
         super(task, floor);
     }
 
+    /** Between who watches along the edge and who works. */
+    private static final double WATCHING = 0.6;
+
     /** All over the floor, and what lies about between them. */
     @Override
     void draw(FloorPlanner planner, FloorFit fit) {
@@ -22,7 +25,7 @@ final class SpreadSketch extends Sketch {
                 .filter(p -> p.per() == Need.Per.CLASS && p.kind() != Thing.Kind.PILE)
                 .toList();
         int lying = about.stream().mapToInt(Piece::count).sum();
-        List<Point> points = floor.spread(floor.clear, n + lying);
+        List<Point> points = floor.spread(task.waves() > 1 ? floor.clear.grown(-WATCHING) : floor.clear, n + lying);
         List<Point> children = new ArrayList<>();
         int thing = 0;
         List<Piece> flat = new ArrayList<>();

@@ -168,6 +168,34 @@ class FloorPlanTest {
                 .toList();
     }
 
+    /** Who watches stands along the edge, out of the way of those who work. */
+    @Test
+    void halfOfAClassWatchesFromTheEdge() {
+        FloorPlan plan = FloorPlanner.of(new FloorTask(
+                HALL,
+                new SpaceNeed(3, 2, null),
+                Formation.SCATTER,
+                Groups.sizes(40, 40),
+                List.of(),
+                Sending.NOTHING,
+                List.of(),
+                List.of(),
+                Gathering.WHERE_THEY_ARE,
+                null,
+                Side.RIGHT,
+                Map.of(),
+                2,
+                null));
+        List<Spot> works =
+                plan.spots().stream().filter(s -> s.does() == Spot.Does.ACTS).toList();
+        List<Spot> watches =
+                plan.spots().stream().filter(s -> s.does() == Spot.Does.WAITS).toList();
+        assertThat(works).hasSize(20);
+        assertThat(watches).hasSize(20);
+        for (Spot w : watches)
+            assertThat(works).allSatisfy(s -> assertThat(s.at().to(w.at())).isGreaterThan(0.6));
+    }
+
     /** Crabs, sharks and officers stand in the middle, as many as the step says. */
     @Test
     void asManyStandInTheMiddleAsTheStepSays() {

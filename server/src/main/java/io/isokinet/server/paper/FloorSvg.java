@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * the user's unit is a centimetre of the floor.
  */
 public final class FloorSvg {
-    private static final String ROPE = "2 9";
+    private static final String ROPE = "16 5";
     private static final String INK = "#22302E";
     private static final String PAPER = "#FBF7EE";
     private static final String TAPE = "#AD4510";
@@ -175,11 +175,15 @@ public final class FloorSvg {
         }
         if (line.label().isEmpty()) return;
         boolean upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
+        // What lies across a lane is longer to say than the lane is wide: it is said over the next ones, never beyond
+        // the wall.
+        boolean across = line.kind() == Line.Kind.ROPE || line.kind() == Line.Kind.NET;
+        boolean first = upright || across;
         text(
-                (x1 + x2) / 2 + (upright ? 8 : 0),
+                upright ? (x1 + x2) / 2 + 8 : across ? Math.min(x1, x2) : (x1 + x2) / 2,
                 (y1 + y2) / 2 - (upright ? 0 : 12),
                 line.label(),
-                upright ? "start" : "middle",
+                first ? "start" : "middle",
                 0.8,
                 true);
     }
