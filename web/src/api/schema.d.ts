@@ -3019,6 +3019,13 @@ export interface components {
             call: components["schemas"]["Mirrored"];
             key: string;
         };
+        CueChoiceForm: {
+            cueSet: string;
+            cues?: string[];
+            lessons?: {
+                [key: string]: number;
+            };
+        };
         CueCount: {
             /** Format: int32 */
             after: number;
@@ -3030,6 +3037,12 @@ export interface components {
             cue: string;
             /** @enum {string} */
             fit: "APPLIES" | "ADAPTED" | "NOT_APPLYING";
+        };
+        CueLine: {
+            call: components["schemas"]["Mirrored"];
+            /** Format: int32 */
+            fromAge: number;
+            key: string;
         };
         CueMark: {
             cue: string;
@@ -3086,7 +3099,7 @@ export interface components {
             body: string;
             call: components["schemas"]["Mirrored"];
             /** @enum {string} */
-            condition: "NONE" | "TARGET" | "PARTNER" | "OBJECT" | "MOVING_BALL" | "FLIGHT";
+            condition: "NONE" | "TARGET" | "PARTNER" | "OBJECT" | "MOVING_BALL" | "OPPONENT" | "FLIGHT";
             faults: components["schemas"]["FaultView"][];
             /** Format: int32 */
             fromAge: number;
@@ -3731,6 +3744,12 @@ export interface components {
             name: string;
             steps: string[];
         };
+        LeftOut: {
+            call: string;
+            /** Format: int32 */
+            fromAge?: number;
+            key: string;
+        };
         LessonBody: {
             /** Format: int32 */
             minutes: number;
@@ -4001,6 +4020,8 @@ export interface components {
         };
         MoreWishes: {
             bans: string[];
+            /** @enum {string} */
+            ending?: "BESTS" | "TOURNAMENT" | "FESTIVAL" | "AS_IT_COMES";
             favourites: string[];
             fewLayouts: boolean;
             skipsRungs: boolean;
@@ -5010,7 +5031,7 @@ export interface components {
             /** @enum {string} */
             action: "THROW" | "BAT" | "KICK";
             aside: boolean;
-            cues: components["schemas"]["CueCall"][];
+            cues: components["schemas"]["CueLine"][];
             key: string;
             /** @enum {string} */
             ladder: "SENDING" | "RECEIVING" | "TRAVELLING" | "LOCOMOTOR" | "JUGGLING";
@@ -5329,8 +5350,12 @@ export interface components {
             /** Format: int32 */
             owned: number;
         };
-        TargetBody: {
+        TargetPart: {
             cueSet: string;
+            cues?: string[];
+            lessons?: {
+                [key: string]: number;
+            };
             /** Format: int32 */
             share?: number;
             skill: string;
@@ -5453,14 +5478,19 @@ export interface components {
             call: string;
             key: string;
             marks: components["schemas"]["ThreadMark"][];
+            /** Format: int32 */
+            pin?: number;
             question: string;
             totals: components["schemas"]["CueTotals"];
             waits: boolean;
             why?: string;
         };
         ThreadBlock: {
+            cueSet: string;
             cues: components["schemas"]["Thread"][];
+            leftOut: components["schemas"]["LeftOut"][];
             name: string;
+            picked: boolean;
             setName: string;
             skill: string;
         };
@@ -5557,7 +5587,7 @@ export interface components {
             profile: components["schemas"]["ProfilePart"];
             /** Format: int32 */
             schema: number;
-            targets: components["schemas"]["TargetBody"][];
+            targets: components["schemas"]["TargetPart"][];
             title: string;
             wishes: components["schemas"]["WishesPart"];
         };
@@ -5565,6 +5595,7 @@ export interface components {
             /** Format: uuid */
             classId: string;
             cueSets: string[];
+            cues?: components["schemas"]["CueChoiceForm"][];
             lessons: components["schemas"]["LessonBody"][];
             more?: components["schemas"]["MoreWishes"];
             /** Format: int32 */
@@ -5776,6 +5807,7 @@ export interface components {
             skills: components["schemas"]["SkillStep"][];
         };
         WishesForm: {
+            cues?: components["schemas"]["CueChoiceForm"][];
             more?: components["schemas"]["MoreWishes"];
             /** Format: int32 */
             newCues?: number;
@@ -5794,6 +5826,8 @@ export interface components {
         };
         WishesView: {
             bans: string[];
+            /** @enum {string} */
+            ending: "BESTS" | "TOURNAMENT" | "FESTIVAL" | "AS_IT_COMES";
             favourites: string[];
             fewLayouts: boolean;
             /** Format: int32 */

@@ -23,10 +23,12 @@ interface BoardProps {
   /** puts a segment into another lesson, by its place on the board; before the close if no position is said */
   moveTo: (segment: string, lesson: number, position?: number) => void
   minutes: (segment: Segment, minutes: number) => void
+  /** decides which cues are taught; left out where nothing may be changed */
+  cues?: () => void
 }
 
 /** Cue threads over lesson columns, and under each column its segments as blocks as tall as their minutes. */
-export function Board({ unit, selected, select, move, moveTo, minutes }: BoardProps) {
+export function Board({ unit, selected, select, move, moveTo, minutes, cues }: BoardProps) {
   const [ref, width] = useWidth<HTMLDivElement>()
   const board = useRef<HTMLDivElement>(null)
   const column = Math.max(NARROWEST, (width - LABELS - TOTALS) / unit.lessons.length)
@@ -87,7 +89,7 @@ export function Board({ unit, selected, select, move, moveTo, minutes }: BoardPr
             </div>
           ))}
         </div>
-        <CueThreads unit={unit} column={column} selected={selected} select={select} />
+        <CueThreads unit={unit} column={column} selected={selected} select={select} cues={cues} />
         <div className={styles.lessons}>
           <Legend />
           {unit.lessons.map((l) => (

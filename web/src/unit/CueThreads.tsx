@@ -14,17 +14,19 @@ interface CueThreadsProps {
   column: number
   selected?: string
   select: (segment: string) => void
+  /** decides which cues are taught; left out where nothing may be changed */
+  cues?: () => void
 }
 
 type Mark = Schemas['ThreadMark']
 
 /** One line a cue; where a segment touches the cue, a mark whose shape says how and whose thickness says how often. */
-export function CueThreads({ unit, column, selected, select }: CueThreadsProps) {
+export function CueThreads({ unit, column, selected, select, cues }: CueThreadsProps) {
   const width = LABELS + column * unit.lessons.length
   let y = 0
   const blocks = unit.threads.map((block) => {
     const top = y
-    y += TITLE + block.cues.length * ROW
+    y += TITLE + (block.cues.length + (block.leftOut.length > 0 ? 1 : 0)) * ROW
     return { block, top }
   })
   const most = Math.max(1, ...unit.lessons.flatMap((l) => l.segments.map((s) => s.tries)))
@@ -38,9 +40,35 @@ export function CueThreads({ unit, column, selected, select }: CueThreadsProps) 
     >
       {blocks.map(({ block, top }) => (
         <g key={block.skill}>
-          <text x={4} y={top + 16} fontSize="13.5" fontWeight="700" fill={tokens.ink}>
+          {/* biome-ignore lint/a11y/noStaticElementInteractions: the menu is the keyboard's way to the same */}
+          <text
+            x={4}
+            y={top + 16}
+            fontSize="13.5"
+            fontWeight="700"
+            fill={tokens.ink}
+            onClick={cues}
+            style={cues && { cursor: 'pointer' }}
+          >
+            {cues && <title>Which cues, in which order …</title>}
             {block.name}
+            {block.picked && (
+              <tspan fontSize="12" fontWeight="400" fill={tokens.mute}>
+                {'  in your order'}
+              </tspan>
+            )}
           </text>
+          {block.leftOut.length > 0 && (
+            <text
+              x={LABELS + 8}
+              y={top + TITLE + block.cues.length * ROW + ROW / 2 + 2}
+              fontSize="12"
+              fill={tokens.mute}
+              fontStyle="italic"
+            >
+              Not taught: {block.leftOut.map(left).join(', ')}
+            </text>
+          )}
           {block.cues.map((cue, i) => {
             const cy = top + TITLE + i * ROW + ROW / 2 - 2
             const firstLesson = cue.marks[0]?.lesson ?? unit.lessons.length
@@ -60,6 +88,15 @@ export function CueThreads({ unit, column, selected, select }: CueThreadsProps) 
                 <path d={`M${LABELS} ${cy}H${width - 8}`} stroke={tokens.line} strokeDasharray="2 4" />
                 {cue.marks.length > 0 && (
                   <path d={`M${LABELS + firstLesson * column} ${cy}H${width - 8}`} stroke="#B7AD97" />
+                )}
+                {cue.pin !== undefined && (
+                  <path
+                    d={`M${LABELS + (cue.pin - 1) * column + 3} ${cy - 8}v16`}
+                    stroke={tokens.tape}
+                    strokeWidth="2.500"
+                  >
+                    <title>Meant for lesson {cue.pin}</title>
+                  </path>
                 )}
                 {cue.totals.exposures > 0 && (
                   <text x={width + 2} y={cy + 4} fontSize="12" fill={tokens.mute}>
@@ -101,6 +138,11 @@ export function CueThreads({ unit, column, selected, select }: CueThreadsProps) 
       ))}
     </svg>
   )
+}
+
+/** "Look there, go here (asked for from 8)". */
+function left(l: Schemas['LeftOut']) {
+  return l.fromAge === undefined ? l.call : `${l.call} (asked for from ${l.fromAge})`
 }
 
 /** "Met 5 times in 4 lessons, 1 lesson between at most; 24 looks." */

@@ -10,6 +10,7 @@ import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { uuid7 } from '../shared/uuid7'
+import { type CueChoice, CueChoices } from './CueChoices'
 import styles from './NewUnitPage.module.css'
 import { Progress } from './Progress'
 import { usePlanning } from './usePlanning'
@@ -42,6 +43,7 @@ export default function NewUnitPage() {
   const [kind, setKind] = useState<'components' | 'short'>('components')
   const [wishes, setWishes] = useState<Wishes>(usualWishes)
   const [more, setMore] = useState(false)
+  const [cues, setCues] = useState<Record<string, CueChoice | undefined>>({})
   const [shares, setShares] = useState<Record<string, number>>({})
   const planning = usePlanning()
   const [count, setCount] = useState(4)
@@ -103,6 +105,7 @@ export default function NewUnitPage() {
       title: title.trim() || names.join(' and '),
       cueSets: chosen.map((s) => `${s}/${kind}`),
       shares: chosen.map((s) => shares[s] ?? 1),
+      cues: chosen.flatMap((s) => cues[`${s}/${kind}`] ?? []),
       ...sent(wishes),
       lessons: lessons.map(({ onDate, starts, minutes, spaceId }) => ({ onDate, starts, minutes, spaceId })),
     })
@@ -165,6 +168,29 @@ export default function NewUnitPage() {
               { value: 'short', label: 'short sets, two to four calls for the young' },
             ]}
           />
+          {chosen.length > 0 && (
+            <>
+              <span />
+              <details className={styles.cues}>
+                <summary>
+                  {Object.values(cues).some((c) => c !== undefined)
+                    ? 'Cues as you decided'
+                    : 'Which cues, in which order'}
+                </summary>
+                {chosen.map((key) => (
+                  <CueChoices
+                    key={`${key}/${kind}`}
+                    skill={key}
+                    cueSet={`${key}/${kind}`}
+                    age={group?.yearAge ?? null}
+                    lessons={lessons.map((_, i) => i + 1)}
+                    value={cues[`${key}/${kind}`]}
+                    onChange={(now) => setCues({ ...cues, [`${key}/${kind}`]: now })}
+                  />
+                ))}
+              </details>
+            </>
+          )}
           <span id="order">Order</span>
           <span className={styles.row}>
             <Radio.Group

@@ -10,6 +10,7 @@ import { useKeys } from '../shared/useKeys'
 import { Arrival } from './Arrival'
 import { Board } from './Board'
 import { Compare } from './Compare'
+import { type CueChoice, CueChoices } from './CueChoices'
 import { Misfits } from './Misfits'
 import { OtherClasses } from './OtherClasses'
 import { Progress } from './Progress'
@@ -57,12 +58,19 @@ export default function UnitPage() {
   }
   const planning = usePlanning()
   const [beside, setBeside] = useState<string>()
-  const [open, setOpen] = useState<'versions' | 'wishes' | 'copy'>()
+  const [open, setOpen] = useState<'versions' | 'wishes' | 'copy' | 'cues'>()
+  const [cues, setCues] = useState<Record<string, CueChoice | undefined>>({})
   const [wishes, setWishes] = useState<Wishes>()
   const [took, setTook] = useState<string>()
-  const replan = async (wished?: Wishes) => {
-    const made = await planning.plan('POST', `/api/units/${id}/proposals`, wished ? sent(wished) : {})
+  const propose = async (body: object) => {
+    const made = await planning.plan('POST', `/api/units/${id}/proposals`, body)
     if (made) setBeside(made)
+  }
+  const replan = (wished?: Wishes) => propose(wished ? sent(wished) : {})
+  const openCues = () => {
+    if (!u) return
+    setCues(Object.fromEntries(u.threads.map((t) => [t.cueSet, decided(t)])))
+    setOpen('cues')
   }
   const u = unit.data
   const segments = u?.lessons.flatMap((l) => l.segments) ?? []
@@ -161,6 +169,7 @@ export default function UnitPage() {
                   ...(plans
                     ? [
                         { key: 'wishes', label: 'Wishes …' },
+                        { key: 'cues', label: 'Cues …' },
                         { key: 'copy', label: 'Copy to another class …' },
                       ]
                     : []),
@@ -173,7 +182,8 @@ export default function UnitPage() {
                 onClick: ({ key, domEvent }) => {
                   // A key that opens a dialog must not press its first button as well.
                   domEvent.preventDefault()
-                  if (key !== 'versions' && key !== 'wishes' && key !== 'copy')
+                  if (key === 'cues') openCues()
+                  else if (key !== 'versions' && key !== 'wishes' && key !== 'copy')
                     window.location.assign(`/api/units/${u.id}/${key}`)
                   else {
                     setWishes(u.wishes)
@@ -238,6 +248,7 @@ export default function UnitPage() {
           move={(s, position) => edit({ kind: 'MOVE', segment: s.id, position })}
           moveTo={moveTo}
           minutes={(s, minutes) => edit({ kind: 'MINUTES', segment: s.id, minutes })}
+          cues={plans ? openCues : undefined}
         />
       </div>
       <aside ref={why} className={styles.why} tabIndex={-1} aria-label="Why">
@@ -312,6 +323,31 @@ export default function UnitPage() {
           <WishesForm value={wishes} onChange={setWishes} />
         </Modal>
       )}
+      {open === 'cues' && (
+        <Modal
+          open
+          title="Which cues, in which order"
+          width={640}
+          okText="Plan the rest so"
+          onCancel={() => setOpen(undefined)}
+          onOk={() => {
+            setOpen(undefined)
+            propose({ cues: u.threads.map((t) => cues[t.cueSet] ?? { cueSet: t.cueSet }) })
+          }}
+        >
+          {u.threads.map((t) => (
+            <CueChoices
+              key={t.cueSet}
+              skill={t.skill}
+              cueSet={t.cueSet}
+              age={u.schoolClass.yearAge}
+              lessons={u.lessons.filter((l) => l.state === 'PLANNED').map((l) => l.position + 1)}
+              value={cues[t.cueSet]}
+              onChange={(now) => setCues({ ...cues, [t.cueSet]: now })}
+            />
+          ))}
+        </Modal>
+      )}
       {beside && (
         <Compare
           unit={u}
@@ -326,6 +362,17 @@ export default function UnitPage() {
       )}
     </div>
   )
+}
+
+/** What is decided about the cues of a skill already; undefined for its set as it is. */
+function decided(t: Schemas['ThreadBlock']): CueChoice | undefined {
+  const pinned = t.cues.filter((c) => c.pin !== undefined)
+  if (!t.picked && pinned.length === 0) return undefined
+  return {
+    cueSet: t.cueSet,
+    ...(t.picked ? { cues: t.cues.map((c) => c.key) } : {}),
+    lessons: Object.fromEntries(pinned.map((c) => [c.key, c.pin as number])),
+  }
 }
 
 /** What the last edit did, by rule. */

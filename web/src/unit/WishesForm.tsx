@@ -15,6 +15,7 @@ export const usualWishes: Wishes = {
   favourites: [],
   bans: [],
   weights: {},
+  ending: 'AS_IT_COMES',
 }
 
 /** As the server takes them. */
@@ -63,6 +64,18 @@ export function WishesForm({ value: w, onChange }: { value: Wishes; onChange: (n
           { value: 'AS_IT_COMES', label: 'as it comes' },
           { value: 'NEW', label: 'new to this class' },
           { value: 'FAMILIAR', label: 'what it knows' },
+        ]}
+      />
+      <span id="wish-ending">The last lesson</span>
+      <Radio.Group
+        aria-labelledby="wish-ending"
+        value={w.ending}
+        onChange={(e) => set({ ending: e.target.value })}
+        options={[
+          { value: 'AS_IT_COMES', label: 'as it comes' },
+          { value: 'BESTS', label: 'bests to beat' },
+          { value: 'TOURNAMENT', label: 'a small tournament' },
+          { value: 'FESTIVAL', label: 'a round of stations' },
         ]}
       />
       <label htmlFor="wish-cues">New cues</label>

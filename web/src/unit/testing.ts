@@ -61,13 +61,17 @@ export const unit = (lessons: Lesson[]): Schemas['UnitView'] => ({
     favourites: [],
     bans: [],
     weights: {},
+    ending: 'AS_IT_COMES',
   },
   lessons,
   threads: [
     {
       skill: 'roll',
       name: 'Underarm roll',
+      cueSet: 'roll/five',
       setName: 'Five',
+      picked: false,
+      leftOut: [],
       cues: [
         {
           key: 'roll/a',

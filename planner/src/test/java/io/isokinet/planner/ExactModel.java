@@ -21,6 +21,7 @@ import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.rule.*;
 import io.isokinet.core.unit.rule.CueMetInThreeLessons;
@@ -62,6 +63,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -137,6 +139,8 @@ final class ExactModel {
         shapes();
         plays();
         queues();
+        ending();
+        kit();
         warms();
         layouts();
         looks();
@@ -235,11 +239,38 @@ final class ExactModel {
             if (!taught[q]) model.addLessOrEqual(sum, 1);
             introduced[q] = taught[q] ? LinearExpr.constant(1) : sum;
         }
+        for (Target target : problem.targets()) order(target);
+        for (int q = 0; q < cues; q++) {
+            int lesson = problem.pin(candidates.targetCues().get(q));
+            LinearExprBuilder there = LinearExpr.newBuilder();
+            for (int s = 0; s < x.length; s++) if (slots.get(s).lesson() == lesson) there.add(intro[s][q]);
+            if (lesson >= 0) model.addEquality(there, 1);
+        }
+    }
+
+    /** Hard where the teacher chose the order, soft where it is that of the set: none before one that comes first. */
+    private void order(Target target) {
+        List<String> order = candidates.orders().get(problem.targets().indexOf(target));
+        for (int later = 1; later < order.size(); later++) {
+            int q = candidates.targetCues().indexOf(order.get(later));
+            IntVar out = target.cues().isOrdered() ? model.newIntVar(0, 0, "none") : amount(new CuesInOrder());
+            for (String first : order.subList(0, later)) {
+                int before = candidates.targetCues().indexOf(first);
+                for (int s = 0; s < x.length; s++)
+                    model.addLessOrEqual(
+                            difference(intro[s][q], upTo(s, before)),
+                            LinearExpr.newBuilder()
+                                    .add(out)
+                                    .add(where(
+                                            s,
+                                            c -> !target.cues().isOrdered()
+                                                    && c.cannot().contains(before))));
+            }
+        }
     }
 
     private void prerequisites(int s, int q, boolean[] taught) {
-        for (String before :
-                problem.knowHow().cue(candidates.targetCues().get(q)).prerequisites()) {
+        for (String before : problem.buildsOn(candidates.targetCues().get(q))) {
             int p = candidates.targetCues().indexOf(before);
             if (p < 0 && !problem.state(before).taught()) model.addEquality(intro[s][q], 0);
             else if (p >= 0 && !taught[p]) model.addLessOrEqual(intro[s][q], upTo(s, p));
@@ -458,6 +489,53 @@ final class ExactModel {
             }
     }
 
+    /** Soft: the last lesson brings it together, and begins nothing new. */
+    private void ending() {
+        if (lessons < EndsTogether.FEWEST) return;
+        var ending = problem.wishes().ending();
+        LinearExprBuilder together = LinearExpr.newBuilder().add(amount(new EndsTogether()));
+        IntVar fresh = amount(new EndsTogether());
+        for (int s = 0; s < x.length; s++) {
+            if (slots.get(s).lesson() < lessons - 1) continue;
+            boolean play = slots.get(s).first().phases().contains(LessonPhase.PLAY);
+            for (int o = 0; o < x[s].length; o++) {
+                Candidate c = slots.get(s).options().get(o);
+                if (EndsTogether.isFestival(c, ending)) together.add(x[s][o]);
+                if (!play || !EndsTogether.suits(c, ending)) continue;
+                List<Literal> earlier = new ArrayList<>();
+                for (int t = 0; t < s; t++)
+                    if (slots.get(t).lesson() < lessons - 1)
+                        earlier.addAll(byActivity(t).getOrDefault(c.activity().key(), List.of()));
+                BoolVar known = model.newBoolVar("known");
+                model.addImplication(known, x[s][o]);
+                model.addLessOrEqual(known, LinearExpr.sum(earlier.toArray(Literal[]::new)));
+                together.add(known);
+            }
+            for (BoolVar cue : intro[s]) model.addGreaterOrEqual(fresh, cue);
+        }
+        model.addGreaterOrEqual(together, 1);
+    }
+
+    /** Soft: what was put away comes out again. */
+    private void kit() {
+        for (int s = 2; s < x.length; s++) {
+            int lesson = slots.get(s).lesson();
+            if (slots.get(s - 2).lesson() != lesson) continue;
+            for (String item : slots.get(s).options().stream()
+                    .flatMap(c -> c.sent().stream())
+                    .collect(Collectors.toCollection(TreeSet::new))) {
+                IntVar again = amount(new KitStaysOut());
+                for (int t = s - 2; t >= 0 && slots.get(t).lesson() == lesson; t--)
+                    model.addGreaterOrEqual(
+                            LinearExpr.newBuilder().add(again).add(1).add(where(s - 1, c -> c.sent()
+                                    .contains(item))),
+                            LinearExpr.newBuilder()
+                                    .add(where(s, c -> c.sent().contains(item)))
+                                    .add(where(t, c -> c.sent().contains(item))));
+            }
+        }
+    }
+
     /** Soft: queue after queue. */
     private void queues() {
         for (int s = 1; s < x.length; s++) {
@@ -540,7 +618,9 @@ final class ExactModel {
         for (int l = 0; l < lessons; l++) {
             LinearExprBuilder sum = LinearExpr.newBuilder();
             for (int s = 0; s < x.length; s++) if (slots.get(s).lesson() == l) sum.add(LinearExpr.sum(intro[s]));
-            model.addGreaterOrEqual(amount(new NewCuesWithinAge()), difference(sum, LinearExpr.constant(most)));
+            model.addGreaterOrEqual(
+                    amount(new NewCuesWithinAge()),
+                    difference(sum, LinearExpr.constant(Math.max(most, problem.pinned(l)))));
             if (l > problem.lastIntroLesson()) model.addGreaterOrEqual(amount(new EveryCueIntroducedInTime()), sum);
             order(l);
         }
@@ -562,6 +642,13 @@ final class ExactModel {
                 blocked
                         ? difference(skills, LinearExpr.constant(1))
                         : difference(LinearExpr.constant(at.length), skills));
+        if (l < 2 || !OrderAsWished.inTurn(problem, l)) return;
+        for (BoolVar[][] skill : at) {
+            IntVar back = amount(new OrderAsWished());
+            for (int e = 0; e < l - 1; e++)
+                model.addGreaterOrEqual(back, 1)
+                        .onlyEnforceIf(new Literal[] {skill[l][0], skill[l - 1][0].not(), skill[e][0]});
+        }
     }
 
     /** By a table over how many pieces of work a skill has; how many there are in all is given by the slots. */

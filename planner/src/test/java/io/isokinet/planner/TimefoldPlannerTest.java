@@ -38,6 +38,18 @@ class TimefoldPlannerTest extends PlannerContract {
         assertThat(planned).isGreaterThan(6);
     }
 
+    /** Which cues, in which order and in which lesson: as the teacher decided, or nothing. All sixty are in {@code bin/bench units}. */
+    @Test
+    void whatTheTeacherDecidesAboutCuesIsKept() {
+        for (int seed = 0; seed < 10; seed++) {
+            Outcome outcome = planner().plan(CueChoices.problem(seed), Instances.ids(), 2000);
+            assertThat(outcome).as("seed %d", seed).isInstanceOf(Outcome.Planned.class);
+            assertThat(CueChoices.broken(((Outcome.Planned) outcome).plan()))
+                    .as("seed %d", seed)
+                    .isEmpty();
+        }
+    }
+
     @Test
     void tellsEachBetterPlanAndStopsWhenAsked() {
         List<Score> told = new ArrayList<>();

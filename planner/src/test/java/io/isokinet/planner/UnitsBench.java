@@ -62,6 +62,7 @@ final class UnitsBench {
     private int mostUses;
     private int mostWhereOthers;
     private int changed;
+    private int kept;
     private int work;
     private int repeats;
     private int lateDrills;
@@ -78,6 +79,7 @@ final class UnitsBench {
         for (int i = 0; i < 3; i++)
             new TimefoldPlanner().plan(Instances.usual(4), Instances.ids(), TimefoldPlanner.USUAL_EFFORT);
         for (int seed = 0; seed < UNITS; seed++) bench.unit(problem(seed));
+        for (int seed = 0; seed < UNITS; seed++) bench.choice(seed);
         bench.print();
     }
 
@@ -131,6 +133,15 @@ final class UnitsBench {
             if (many > 0) counts.put(item, many);
         }
         return Cupboard.of(counts);
+    }
+
+    /** What a teacher decided about cues, planned with a quarter of the effort. */
+    private void choice(int seed) {
+        UnitProblem problem = CueChoices.problem(seed);
+        if (new TimefoldPlanner().plan(problem, Instances.ids(), TimefoldPlanner.USUAL_EFFORT / 4)
+                        instanceof Outcome.Planned found
+                && found.broken().isEmpty()
+                && CueChoices.broken(found.plan()).isEmpty()) kept++;
     }
 
     private void unit(UnitProblem problem) {
@@ -273,6 +284,7 @@ final class UnitsBench {
         row("most uses of one activity in six lessons", mostUses, "3");
         row("the same where what fits would carry the unit", mostWhereOthers, "3");
         row("replans of an unchanged unit that change it", changed, "0");
+        row("choices of cues kept, of %d".formatted(UNITS), kept, "all");
         row("first plan, median and slowest", times(first), "");
         row("final plan, median and slowest", times(whole), "");
     }

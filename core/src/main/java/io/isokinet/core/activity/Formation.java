@@ -9,10 +9,10 @@ public enum Formation {
     WALL("at a wall", 60, Sharing.GROUP, Is.WAITING, Is.IN_WAVES, Is.PLACED, Is.GROUPED),
     PAIRS("in pairs", 55, Sharing.PAIR, Is.PLACED, Is.GROUPED),
     CIRCLE("in a circle", 50, Sharing.THINGS_OF_GROUP, Is.WAITING, Is.ONE_GROUP),
-    LANES("in lanes", 35, Sharing.GROUP, Is.WAITING, Is.QUEUE, Is.PLACED, Is.GROUPED),
-    FILES("in files", 35, Sharing.GROUP, Is.WAITING, Is.QUEUE, Is.PLACED, Is.GROUPED),
-    TWO_SIDES("two sides", 55, Sharing.THINGS_OF_CLASS, Is.GROUPED),
-    RELAY("in relay files", 35, Sharing.GROUP, Is.WAITING, Is.QUEUE, Is.PLACED, Is.GROUPED),
+    LANES("in lanes", 35, Sharing.GROUP, Is.COMPETES, Is.WAITING, Is.QUEUE, Is.PLACED, Is.GROUPED),
+    FILES("in files", 35, Sharing.GROUP, Is.COMPETES, Is.WAITING, Is.QUEUE, Is.PLACED, Is.GROUPED),
+    TWO_SIDES("two sides", 55, Sharing.THINGS_OF_CLASS, Is.COMPETES, Is.GROUPED),
+    RELAY("in relay files", 35, Sharing.GROUP, Is.COMPETES, Is.WAITING, Is.QUEUE, Is.PLACED, Is.GROUPED),
     ROLES("in groups with roles", 45, Sharing.GROUP, Is.PLACED, Is.GROUPED),
     STATIONS("at stations", 50, Sharing.GROUP, Is.WAITING, Is.GROUPED),
     CROSSING("crossing", 55, Sharing.NOBODY, Is.ONE_GROUP),
@@ -47,7 +47,9 @@ public enum Formation {
         /** The class is cut into groups that are named. */
         GROUPED,
         /** All are one group. */
-        ONE_GROUP
+        ONE_GROUP,
+        /** Groups can be set against each other, each with its own count. */
+        COMPETES
     }
 
     private final String label;

@@ -79,6 +79,16 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
             return all;
         }
 
+        /** Keys of what is rolled, thrown, kicked or struck. */
+        public List<String> sent() {
+            return needs().stream()
+                    .filter(n -> n.role() == Need.Role.SENT)
+                    .flatMap(n -> kit.stream().filter(l -> l.what().equals(n.what())))
+                    .map(KitLine::item)
+                    .distinct()
+                    .toList();
+        }
+
         /** Seconds of putting on what is worn. */
         public int wornSeconds() {
             return kit.stream().mapToInt(KitLine::seconds).sum();

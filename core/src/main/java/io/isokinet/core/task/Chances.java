@@ -83,6 +83,11 @@ final class Chances {
                         () -> behind.reason() + " The skill was new to the class when the unit began, so it is less.");
     }
 
+    /** By the scale alone, whatever has to happen. */
+    static Success difficulty(Task task, double z) {
+        return scale(task, task.fresh() ? z + BEHIND : z);
+    }
+
     private static Success scale(Task t, double z) {
         return new Success(
                 Difficulty.success(

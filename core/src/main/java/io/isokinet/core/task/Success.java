@@ -2,6 +2,7 @@ package io.isokinet.core.task;
 
 import io.isokinet.core.aim.Band;
 import io.isokinet.core.quantity.Share;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -44,9 +45,19 @@ public record Success(@Nullable Double share, Source source, Supplier<String> sa
      * @return null for no figure
      */
     public static @Nullable Share inBand(Task task, Band band) {
+        return inBand(task, band, Chances::of);
+    }
+
+    /** The same for how hard a task is where nothing can be hit or missed: by the scale of difficulty, which is never shown as success. */
+    public static @Nullable Share challenge(Task task, Band band) {
+        Share told = inBand(task, band);
+        return told == null ? inBand(task, band, Chances::difficulty) : told;
+    }
+
+    private static @Nullable Share inBand(Task task, Band band, BiFunction<Task, Double, Success> chance) {
         int inside = 0;
         for (double z : TWENTIETHS) {
-            Double share = Chances.of(task, z).share();
+            Double share = chance.apply(task, z).share();
             if (share == null) return null;
             if (band.holds(share)) inside++;
         }

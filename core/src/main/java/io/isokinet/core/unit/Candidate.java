@@ -19,6 +19,8 @@ import java.util.List;
  * @param wornSeconds seconds of putting on what is worn
  * @param toll the most that it takes of a body in a lesson
  * @param aboveEasiest how many steps it is set above the easiest that is allowed
+ * @param cannot the cues to teach that cannot occur in it at all, by index: a target, where there is none
+ * @param sent what is rolled, thrown, kicked or struck in it, by the keys of the items
  */
 public record Candidate(
         Activity activity,
@@ -32,7 +34,9 @@ public record Candidate(
         int milliTries,
         int wornSeconds,
         Toll toll,
-        int aboveEasiest) {
+        int aboveEasiest,
+        List<Integer> cannot,
+        List<String> sent) {
     /** Within one problem the same activity, setting and place are the same candidate. */
     @Override
     public boolean equals(Object other) {

@@ -11,6 +11,7 @@ import io.isokinet.core.task.Asked;
 import io.isokinet.core.task.Success;
 import io.isokinet.core.task.Task;
 import io.isokinet.core.task.Toll;
+import io.isokinet.core.unit.rule.EndsTogether;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -31,6 +32,12 @@ public final class Candidates {
     /** Minutes by which work is stretched over its most. */
     private static final int STRETCHED = 2;
 
+    /** In a round of stations, at most. */
+    private static final int STATIONS = 4;
+
+    /** Rounds to choose from. */
+    private static final int FESTIVALS = 8;
+
     private final UnitProblem problem;
     private final List<String> targetCues;
     private final Map<String, Integer> cueIndex = new HashMap<>();
@@ -41,6 +48,10 @@ public final class Candidates {
     private final Set<String> skills;
     private final Fitter fitter;
     private @Nullable Reach reach;
+    private int @Nullable [][] earlier;
+    private @Nullable List<List<String>> orders;
+    private int @Nullable [] pins;
+    private boolean @Nullable [] ordered;
     private final List<Place> places;
     private final int[] placeOf;
     private final List<Map<ActivityKeys, Candidate[]>> made;
@@ -87,7 +98,7 @@ public final class Candidates {
         this.prerequisites = new int[targetCues.size()][];
         this.wanted = new int[targetCues.size()];
         for (int i = 0; i < prerequisites.length; i++) {
-            prerequisites[i] = problem.knowHow().cue(targetCues.get(i)).prerequisites().stream()
+            prerequisites[i] = problem.buildsOn(targetCues.get(i)).stream()
                     .mapToInt(cues::indexOf)
                     .toArray();
             wanted[i] = problem.state(targetCues.get(i)).exposuresWanted();
@@ -126,6 +137,57 @@ public final class Candidates {
         return prerequisites[cue];
     }
 
+    /** The lesson in which the teacher wants each target cue introduced; -1 for any. */
+    int[] pins() {
+        if (pins == null) pins = targetCues.stream().mapToInt(problem::pin).toArray();
+        return pins;
+    }
+
+    /** For each target cue, whether the teacher put it into an order of her own. */
+    boolean[] ordered() {
+        if (ordered == null) {
+            boolean[] own = new boolean[targetCues.size()];
+            for (Target target : problem.targets())
+                if (target.cues().isOrdered()) for (String cue : target.cues().picked()) own[cueIndex.get(cue)] = true;
+            ordered = own;
+        }
+        return ordered;
+    }
+
+    /** The cues of each skill whose order counts, see {@link Plan#inOrder}. */
+    public List<List<String>> orders() {
+        if (orders == null)
+            orders = problem.targets().stream()
+                    .map(target -> problem.targetCues(target).stream()
+                            .filter(cue -> !problem.state(cue).taught()
+                                    && problem.pin(cue) < 0
+                                    && reach().teaches(cue)
+                                    && !isSettled(cue))
+                            .toList())
+                    .toList();
+        return orders;
+    }
+
+    /** True if a stretch that is locked or was taught introduces a cue. */
+    private boolean isSettled(String cue) {
+        return problem.locks().stream()
+                .flatMap(locks -> locks.values().stream())
+                .anyMatch(lock -> lock.introduces() != null && lock.introduces().contains(cue));
+    }
+
+    /** Target cues that are introduced before one, by index: those before it in its skill's order, of those whose order counts. */
+    int[] earlier(int cue) {
+        if (earlier == null) {
+            int[][] all = new int[targetCues.size()][0];
+            for (List<String> order : orders())
+                for (int i = 0; i < order.size(); i++)
+                    all[cueIndex.get(order.get(i))] =
+                            order.subList(0, i).stream().mapToInt(cueIndex::get).toArray();
+            earlier = all;
+        }
+        return earlier[cue];
+    }
+
     /** Exposures to aim for, by target cue. */
     int wanted(int cue) {
         return wanted[cue];
@@ -136,14 +198,14 @@ public final class Candidates {
         if (reach == null) {
             List<Candidate> fitting = new ArrayList<>();
             for (int place = 0; place < places.size(); place++) fitting.addAll(fitting(firstIn(place)));
-            reach = Reach.of(fitting);
+            reach = Reach.of(fitting, targetCues);
         }
         return reach;
     }
 
     /** How far each skill can be climbed in the place of one lesson. */
     Reach reach(int lesson) {
-        return Reach.of(fitting(lesson));
+        return Reach.of(fitting(lesson), targetCues);
     }
 
     private int firstIn(int place) {
@@ -289,7 +351,16 @@ public final class Candidates {
                 works == null ? 0 : works.milliTriesPerMinute(),
                 works == null ? 0 : works.wornSeconds(),
                 works == null ? Toll.NONE : works.toll(longest(activity)),
-                setting - easiest(lesson, activity, setting));
+                setting - easiest(lesson, activity, setting),
+                cannot(asked),
+                works == null ? List.of() : works.sent());
+    }
+
+    private List<Integer> cannot(Asked asked) {
+        return IntStream.range(0, targetCues.size())
+                .filter(i -> !asked.lets(problem.knowHow().cue(targetCues.get(i))))
+                .boxed()
+                .toList();
     }
 
     /** Seconds that it is worked at most: a little over its most minutes where a lesson has room. */
@@ -307,16 +378,16 @@ public final class Candidates {
                     .orElse(-1));
         Task task = works.task();
         Activity activity = task.activity();
-        if (activity.rung() == null || activity.rung().level() < 2 || activity.cycle() == null) return -1;
+        if (activity.rung() == null || activity.rung().level() < 2) return -1;
         Success at = task.success();
         // Where nothing but a default says it, places and things make no difference.
-        return at.source() == Success.Source.SCALE
+        return at.source() != Success.Source.AIM
                 ? bands.computeIfAbsent(activity.key() + "@" + task.setting(), k -> inBand(task))
                 : inBand(task);
     }
 
     private int inBand(Task task) {
-        Share inside = Success.inBand(task, problem.policy().band());
+        Share inside = Success.challenge(task, problem.policy().band());
         return inside == null ? -1 : inside.percent();
     }
 
@@ -331,16 +402,56 @@ public final class Candidates {
      */
     public List<Candidate> options(int lesson, Set<LessonPhase> phases) {
         List<Candidate> all = new ArrayList<>();
-        for (Activity activity : serving(lesson, phases))
+        List<Activity> serving = serving(lesson, phases);
+        for (Activity activity : serving)
             for (int setting : settings(lesson, activity)) all.add(get(lesson, activity.keys(), setting));
+        if (isFestival(lesson) && phases.contains(LessonPhase.PRACTISE))
+            all.addAll(0, festivals(lesson, phases, serving));
         if (all.size() <= MOST) return List.copyOf(all);
         Set<String> favourites = problem.wishes().favourites();
         Comparator<Candidate> worth = Comparator.comparing(
-                        (Candidate c) -> !favourites.contains(c.activity().key()))
+                        (Candidate c) -> c.activity().stations().isEmpty()
+                                && !favourites.contains(c.activity().key()))
                 .thenComparingInt(c -> -c.hosts().size())
                 .thenComparingInt(c -> -c.bandPercent())
                 .thenComparingInt(c -> -c.milliTries());
         return everyRungFirst(all.stream().sorted(worth).toList());
+    }
+
+    /** True if a lesson is the last of a unit that is to end in a round of stations. */
+    private boolean isFestival(int lesson) {
+        return problem.wishes().ending() == Wishes.Ending.FESTIVAL
+                && lesson == problem.lessons().size() - 1
+                && lesson >= EndsTogether.FEWEST - 1;
+    }
+
+    /** Rounds of three or four stations, each with another drill, that fit side by side. */
+    private List<Candidate> festivals(int lesson, Set<LessonPhase> phases, List<Activity> serving) {
+        // By turns of the skills, so that each is at a station.
+        Map<String, Integer> before = new HashMap<>();
+        Map<Activity, Integer> turn = new HashMap<>();
+        List<Activity> drills = serving.stream().filter(Activity::worksOnSkill).toList();
+        for (Activity drill : drills) turn.put(drill, before.merge(String.valueOf(drill.skill()), 1, Integer::sum));
+        List<Activity> byTurns =
+                drills.stream().sorted(Comparator.comparing(turn::get)).toList();
+        List<Candidate> found = new ArrayList<>();
+        for (int stations = STATIONS; stations >= STATIONS - 1; stations--)
+            for (int from = 0; from < byTurns.size() && found.size() < FESTIVALS; from++) {
+                List<String> keys = new ArrayList<>();
+                for (int i = 0; i < Math.min(stations, byTurns.size()); i++)
+                    keys.add(byTurns.get((from + i) % byTurns.size()).key());
+                if (keys.size() < STATIONS - 1) return found;
+                Activity round;
+                try {
+                    round = problem.knowHow().activity(new ActivityKeys(keys));
+                } catch (IllegalArgumentException e) {
+                    // Some do not go side by side.
+                    continue;
+                }
+                Candidate candidate = nearest(lesson, round);
+                if (round.phases().containsAll(phases) && candidate.allowed()) found.add(candidate);
+            }
+        return found;
     }
 
     /** Turn by turn one of each skill and rung, so that no step of a ladder is crowded out. */

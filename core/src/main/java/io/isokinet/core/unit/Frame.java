@@ -98,6 +98,7 @@ public final class Frame {
         }
         missing.forEach((phases, lessons) -> found.add(nothingServes(lessons, phases)));
         if (found.isEmpty()) found.addAll(startOfLadders());
+        if (found.isEmpty()) found.addAll(pinsWithoutADrill());
         certificates.addAll(found);
     }
 
@@ -280,6 +281,49 @@ public final class Frame {
                 .formatted(
                         numbers.subList(0, n - 1).stream().map(String::valueOf).collect(Collectors.joining(", ")),
                         numbers.get(n - 1));
+    }
+
+    /** A cue that is meant for a lesson needs a drill there that works on it. */
+    private List<String> pinsWithoutADrill() {
+        List<String> found = new ArrayList<>();
+        int[] pins = candidates.pins();
+        for (int cue = 0; cue < pins.length; cue++) {
+            int meant = cue;
+            int lesson = pins[cue];
+            if (lesson < 0 || locked(lesson, candidates.targetCues().get(cue))) continue;
+            boolean there = slots.stream()
+                    .filter(s -> s.lesson() == lesson && s.first().phases().contains(LessonPhase.TEACH))
+                    .flatMap(s -> s.options().stream())
+                    .anyMatch(c -> c.hosts().contains(meant));
+            if (!there)
+                found.add("“%s” is meant for lesson %d, and no drill that fits there works on it: take another lesson."
+                        .formatted(
+                                problem.knowHow()
+                                        .cue(candidates.targetCues().get(cue))
+                                        .call(),
+                                problem.number(lesson)));
+        }
+        for (int lesson = 0; lesson < problem.lessons().size(); lesson++) {
+            int here = lesson;
+            long meant = IntStream.range(0, pins.length)
+                    .filter(c -> pins[c] == here
+                            && !locked(here, candidates.targetCues().get(c)))
+                    .count();
+            long drills = slots.stream()
+                    .filter(s -> s.lesson() == here && s.first().phases().contains(LessonPhase.TEACH))
+                    .count();
+            if (meant > drills * Reading.FOCUS)
+                found.add(
+                        "%d cues are meant for lesson %d, and its drills have room for %d: spread them over more lessons."
+                                .formatted(meant, problem.number(lesson), drills * Reading.FOCUS));
+        }
+        return found;
+    }
+
+    /** True if a locked stretch of a lesson introduces a cue. */
+    private boolean locked(int lesson, String cue) {
+        return problem.locks().get(lesson).values().stream()
+                .anyMatch(lock -> lock.introduces() != null && lock.introduces().contains(cue));
     }
 
     /** What cannot be done here but as empty movement is asked about before minutes are spent on it. */

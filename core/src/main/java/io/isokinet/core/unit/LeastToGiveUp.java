@@ -2,15 +2,17 @@ package io.isokinet.core.unit;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The fewest wishes, bans and locks to give up so that nothing is known to stand against a plan: all are left out, then put back
+ * The fewest wishes, bans, locks and lessons meant for a cue to give up so that nothing is known to stand against a plan: all are left out, then put back
  * one at a time, and those stay out with which there is none.
  */
 final class LeastToGiveUp {
@@ -20,6 +22,7 @@ final class LeastToGiveUp {
     private final Candidates candidates;
     private boolean climbs;
     private final Set<String> bans = new HashSet<>();
+    private final Set<String> pins = new HashSet<>();
     private final List<SortedMap<Integer, Choice>> locks = new ArrayList<>();
 
     private LeastToGiveUp(UnitProblem problem, Candidates candidates) {
@@ -73,6 +76,17 @@ final class LeastToGiveUp {
             bans.remove(ban);
             out.add("the ban on " + name(ban));
         }
+        for (Target target : problem.targets())
+            for (var pin : new TreeMap<>(target.cues().pins()).entrySet()) {
+                pins.add(pin.getKey());
+                if (possible()) continue;
+                pins.remove(pin.getKey());
+                out.add("“%s” in lesson %d"
+                        .formatted(
+                                problem.knowHow().cue(pin.getKey()).call(),
+                                problem.number(Math.min(
+                                        pin.getValue(), problem.lessons().size() - 1))));
+            }
         return new Eased(Collections.unmodifiableList(out), eased());
     }
 
@@ -104,16 +118,24 @@ final class LeastToGiveUp {
     private UnitProblem eased() {
         Wishes w = problem.wishes();
         return problem.with(
-                new Wishes(
-                        w.order(),
-                        w.newCuesPerLesson(),
-                        w.tempo(),
-                        w.taste(),
-                        w.fewLayouts(),
-                        !climbs,
-                        w.favourites(),
-                        bans,
-                        w.weights()),
-                locks);
+                        new Wishes(
+                                w.order(),
+                                w.newCuesPerLesson(),
+                                w.tempo(),
+                                w.taste(),
+                                w.fewLayouts(),
+                                !climbs,
+                                w.favourites(),
+                                bans,
+                                w.weights(),
+                                w.ending()),
+                        locks)
+                .with(problem.targets().stream().map(this::eased).toList());
+    }
+
+    private Target eased(Target target) {
+        Map<String, Integer> kept = new HashMap<>(target.cues().pins());
+        kept.keySet().retainAll(pins);
+        return target.choosing(new CueChoice(target.cues().picked(), kept));
     }
 }

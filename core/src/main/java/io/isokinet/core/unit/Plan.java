@@ -7,21 +7,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** A unit as read from its choices; immutable. */
 public final class Plan {
     private final UnitProblem problem;
     private final List<String> targetCues;
     private final Reach reach;
+    private final List<List<String>> orders;
     private final List<List<Segment>> lessons;
     private final List<String> leftOver;
     private final List<Segment> all = new ArrayList<>();
     private final List<Segment> work = new ArrayList<>();
     private final Map<String, List<Segment>> meetings = new HashMap<>();
+    private final Map<String, Segment> introductions = new HashMap<>();
 
     /**
      * @param targetCues the cues to teach
      * @param reach how far each skill can be climbed here
+     * @param orders the cues of each skill whose order counts
      * @param lessons segments by lesson, in order
      * @param leftOver target cues that are not introduced, for the next unit
      */
@@ -29,17 +33,20 @@ public final class Plan {
             UnitProblem problem,
             List<String> targetCues,
             Reach reach,
+            List<List<String>> orders,
             List<List<Segment>> lessons,
             List<String> leftOver) {
         this.problem = problem;
         this.targetCues = List.copyOf(targetCues);
         this.reach = reach;
+        this.orders = orders;
         this.lessons = List.copyOf(lessons);
         this.leftOver = List.copyOf(leftOver);
         for (List<Segment> lesson : lessons)
             for (Segment segment : lesson) {
                 all.add(segment);
                 if (segment.works()) work.add(segment);
+                for (String cue : segment.introduces()) introductions.putIfAbsent(cue, segment);
                 for (String cue : segment.focus())
                     meetings.computeIfAbsent(cue, c -> new ArrayList<>(6)).add(segment);
             }
@@ -93,6 +100,21 @@ public final class Plan {
     /** The segments that have the cue in focus, in the order of time. */
     public List<Segment> meeting(String cue) {
         return meetings.getOrDefault(cue, List.of());
+    }
+
+    /** The segment that introduces a cue; null if none does. */
+    public @Nullable Segment introduction(String cue) {
+        return introductions.get(cue);
+    }
+
+    /**
+     * The cues of a skill whose order counts: new ones that something here can teach, that are not meant for a lesson, and that no
+     * stretch introduces which stays as it is.
+     *
+     * @param target index among the skills of the unit
+     */
+    public List<String> inOrder(int target) {
+        return orders.get(target);
     }
 
     public Optional<Segment> segment(String id) {

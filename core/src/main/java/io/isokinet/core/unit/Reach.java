@@ -1,7 +1,9 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.activity.LessonPhase;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -14,33 +16,45 @@ public final class Reach {
     public static final int TOP = 6;
 
     /** Where nothing is known of what fits: every rung can be stepped on, and every skill played. */
-    public static final Reach WHOLE = new Reach(Map.of(), Map.of(), Set.of(), true);
+    public static final Reach WHOLE = new Reach(Map.of(), Map.of(), Set.of(), Set.of(), true);
 
     private final Map<String, boolean[]> rungs;
     private final Map<String, Integer> drilled;
     private final Set<String> played;
+    private final Set<String> taught;
     private final boolean whole;
 
-    private Reach(Map<String, boolean[]> rungs, Map<String, Integer> drilled, Set<String> played, boolean whole) {
+    private Reach(
+            Map<String, boolean[]> rungs,
+            Map<String, Integer> drilled,
+            Set<String> played,
+            Set<String> taught,
+            boolean whole) {
         this.rungs = rungs;
         this.drilled = drilled;
         this.played = played;
+        this.taught = taught;
         this.whole = whole;
     }
 
-    /** @param fitting what fits somewhere in the unit, at any setting */
-    static Reach of(Iterable<Candidate> fitting) {
+    /**
+     * @param fitting what fits somewhere in the unit, at any setting
+     * @param cues the target cues, by index
+     */
+    static Reach of(Iterable<Candidate> fitting, List<String> cues) {
         Map<String, boolean[]> rungs = new HashMap<>();
         Map<String, Integer> drilled = new HashMap<>();
         Set<String> played = new HashSet<>();
+        Set<String> taught = new HashSet<>();
         for (Candidate c : fitting) {
             String skill = c.activity().skill();
             if (skill == null) continue;
             rungs.computeIfAbsent(skill, k -> new boolean[TOP + 1])[c.level()] = true;
+            if (c.activity().serves(LessonPhase.TEACH)) for (int cue : c.hosts()) taught.add(cues.get(cue));
             if (c.activity().isGame()) played.add(skill);
             else drilled.merge(skill, c.level(), Math::max);
         }
-        return new Reach(rungs, drilled, played, false);
+        return new Reach(rungs, drilled, played, taught, false);
     }
 
     /** The highest rung with an activity that fits; 0 for none. */
@@ -54,6 +68,11 @@ public final class Reach {
     /** The highest rung with a drill that fits; 0 for none. */
     public int highestDrill(String skill) {
         return whole ? TOP : drilled.getOrDefault(skill, 0);
+    }
+
+    /** True if a drill that fits here can introduce a cue. */
+    public boolean teaches(String cue) {
+        return whole || taught.contains(cue);
     }
 
     /** True if a game of the skill fits. */

@@ -30,6 +30,11 @@ public final class Reading {
     private final Hints hints;
     private final int targets;
     private final boolean[] introduced;
+    /** The lesson each target cue is meant for; -1 for any. */
+    private final int[] pins;
+    /** True for each target cue that has its place in an order of the teacher's own. */
+    private final boolean[] ordered;
+
     private final int[] exposures;
     private final int[] lessonsMet;
     private final int[] lastMet;
@@ -62,6 +67,8 @@ public final class Reading {
         this.hints = hints;
         this.introduced = candidates.taught();
         this.targets = candidates.targetCues().size();
+        this.pins = candidates.pins();
+        this.ordered = candidates.ordered();
         this.exposures = new int[targets];
         this.lessonsMet = new int[targets];
         this.lastMet = new int[targets];
@@ -87,7 +94,7 @@ public final class Reading {
         List<String> leftOver = new ArrayList<>();
         for (int cue = 0; cue < targets; cue++)
             if (!introduced[cue]) leftOver.add(candidates.targetCues().get(cue));
-        return new Plan(problem, candidates.targetCues(), candidates.reach(), lessons, leftOver);
+        return new Plan(problem, candidates.targetCues(), candidates.reach(), candidates.orders(), lessons, leftOver);
     }
 
     private List<Segment> lesson(int lesson, List<Choice> choices) {
@@ -105,7 +112,7 @@ public final class Reading {
             Choice choice = choices.get(i);
             Activity activity = row[i].activity();
             List<Integer> leads = hints.leads(lesson, i);
-            List<String> introduces = introduces(choice, row[i], quota, i == lastTeaching, leads);
+            List<String> introduces = introduces(lesson, choice, row[i], quota, i == lastTeaching, leads);
             quota -= introduces.size();
             if (hints.begins && choice.introduces() == null && !choice.locked())
                 row[i] = begun(lesson, row[i], introduces);
@@ -144,13 +151,22 @@ public final class Reading {
 
     /** New cues for this lesson: what is left spread over the lessons that are left for introducing, up to the wish. */
     private int quota(int lesson) {
-        if (lesson < hints.newCues().length) return hints.newCues()[lesson];
+        int meant = meant(lesson);
+        if (lesson < hints.newCues().length) return Math.max(meant, hints.newCues()[lesson]);
         int left = problem.lastIntroLesson() - lesson + 1;
-        if (left <= 0) return 0;
+        if (left <= 0) return meant;
         int waiting = 0;
-        for (int cue = 0; cue < targets; cue++) if (!introduced[cue]) waiting++;
+        for (int cue = 0; cue < targets; cue++) if (!introduced[cue] && pins[cue] <= lesson) waiting++;
         int spread = (waiting + left - 1) / left;
-        return Math.min(problem.wishes().newCues(problem.profile().age().years()), spread);
+        return Math.max(
+                meant, Math.min(problem.wishes().newCues(problem.profile().age().years()), spread));
+    }
+
+    /** Cues that the teacher wants introduced in this lesson and that wait. */
+    private int meant(int lesson) {
+        int meant = 0;
+        for (int cue = 0; cue < targets; cue++) if (pins[cue] == lesson && !introduced[cue]) meant++;
+        return meant;
     }
 
     /** Index of the lesson's last drill that may teach: what is left of the quota goes there. */
@@ -160,8 +176,9 @@ public final class Reading {
         return last;
     }
 
-    /** Those hinted at; then one, or in the last drill that may teach all that are left of the quota. */
-    private List<String> introduces(Choice choice, Candidate candidate, int quota, boolean last, List<Integer> leads) {
+    /** Those meant for the lesson, those hinted at; then one, or in the last drill that may teach all that are left of the quota. */
+    private List<String> introduces(
+            int lesson, Choice choice, Candidate candidate, int quota, boolean last, List<Integer> leads) {
         List<String> fixed = choice.introduces();
         if (fixed != null) {
             for (String cue : fixed) introduce(candidates.index(cue));
@@ -169,14 +186,20 @@ public final class Reading {
         }
         if (quota <= 0 || !candidate.works() || !choice.phases().contains(LessonPhase.TEACH)) return List.of();
         List<String> now = new ArrayList<>(FOCUS);
-        for (int cue : leads) if (candidate.hosts().contains(cue)) introduce(cue, now, Math.min(quota, FOCUS));
+        for (int cue : candidate.hosts())
+            if (pins[cue] == lesson) introduce(lesson, candidate, cue, now, Math.min(quota, FOCUS), true);
+        // A search may try what comes later in a set first, where it pays for that.
+        for (int cue : leads)
+            if (candidate.hosts().contains(cue))
+                introduce(lesson, candidate, cue, now, Math.min(quota, FOCUS), ordered[cue]);
         int most = last ? Math.min(quota, FOCUS) : 1;
-        for (int cue : candidate.hosts()) introduce(cue, now, most);
+        for (int cue : candidate.hosts()) introduce(lesson, candidate, cue, now, most, true);
         return now;
     }
 
-    private void introduce(int cue, List<String> now, int most) {
-        if (now.size() >= most || introduced[cue] || !ready(cue)) return;
+    /** @param inOrder false if those that come first in its set need not be introduced before it */
+    private void introduce(int lesson, Candidate candidate, int cue, List<String> now, int most, boolean inOrder) {
+        if (now.size() >= most || introduced[cue] || pins[cue] > lesson || !ready(candidate, cue, inOrder)) return;
         introduced[cue] = true;
         now.add(candidates.targetCues().get(cue));
     }
@@ -185,8 +208,11 @@ public final class Reading {
         if (cue >= 0) introduced[cue] = true;
     }
 
-    private boolean ready(int cue) {
+    private boolean ready(Candidate candidate, int cue, boolean inOrder) {
         for (int before : candidates.prerequisites(cue)) if (before < 0 || !introduced[before]) return false;
+        if (inOrder && pins[cue] < 0)
+            for (int first : candidates.earlier(cue))
+                if (!introduced[first] && (ordered[cue] || !candidate.cannot().contains(first))) return false;
         return true;
     }
 

@@ -5,11 +5,22 @@ package io.isokinet.core.unit;
  *
  * @param cueSet a key "skill/kind"
  * @param share how much of the unit it should get, against the other targets' shares: 1 each is even
+ * @param cues what the teacher decided about its cues
  */
-public record Target(String skill, String cueSet, int share) {
+public record Target(String skill, String cueSet, int share, CueChoice cues) {
     /** With the same share as the others. */
     public Target(String skill, String cueSet) {
         this(skill, cueSet, 1);
+    }
+
+    /** With the cues of its set, in their order. */
+    public Target(String skill, String cueSet, int share) {
+        this(skill, cueSet, share, CueChoice.NONE);
+    }
+
+    /** The same with other decisions about its cues. */
+    public Target choosing(CueChoice other) {
+        return new Target(skill, cueSet, share, other);
     }
 
     public Target {

@@ -112,8 +112,8 @@ public record UnitProblem(
                 otherLocks);
     }
 
-    /** The same with fewer skills. */
-    UnitProblem with(List<Target> otherTargets) {
+    /** The same with other skills, or other decisions about their cues. */
+    public UnitProblem with(List<Target> otherTargets) {
         return new UnitProblem(
                 profile, lessons, otherTargets, cues, reached, knowHow, cupboard, wishes, policy, done, before, locks);
     }
@@ -149,11 +149,49 @@ public record UnitProblem(
     }
 
     public List<String> targetCues(Target target) {
+        if (target.cues().isOrdered()) return target.cues().picked();
         List<Cue> set =
                 knowHow.set(target.cueSet()).cues().stream().map(knowHow::cue).toList();
         int youngest = set.stream().mapToInt(Cue::fromAge).min().orElse(0);
         int age = Math.max(youngest, profile.age().years());
         return set.stream().filter(cue -> cue.fromAge() <= age).map(Cue::key).toList();
+    }
+
+    /** What a cue builds on, but for what the teacher left out. */
+    public List<String> buildsOn(String cue) {
+        List<String> before = knowHow.cue(cue).prerequisites();
+        for (Target target : targets)
+            if (target.cues().isOrdered() && target.cues().picked().contains(cue))
+                return before.stream()
+                        .filter(b -> target.cues().picked().contains(b)
+                                || state(b).taught()
+                                || !knowHow.set(target.cueSet()).cues().contains(b))
+                        .toList();
+        return before;
+    }
+
+    /**
+     * The lesson in which the teacher wants a cue introduced, as an index from 0; -1 if she leaves it open, the cue was taught before, or
+     * that lesson was given.
+     */
+    public int pin(String cue) {
+        for (Target target : targets) {
+            Integer lesson = target.cues().pins().get(cue);
+            if (lesson == null) continue;
+            return lesson >= lessons.size()
+                            || lessons.get(lesson).kept()
+                            || state(cue).taught()
+                    ? -1
+                    : lesson;
+        }
+        return -1;
+    }
+
+    /** Cues that the teacher wants introduced in a lesson. */
+    public int pinned(int lesson) {
+        int many = 0;
+        for (Target target : targets) for (String cue : target.cues().pins().keySet()) if (pin(cue) == lesson) many++;
+        return many;
     }
 
     /**

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param bans activities that must not be in it
  * @param weights what one count of a soft rule costs, by the rule's key, 0 to 100; rules left out cost
  *     what is usual
+ * @param ending how the last lesson brings the unit together
  */
 public record Wishes(
         Order order,
@@ -27,7 +28,8 @@ public record Wishes(
         boolean skipsRungs,
         Set<String> favourites,
         Set<String> bans,
-        Map<String, Integer> weights) {
+        Map<String, Integer> weights,
+        Ending ending) {
     /** Schools of ordering. */
     public enum Order {
         /** One skill until it works, then the next. */
@@ -52,6 +54,17 @@ public record Wishes(
         AS_IT_COMES
     }
 
+    /** How a unit ends. */
+    public enum Ending {
+        /** A game that the class knows, with its own best to beat. */
+        BESTS,
+        /** A counted game that the class knows, group against group. */
+        TOURNAMENT,
+        /** A round of stations. */
+        FESTIVAL,
+        AS_IT_COMES
+    }
+
     public static final Wishes USUAL = new Wishes(Order.INTERLEAVED, null, Set.of());
 
     public Wishes {
@@ -62,6 +75,30 @@ public record Wishes(
             if (bans.contains(key))
                 throw new IllegalArgumentException(
                         "An activity (%s) is a favourite and banned; take it out of one of the lists.".formatted(key));
+    }
+
+    /** With whatever end suits. */
+    public Wishes(
+            Order order,
+            @Nullable Integer newCuesPerLesson,
+            Tempo tempo,
+            Taste taste,
+            boolean fewLayouts,
+            boolean skipsRungs,
+            Set<String> favourites,
+            Set<String> bans,
+            Map<String, Integer> weights) {
+        this(
+                order,
+                newCuesPerLesson,
+                tempo,
+                taste,
+                fewLayouts,
+                skipsRungs,
+                favourites,
+                bans,
+                weights,
+                Ending.AS_IT_COMES);
     }
 
     public Wishes(Order order, @Nullable Integer newCuesPerLesson, Set<String> bans) {
@@ -80,12 +117,14 @@ public record Wishes(
                 skipsRungs,
                 favourites.stream().filter(has).collect(Collectors.toSet()),
                 bans.stream().filter(has).collect(Collectors.toSet()),
-                weights);
+                weights,
+                ending);
     }
 
     /** The same with other weights. */
     Wishes weighing(Map<String, Integer> others) {
-        return new Wishes(order, newCuesPerLesson, tempo, taste, fewLayouts, skipsRungs, favourites, bans, others);
+        return new Wishes(
+                order, newCuesPerLesson, tempo, taste, fewLayouts, skipsRungs, favourites, bans, others, ending);
     }
 
     /** Rungs that may be climbed at once. */

@@ -129,7 +129,9 @@ class WishRulesTest {
                 1000,
                 0,
                 Toll.NONE,
-                0);
+                0,
+                List.of(),
+                List.of());
     }
 
     /** One lesson of one segment that works on the first cue. */
@@ -139,6 +141,7 @@ class WishRulesTest {
                 one,
                 one.targetCues(),
                 Reach.WHOLE,
+                List.of(one.targetCues(), List.of()),
                 List.of(List.of(new Segment(
                         "s",
                         0,

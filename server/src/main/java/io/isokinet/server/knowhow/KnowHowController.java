@@ -54,9 +54,12 @@ public class KnowHowController {
             Action action,
             List<String> rungs,
             List<SetView> sets,
-            List<CueCall> cues,
+            List<CueLine> cues,
             boolean own,
             boolean aside) {}
+
+    /** @param fromAge in years, from which it is asked for */
+    record CueLine(String key, CueView.Mirrored call, int fromAge) {}
 
     record RungView(int level, String name, List<ActivityLine> activities) {}
 
@@ -202,7 +205,8 @@ public class KnowHowController {
                         .map(s -> new SetView(s.key(), s.kind(), s.name(), s.cues()))
                         .toList(),
                 skill.cues().stream()
-                        .map(c -> CueCall.of(c, knowHows.current()))
+                        .map(c -> new CueLine(
+                                c.key(), CueCall.of(c, knowHows.current()).call(), c.fromAge()))
                         .toList(),
                 knowHows.inForce().own().contains(skill.key()),
                 knowHows.inForce().aside().contains(skill.key()));

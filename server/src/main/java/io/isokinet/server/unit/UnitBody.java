@@ -3,6 +3,7 @@ package io.isokinet.server.unit;
 import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Choice;
+import io.isokinet.core.unit.CueChoice;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
@@ -36,10 +37,52 @@ record UnitBody(
         List<String> leftOver) {
     static final int SCHEMA = 1;
 
-    /** @param share against the other skills'; null for the same as theirs */
-    record TargetBody(String skill, String cueSet, @Nullable Integer share) {}
+    /**
+     * @param share against the other skills'; null for the same as theirs
+     * @param cues those that the teacher picked, in her order; null for those of the set
+     * @param pins the lesson in which a cue is introduced, by cue; null for none
+     */
+    record TargetBody(
+            String skill,
+            String cueSet,
+            @Nullable Integer share,
+            @Nullable List<String> cues,
+            @Nullable Map<String, UUID> pins) {
+        TargetBody(String skill, String cueSet, @Nullable Integer share) {
+            this(skill, cueSet, share, null, null);
+        }
 
-    /** @param weights of soft rules, by key; those left out as usual */
+        TargetBody choosing(CueChoiceForm choice, List<LessonRow> rows) {
+            Map<String, UUID> now = new HashMap<>();
+            if (choice.lessons() != null)
+                choice.lessons().forEach((cue, number) -> {
+                    UUID lesson = CueChoiceForm.lesson(rows, number);
+                    if (lesson != null) now.put(cue, lesson);
+                });
+            boolean picks = choice.cues() != null && !choice.cues().isEmpty();
+            return new TargetBody(skill, cueSet, share, picks ? choice.cues() : null, now.isEmpty() ? null : now);
+        }
+
+        /** The same with what was meant for one lesson meant for another. */
+        TargetBody dealt(List<UUID> from, List<UUID> to) {
+            if (pins == null) return this;
+            Map<String, UUID> now = new HashMap<>(pins);
+            now.replaceAll((cue, lesson) -> from.contains(lesson) ? to.get(from.indexOf(lesson)) : lesson);
+            return new TargetBody(skill, cueSet, share, cues, now);
+        }
+
+        Target toTarget(List<UUID> lessons) {
+            Map<String, Integer> meant = new HashMap<>();
+            if (pins != null)
+                pins.forEach((cue, lesson) -> {
+                    if (lessons.contains(lesson)) meant.put(cue, lessons.indexOf(lesson));
+                });
+            return new Target(
+                    skill, cueSet, share == null ? 1 : share, new CueChoice(cues == null ? List.of() : cues, meant));
+        }
+    }
+
+    /** @param weights of soft rules, by key; those left out as usual @param ending null for whatever suits */
     public record MoreWishes(
             Wishes.Tempo tempo,
             Wishes.Taste taste,
@@ -47,7 +90,8 @@ record UnitBody(
             boolean skipsRungs,
             List<String> favourites,
             List<String> bans,
-            Map<String, Integer> weights) {}
+            Map<String, Integer> weights,
+            Wishes.@Nullable Ending ending) {}
 
     record LessonBody(UUID lesson, List<SegmentBody> segments) {}
 
@@ -108,10 +152,14 @@ record UnitBody(
         return targets.stream().map(TargetBody::cueSet).toList();
     }
 
-    List<Target> toTargets() {
-        return targets.stream()
-                .map(t -> new Target(t.skill(), t.cueSet(), t.share() == null ? 1 : t.share()))
-                .toList();
+    /** @param lessons that are planned, in their order */
+    List<Target> toTargets(List<UUID> lessons) {
+        return targets.stream().map(t -> t.toTarget(lessons)).toList();
+    }
+
+    /** The same with other decisions about its cues. */
+    UnitBody choosing(List<TargetBody> others) {
+        return new UnitBody(others, order, newCues, more, lessons, leftOver);
     }
 
     Wishes toWishes() {
@@ -126,7 +174,8 @@ record UnitBody(
                 more.skipsRungs(),
                 Set.copyOf(more.favourites()),
                 Set.copyOf(more.bans()),
-                more.weights());
+                more.weights(),
+                more.ending() == null ? Wishes.Ending.AS_IT_COMES : more.ending());
     }
 
     /** The same lessons with other wishes. */
@@ -173,7 +222,7 @@ record UnitBody(
         from.forEach(dealt::remove);
         for (int i = 0; i < from.size(); i++) dealt.put(to.get(i), contents.getOrDefault(from.get(i), List.of()));
         return new UnitBody(
-                targets,
+                targets.stream().map(t -> t.dealt(from, to)).toList(),
                 order,
                 newCues,
                 more,

@@ -104,6 +104,7 @@ class UnitController {
             @Nullable Integer newCues,
             @Nullable List<Integer> shares,
             UnitBody.@Nullable MoreWishes more,
+            @Nullable List<CueChoiceForm> cues,
             @NotNull List<@Valid LessonBody> lessons) {
         UnitForm toForm() {
             return new UnitForm(
@@ -114,6 +115,7 @@ class UnitController {
                     order,
                     newCues,
                     more,
+                    cues == null ? List.of() : cues,
                     lessons.stream().map(LessonBody::toForm).toList());
         }
     }

@@ -8,6 +8,7 @@ import io.isokinet.core.check.Deadline;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.skill.Cue;
+import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.core.skill.Skill;
@@ -88,7 +89,8 @@ final class UnitDrawing {
                 w.skipsRungs(),
                 w.favourites().stream().sorted().toList(),
                 w.bans().stream().sorted().toList(),
-                w.weights());
+                w.weights(),
+                w.ending());
     }
 
     private List<SaidView> said() {
@@ -223,11 +225,33 @@ final class UnitDrawing {
                             plan.leftOver().contains(key),
                             marks(key),
                             CueTotals.of(plan, key),
-                            plan.leftOver().contains(key) ? Reasons.waits(plan, key) : null);
+                            plan.leftOver().contains(key) ? Reasons.waits(plan, key) : null,
+                            pin(key));
                 })
                 .toList();
+        CueSet set = knowHow.set(target.cueSet());
         return new ThreadBlock(
-                skill.key(), skill.name(), knowHow.set(target.cueSet()).name(), threads);
+                skill.key(),
+                skill.name(),
+                set.key(),
+                set.name(),
+                target.cues().isOrdered(),
+                threads,
+                set.cues().stream()
+                        .filter(c -> !plan.problem().targetCues(target).contains(c))
+                        .map(c -> leftOut(knowHow.cue(c), skill))
+                        .toList());
+    }
+
+    private UnitView.LeftOut leftOut(Cue cue, Skill skill) {
+        boolean later = cue.fromAge() > plan.problem().profile().age().years();
+        return new UnitView.LeftOut(
+                cue.key(), Mirror.text(cue.call(), skill.action(), Sides.NOT_SETTLED), later ? cue.fromAge() : null);
+    }
+
+    private @Nullable Integer pin(String cue) {
+        int lesson = plan.problem().pin(cue);
+        return lesson < 0 ? null : plan.number(lesson);
     }
 
     private List<ThreadMark> marks(String cue) {

@@ -251,7 +251,8 @@ public class UnitEditing {
         }
         boolean whole = unit.planned().stream().filter(LessonRow::isPlanned).allMatch(l -> lessons.contains(l.id()));
         UnitBody body = unit.body().holding(now);
-        if (whole) body = body.wishing(from.order(), from.newCues(), from.more());
+        if (whole)
+            body = body.wishing(from.order(), from.newCues(), from.more()).choosing(from.targets());
         put(
                 unit,
                 body,

@@ -12,7 +12,6 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.quantity.Words;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.server.unit.UnitBody.MoreWishes;
-import io.isokinet.server.unit.UnitBody.TargetBody;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -39,7 +38,7 @@ public record UnitFile(
         String title,
         List<String> packs,
         ProfilePart profile,
-        List<TargetBody> targets,
+        List<TargetPart> targets,
         WishesPart wishes,
         List<LessonPart> lessons) {
     static final String FORMAT = "isokinet-unit";
@@ -52,6 +51,17 @@ public record UnitFile(
 
     /** @param age of most of the class, in years */
     public record ProfilePart(int age, int children) {}
+
+    /**
+     * @param cues those that the teacher picked, in her order; null for those of the set
+     * @param lessons which of the lessons, counted from 1, introduces a cue, by cue; null for none
+     */
+    public record TargetPart(
+            String skill,
+            String cueSet,
+            @Nullable Integer share,
+            @Nullable List<String> cues,
+            @Nullable Map<String, Integer> lessons) {}
 
     public record WishesPart(
             Wishes.Order order,
@@ -119,7 +129,7 @@ public record UnitFile(
     List<Finding> unknown(KnowHow known) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < targets.size(); i++) {
-            TargetBody target = targets.get(i);
+            TargetPart target = targets.get(i);
             String where = "targets[%d]".formatted(i);
             if (!known.hasSkill(target.skill()))
                 findings.add(new Finding(

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -80,7 +81,7 @@ class UnitFiles {
                 new ProfilePart(
                         (int) unit.problem().profile().age().years(),
                         unit.problem().profile().children()),
-                body.targets(),
+                body.targets().stream().map(t -> part(t, unit.planned())).toList(),
                 new WishesPart(body.order(), body.newCues(), body.more()),
                 unit.planned().stream()
                         .map(l -> new LessonPart(
@@ -91,6 +92,19 @@ class UnitFiles {
                                         .map(UnitFiles::part)
                                         .toList()))
                         .toList());
+    }
+
+    private static UnitFile.TargetPart part(UnitBody.TargetBody t, List<LessonRow> planned) {
+        Map<String, Integer> lessons = new TreeMap<>();
+        if (t.pins() != null)
+            for (int i = 0; i < planned.size(); i++) {
+                int number = i + 1;
+                UUID lesson = planned.get(i).id();
+                t.pins().forEach((cue, meant) -> {
+                    if (meant.equals(lesson)) lessons.put(cue, number);
+                });
+            }
+        return new UnitFile.TargetPart(t.skill(), t.cueSet(), t.share(), t.cues(), lessons.isEmpty() ? null : lessons);
     }
 
     private static SegmentPart part(SegmentBody s) {
@@ -172,13 +186,16 @@ class UnitFiles {
         UnitForm as = new UnitForm(
                 form.classId(),
                 form.title().isBlank() ? file.title() : form.title(),
-                file.targets().stream().map(UnitBody.TargetBody::cueSet).toList(),
+                file.targets().stream().map(UnitFile.TargetPart::cueSet).toList(),
                 file.targets().stream()
                         .map(t -> Objects.requireNonNullElse(t.share(), 1))
                         .toList(),
                 file.wishes().order(),
                 file.wishes().newCues(),
                 file.wishes().more(),
+                file.targets().stream()
+                        .map(t -> choice(t, form.lessons().size()))
+                        .toList(),
                 form.lessons());
         UnitPlanning.Draft empty = planning.open(id, as);
         List<LessonRow> rows = empty.lessons();
@@ -217,6 +234,16 @@ class UnitFiles {
             differences(plan, reader.read(id).plan(), changes);
         }
         return new ArrivalView(id, changes);
+    }
+
+    /** What was decided about cues, as far as there are lessons for it. */
+    private static CueChoiceForm choice(UnitFile.TargetPart target, int lessons) {
+        Map<String, Integer> kept = new TreeMap<>();
+        if (target.lessons() != null)
+            target.lessons().forEach((cue, number) -> {
+                if (number <= lessons) kept.put(cue, number);
+            });
+        return new CueChoiceForm(target.cueSet(), target.cues(), kept);
     }
 
     /** Segments that do not fit this class, and so cannot be kept. */

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param shares how much of the unit each skill gets, in the order of {@code cueSets}; empty for even ones
  * @param newCues at most so many new cues a lesson; null for the usual number
  * @param more what else is wished; null for nothing
+ * @param cues what is decided about the cues of a skill; empty for nothing
  */
 public record UnitForm(
         UUID classId,
@@ -26,6 +27,7 @@ public record UnitForm(
         Wishes.Order order,
         @Nullable Integer newCues,
         UnitBody.@Nullable MoreWishes more,
+        List<CueChoiceForm> cues,
         List<LessonForm> lessons) {
     private static final int SHORTEST = 10;
     private static final int LONGEST = 120;
@@ -38,7 +40,7 @@ public record UnitForm(
             Wishes.Order order,
             @Nullable Integer newCues,
             List<LessonForm> lessons) {
-        this(classId, title, cueSets, List.of(), order, newCues, null, lessons);
+        this(classId, title, cueSets, List.of(), order, newCues, null, List.of(), lessons);
     }
 
     /** @throws io.isokinet.core.check.FoundException with each field that cannot be taken */

@@ -81,12 +81,14 @@ public class UnitPlanning {
 
     /**
      * @param order null to leave the wishes as they are
+     * @param cues what is decided about the cues of a skill; null to leave that as it is
      * @param steps by skill, what to do with it in its next lesson; null for nothing
      */
     record WishesForm(
             Wishes.@Nullable Order order,
             @Nullable Integer newCues,
             UnitBody.@Nullable MoreWishes more,
+            @Nullable List<CueChoiceForm> cues,
             @Nullable Map<String, Step> steps) {}
 
     /**
@@ -133,12 +135,12 @@ public class UnitPlanning {
         form.check();
         classes.view(form.classId());
         form.lessons().forEach(l -> spaces.view(l.spaceId()));
-        return new Draft(
-                new UnitRow(id, form.classId(), form.title().strip()), null, body(form), form.rows(id, Ids::next));
+        List<LessonRow> rows = form.rows(id, Ids::next);
+        return new Draft(new UnitRow(id, form.classId(), form.title().strip()), null, body(form, rows), rows);
     }
 
     /** What is wished of a unit, with nothing in its lessons yet. */
-    private UnitBody body(UnitForm form) {
+    private UnitBody body(UnitForm form, List<LessonRow> rows) {
         KnowHow known = knowHows.current();
         new Fields()
                 .check(
@@ -154,9 +156,28 @@ public class UnitPlanning {
                     set.key(),
                     form.shares().isEmpty() ? null : form.shares().get(i)));
         }
+        check(form.cues(), form.cueSets(), known, rows.size());
+        targets = CueChoiceForm.on(targets, form.cues(), rows);
         UnitBody body = new UnitBody(targets, form.order(), form.newCues(), form.more(), List.of(), List.of());
         body.toWishes();
         return body;
+    }
+
+    /** @throws FoundException with what cannot be meant */
+    private static void check(List<CueChoiceForm> choices, List<String> sets, KnowHow known, int lessons) {
+        List<Finding> found = new ArrayList<>();
+        for (CueChoiceForm choice : choices)
+            if (!sets.contains(choice.cueSet()))
+                found.add(new Finding(
+                        "values",
+                        "cues",
+                        "The set (%s) is not one of this unit; its sets are %s."
+                                .formatted(choice.cueSet(), String.join(", ", sets))));
+            else
+                choice.toChoice()
+                        .contradictions(known.set(choice.cueSet()), known, lessons)
+                        .forEach(s -> found.add(new Finding("values", "cues", s)));
+        if (!found.isEmpty()) throw new FoundException(new Findings(found));
     }
 
     /** Saves a unit that was planned or read; within a transaction of the caller or its own. */
@@ -190,6 +211,15 @@ public class UnitPlanning {
                 ? unit.body()
                 : unit.body().wishing(wishes.order(), wishes.newCues(), wishes.more());
         body.toWishes();
+        boolean chosen = wishes != null && wishes.cues() != null;
+        if (chosen) {
+            check(
+                    wishes.cues(),
+                    body.cueSets(),
+                    unit.knowHow(),
+                    unit.lessons().stream().mapToInt(LessonRow::number).max().orElse(0));
+            body = body.choosing(CueChoiceForm.on(body.targets(), wishes.cues(), unit.lessons()));
+        }
         String reason = "";
         if (wishes != null && wishes.steps() != null && !wishes.steps().isEmpty()) {
             Steer steer = Steer.of(unit.plan(), new Candidates(unit.problem()), wishes.steps());
@@ -198,7 +228,7 @@ public class UnitPlanning {
         }
         Draft draft = new Draft(unit.row(), unit.head().id(), body, unit.lessons());
         // Other wishes are followed, whatever stands.
-        boolean wished = wishes != null && wishes.order() != null;
+        boolean wished = chosen || wishes != null && wishes.order() != null;
         Made made = plan(
                 draft,
                 NONE,

@@ -257,7 +257,7 @@ class UnitReader {
                 new ClassProfile(
                         new Age(schoolClass.yearAge()), schoolClass.children().size()),
                 slots,
-                body.toTargets(),
+                body.toTargets(planned.stream().map(LessonRow::id).toList()),
                 cueStates(around.owned(), body, planned),
                 past.reached(),
                 known.with(around.ownThings()),

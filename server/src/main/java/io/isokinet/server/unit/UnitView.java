@@ -105,9 +105,26 @@ public record UnitView(
     public record StationView(
             String activity, String name, @Nullable String setting) {}
 
-    public record ThreadBlock(String skill, String name, String setName, List<Thread> cues) {}
+    /**
+     * @param picked true if the teacher picked its cues and their order
+     * @param leftOut what of the set is not taught in this unit, and why
+     */
+    public record ThreadBlock(
+            String skill,
+            String name,
+            String cueSet,
+            String setName,
+            boolean picked,
+            List<Thread> cues,
+            List<LeftOut> leftOut) {}
 
-    /** @param why it waits for the next unit; null if it does not */
+    /** @param fromAge from which it is asked for, where the class is younger; null where the teacher left it out */
+    public record LeftOut(String key, String call, @Nullable Integer fromAge) {}
+
+    /**
+     * @param why it waits for the next unit; null if it does not
+     * @param pin number of the lesson that it is meant for; null for any
+     */
     public record Thread(
             String key,
             String call,
@@ -115,7 +132,8 @@ public record UnitView(
             boolean waits,
             List<ThreadMark> marks,
             CueTotals totals,
-            @Nullable String why) {}
+            @Nullable String why,
+            @Nullable Integer pin) {}
 
     /** What a segment does with a cue. */
     public enum MarkKind {
@@ -174,5 +192,6 @@ public record UnitView(
             boolean skipsRungs,
             List<String> favourites,
             List<String> bans,
-            Map<String, Integer> weights) {}
+            Map<String, Integer> weights,
+            Wishes.Ending ending) {}
 }

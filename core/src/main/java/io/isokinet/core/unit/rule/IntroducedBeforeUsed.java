@@ -28,7 +28,7 @@ public final class IntroducedBeforeUsed extends Rule {
                                     problem.knowHow().cue(key).call(),
                                     segment.activity().name()));
             for (String key : segment.introduces())
-                for (String before : problem.knowHow().cue(key).prerequisites())
+                for (String before : problem.buildsOn(key))
                     if (!known.contains(before))
                         strains.segment(segment, 1, () -> "“%s” is introduced in %s, before “%s”, which it builds on."
                                 .formatted(

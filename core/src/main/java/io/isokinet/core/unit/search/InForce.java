@@ -7,6 +7,7 @@ import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.UnitProblem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** The plan in force when a unit is planned again: a start to search from, and a plan that what comes back is never worse than. */
@@ -25,8 +26,23 @@ public final class InForce {
             for (Choice choice : row)
                 for (String key : choice.activity().keys())
                     if (!problem.knowHow().hasActivity(key)) return null;
-            rows.add(row);
+            rows.add(
+                    problem.lessons().get(lesson).kept()
+                            ? row
+                            : inItsMinutes(row, problem.lessons().get(lesson).minutes()));
         }
         return Reading.of(problem, candidates, rows);
+    }
+
+    /** A lesson that has other minutes now has its parts shared out anew; what is locked stays as it is. */
+    private static List<Choice> inItsMinutes(List<Choice> row, int minutes) {
+        boolean adds = row.stream().allMatch(c -> c.minutes() != null)
+                && row.stream()
+                                .mapToInt(c -> Objects.requireNonNull(c.minutes()))
+                                .sum()
+                        == minutes;
+        return adds
+                ? row
+                : row.stream().map(c -> c.locked() ? c : c.withMinutes(null)).toList();
     }
 }
