@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/ahead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postClassesByIdAhead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/aim": {
         parameters: {
             query?: never;
@@ -2132,6 +2148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/planning/enough": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postUnitsByIdPlanningEnough"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/proposals": {
         parameters: {
             query?: never;
@@ -2466,6 +2498,10 @@ export interface components {
             second: string;
             sentence: string;
             talk: boolean;
+        };
+        AheadView: {
+            questions: string[];
+            wishes: string[];
         };
         AimView: {
             /** Format: int32 */
@@ -5649,6 +5685,7 @@ export interface components {
             strains: components["schemas"]["StrainView"][];
             threads: components["schemas"]["ThreadBlock"][];
             title: string;
+            wished: components["schemas"]["WishView"][];
             wishes: components["schemas"]["WishesView"];
         };
         UnlockForm: {
@@ -5805,6 +5842,10 @@ export interface components {
             };
             signOff?: components["schemas"]["SignOffView"];
             skills: components["schemas"]["SkillStep"][];
+        };
+        WishView: {
+            why?: string;
+            wish: string;
         };
         WishesForm: {
             cues?: components["schemas"]["CueChoiceForm"][];
@@ -6948,6 +6989,37 @@ export interface operations {
             404: components["responses"]["Failure404"];
             412: components["responses"]["Failure412"];
             428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postClassesByIdAhead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UnitFormBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AheadView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
             503: components["responses"]["Failure503"];
         };
     };
@@ -10473,6 +10545,31 @@ export interface operations {
         responses: {
             /** @description OK */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postUnitsByIdPlanningEnough: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Checkbox, Input, InputNumber, Modal, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
-import { api, take } from '../api/client'
+import { api, Problem, type Schemas, take } from '../api/client'
 import { families } from '../knowhow/words'
 import { DateInput } from '../shared/DateInput'
 import { addDays, dayWords, timeWords, todayHere } from '../shared/dates'
@@ -26,6 +26,27 @@ interface Slot {
 }
 
 const ladders = Object.keys(families) as (keyof typeof families)[]
+
+/** What can be said before it is planned: why it cannot be so, and which wishes cannot be had. */
+function Ahead({ said, error }: { said?: Schemas['AheadView']; error: unknown }) {
+  if (error instanceof Problem && error.status === 400) return <ProblemNote error={error} />
+  if (!said || (said.questions.length === 0 && said.wishes.length === 0)) return null
+  return (
+    <section aria-label="Before you plan">
+      <h2>Before you plan</h2>
+      <ul className={styles.ahead}>
+        {said.questions.map((q) => (
+          <li key={q} className={styles.question}>
+            {q}
+          </li>
+        ))}
+        {said.wishes.map((w) => (
+          <li key={w}>{w}</li>
+        ))}
+      </ul>
+    </section>
+  )
+}
 
 /** A class, skills and lessons in; a planned unit out. */
 export default function NewUnitPage() {
@@ -97,18 +118,26 @@ export default function NewUnitPage() {
           : short
             ? 'A lesson has fewer than ten minutes to teach in; look at the timetable.'
             : null
+  const names = skills.data?.filter((s) => chosen.includes(s.key)).map((s) => s.name) ?? []
+  const form = {
+    classId: classId ?? '',
+    title: title.trim() || names.join(' and '),
+    cueSets: chosen.map((s) => `${s}/${kind}`),
+    shares: chosen.map((s) => shares[s] ?? 1),
+    cues: chosen.flatMap((s) => cues[`${s}/${kind}`] ?? []),
+    ...sent(wishes),
+    lessons: lessons.map(({ onDate, starts, minutes, spaceId }) => ({ onDate, starts, minutes, spaceId })),
+  }
+  const ahead = useQuery({
+    queryKey: ['ahead', form],
+    queryFn: () =>
+      take(api.POST('/api/classes/{id}/ahead', { params: { path: { id: form.classId } }, body: form })),
+    enabled: missing === null && planning.progress === null,
+    retry: false,
+  })
   const plan = async () => {
     if (!classId || !spaceId) return
-    const names = skills.data?.filter((s) => chosen.includes(s.key)).map((s) => s.name) ?? []
-    const made = await planning.plan('PUT', `/api/units/${id}/planning`, {
-      classId,
-      title: title.trim() || names.join(' and '),
-      cueSets: chosen.map((s) => `${s}/${kind}`),
-      shares: chosen.map((s) => shares[s] ?? 1),
-      cues: chosen.flatMap((s) => cues[`${s}/${kind}`] ?? []),
-      ...sent(wishes),
-      lessons: lessons.map(({ onDate, starts, minutes, spaceId }) => ({ onDate, starts, minutes, spaceId })),
-    })
+    const made = await planning.plan('PUT', `/api/units/${id}/planning`, form)
     if (!made) return
     for (const key of ['term', 'units', 'today', 'dates']) queries.invalidateQueries({ queryKey: [key] })
     navigate(`/units/${id}`)
@@ -313,7 +342,9 @@ export default function NewUnitPage() {
             >
               Plan it
             </Button>
+            {planning.progress && <Progress unit={id} line={planning.progress} cancel={planning.cancel} />}
             <span className="mute">{missing}</span>
+            {planning.error !== null && <ProblemNote error={planning.error} />}
             {empty && (
               <span>
                 The cupboard is empty: <Link to="/cupboard">count what you have</Link> first, or nearly
@@ -323,6 +354,7 @@ export default function NewUnitPage() {
           </span>
         </form>
         <aside className={styles.aside}>
+          {missing === null && <Ahead said={ahead.data} error={ahead.error} />}
           <h2>The lessons</h2>
           <ol>
             {lessons.map((l) => (
@@ -338,8 +370,6 @@ export default function NewUnitPage() {
           </p>
         </aside>
       </div>
-      {planning.progress && <Progress line={planning.progress} cancel={planning.cancel} />}
-      {planning.error !== null && <ProblemNote error={planning.error} />}
       {more && (
         <Modal
           open

@@ -1,17 +1,59 @@
 import { Button } from 'antd'
+import { api } from '../api/client'
 import styles from './Planning.module.css'
-import type { ProgressLine } from './planning'
+import type { ProgressLine, SoFar } from './planning'
 
-/** How planning goes, in words, and a way out. */
-export function Progress({ line, cancel }: { line: ProgressLine; cancel: () => void }) {
+interface ProgressProps {
+  /** the unit that is planned */
+  unit: string
+  line: ProgressLine
+  cancel: () => void
+}
+
+/** How planning goes, in words; the best so far to read, and to take as it is. */
+export function Progress({ unit, line, cancel }: ProgressProps) {
+  const fits = line.score?.hard === 0
+  // Where it is ready by itself meanwhile there is nothing to take, and nothing to tell.
+  const enough = () => api.POST('/api/units/{id}/planning/enough', { params: { path: { id: unit } } })
   return (
-    <div className={styles.progress}>
-      <span className={styles.pulse} aria-hidden="true" />
-      <span role="status">{words(line)}</span>
-      <Button size="small" onClick={cancel}>
-        Cancel
-      </Button>
+    <div className={styles.planned}>
+      <div className={styles.progress}>
+        <span className={styles.pulse} aria-hidden="true" />
+        <span role="status">{words(line)}</span>
+        {fits && (
+          <Button size="small" type="primary" onClick={enough}>
+            Take this one
+          </Button>
+        )}
+        <Button size="small" onClick={cancel}>
+          Cancel
+        </Button>
+      </div>
+      {line.lessons && <Best lessons={line.lessons} />}
     </div>
+  )
+}
+
+/** The best plan so far, a column a lesson; it changes as better ones are found. */
+function Best({ lessons }: { lessons: SoFar[][] }) {
+  return (
+    <ol className={styles.best} aria-label="The best plan so far">
+      {lessons.map((lesson, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a lesson is its place
+        <li key={i}>
+          <b>{i + 1}</b>
+          {lesson.map((s, at) => (
+            <span
+              // biome-ignore lint/suspicious/noArrayIndexKey: the name makes it fade in anew
+              key={`${at} ${s.name}`}
+              className={s.play ? styles.game : s.skill ? styles.drill : styles.frame}
+            >
+              {s.name} <small>{s.minutes}</small>
+            </span>
+          ))}
+        </li>
+      ))}
+    </ol>
   )
 }
 

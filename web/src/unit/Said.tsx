@@ -20,7 +20,8 @@ interface SaidProps {
 export function Said({ unit, busy, select, swap, replan }: SaidProps) {
   const [none, setNone] = useState<string>()
   const [refused, setRefused] = useState<string>()
-  if (unit.said.length === 0) return null
+  const unkept = unit.wished.filter((w) => w.why !== undefined)
+  if (unit.said.length === 0 && unkept.length === 0) return null
   const mend = async (segment: string) => {
     select(segment)
     setRefused(undefined)
@@ -61,6 +62,11 @@ export function Said({ unit, busy, select, swap, replan }: SaidProps) {
               </Button>
             )
           )}
+        </li>
+      ))}
+      {unkept.map((w) => (
+        <li key={w.wish} className="mute">
+          You wished {w.wish}: {w.why}
         </li>
       ))}
       {refused && <li role="alert">{refused}</li>}

@@ -201,7 +201,7 @@ export default function UnitPage() {
             )}
           </div>
         </div>
-        {planning.progress && <Progress line={planning.progress} cancel={planning.cancel} />}
+        {planning.progress && <Progress unit={u.id} line={planning.progress} cancel={planning.cancel} />}
         {planning.error !== null && (
           <ProblemNote error={planning.error} retry={() => planning.setError(null)} retryWords="Close" />
         )}
@@ -217,6 +217,11 @@ export default function UnitPage() {
         )}
         {showStrains && (
           <ul className={styles.strainList}>
+            {u.wished.map((w) => (
+              <li key={w.wish}>
+                You wished {w.wish}: {w.why ?? 'it is so.'}
+              </li>
+            ))}
             {u.strains.map((s) => (
               <li key={s.rule + s.segment + s.sentence} className={s.level === 'SOFT' ? '' : styles.bad}>
                 {s.segment ? (

@@ -1,11 +1,21 @@
 import { csrf, type Problem, type Schemas, toProblem } from '../api/client'
 
+/** A stretch of the best plan so far. */
+export interface SoFar {
+  name: string
+  minutes: number
+  skill?: string
+  play: boolean
+}
+
 /** How planning goes: a line of the stream. */
 export interface ProgressLine {
   /** units that are planned first, where it has to wait */
   waitsFor?: number
   evaluations: number
   score?: Schemas['ScoreView']
+  /** what is in the best so far, by lesson; left out where it is as before */
+  lessons?: SoFar[][]
   made?: string
   problem?: { status: number; title: string; detail: string; findings?: Problem['findings'] }
 }

@@ -63,6 +63,7 @@ export const unit = (lessons: Lesson[]): Schemas['UnitView'] => ({
     weights: {},
     ending: 'AS_IT_COMES',
   },
+  wished: [],
   lessons,
   threads: [
     {

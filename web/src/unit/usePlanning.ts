@@ -24,7 +24,8 @@ export function usePlanning() {
         method,
         path,
         body,
-        (line) => !mine.signal.aborted && setProgress(line),
+        (line) =>
+          !mine.signal.aborted && setProgress((was) => ({ ...line, lessons: line.lessons ?? was?.lessons })),
         mine.signal,
       )
     } catch (e) {

@@ -206,6 +206,7 @@ public final class Made {
         private Travel travel;
         private Set<Effort> efforts = Set.of();
         private Set<Body> warms = Set.of();
+        private String closes;
 
         private Builder(String key, Set<LessonPhase> phases) {
             this.key = key;
@@ -222,6 +223,11 @@ public final class Made {
 
         public Builder hosts(String... hosts) {
             this.hosts = List.of(hosts);
+            return this;
+        }
+
+        public Builder closes(String closes) {
+            this.closes = closes;
             return this;
         }
 
@@ -357,6 +363,7 @@ public final class Made {
                             null,
                             null,
                             null,
+                            closes,
                             occasion,
                             warms,
                             null),

@@ -443,6 +443,7 @@ final class PackMapper {
                 optional(node, "leaves"),
                 link == null ? null : new Conduct.Link(text(link, "subject"), text(link, "ask"), text(link, "answer")),
                 optional(node, "recap"),
+                optional(node, "closes"),
                 node.has("occasion") ? constant(Occasion.class, text(node, "occasion")) : usual.occasion(),
                 strings(node, "warms").stream()
                         .map(w -> constant(Body.class, w))

@@ -48,6 +48,9 @@ public final class TimefoldPlanner implements UnitPlanner {
     /** So much of the effort goes beside it into a better start, and again after each search into cues and minutes. */
     private static final double BESIDE = 0.3;
 
+    /** Evaluations spent however little is open. */
+    private static final int LEAST_EFFORT = 4000;
+
     private static final int RESTARTS = 3;
     /** Evaluations between two looks at whether somebody still waits. */
     private static final int CHECKED = 128;
@@ -59,10 +62,11 @@ public final class TimefoldPlanner implements UnitPlanner {
     private static final int MOST_ROUNDS = 3;
 
     @Override
-    public Outcome plan(UnitProblem problem, Supplier<String> ids, int effort, Watcher watcher) {
+    public Outcome plan(UnitProblem problem, Supplier<String> ids, int whole, Watcher watcher) {
         Candidates candidates = new Candidates(problem);
         Frame frame = new Frame(problem, candidates, ids);
         if (!frame.certificates().isEmpty()) return new Outcome.Impossible(frame.whyNot());
+        int effort = share(frame, whole);
         Draft.Run run = new Draft.Run(problem, candidates, frame);
         Best best = new Best(run, watcher);
         Plan inForce = InForce.of(problem, candidates);
@@ -79,6 +83,15 @@ public final class TimefoldPlanner implements UnitPlanner {
             best.offer(Reading.of(problem, candidates, found.plan.fixed()));
         }
         return new Outcome.Planned(best.plan, best.score, (int) Math.min(Integer.MAX_VALUE, run.evaluations));
+    }
+
+    /** Where a lesson alone is open, a lesson's share of the effort does: what happened to it is answered at once. */
+    private static int share(Frame frame, int whole) {
+        int parts = frame.rows().stream().mapToInt(List::size).sum();
+        return parts == 0
+                ? whole
+                : Math.max(Math.min(whole, LEAST_EFFORT), (int)
+                        ((long) whole * frame.slots().size() / parts));
     }
 
     /** What is found on the way belongs to another question, and is not shown. */

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param leaves what it builds, clears or leaves standing for the next activity; null for nothing
  * @param link another subject with one question and its answer; null for none
  * @param recap what to add where it recalls the lesson before; null for nothing
+ * @param closes what to add at the end of the last lesson of a unit that it opened; null for nothing
  * @param occasion when in a unit it belongs
  * @param warms what of a body a warm-up warms; empty where it does not say
  * @param home how to do it at home; null where that makes no sense
@@ -29,6 +30,7 @@ public record Conduct(
         @Nullable String leaves,
         @Nullable Link link,
         @Nullable String recap,
+        @Nullable String closes,
         Occasion occasion,
         Set<Body> warms,
         @Nullable String home) {
@@ -39,6 +41,7 @@ public record Conduct(
             List.of(),
             null,
             "Watches one child for the call and tells what was seen.",
+            null,
             null,
             null,
             null,

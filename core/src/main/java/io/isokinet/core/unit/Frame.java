@@ -351,7 +351,42 @@ public final class Frame {
         }
         if (found.isEmpty()) found.addAll(enough(free));
         if (found.isEmpty()) found.addAll(games());
+        if (found.isEmpty()) found.addAll(climbs());
         return found;
+    }
+
+    /** Each skill climbs to its first game: where the drills of a unit are too few for that, one of them is never played. */
+    private List<String> climbs() {
+        int room = problem.lessons().stream()
+                .filter(l -> l.minutes() >= Skeleton.SHORTEST)
+                .mapToInt(l -> (int) Skeleton.of(l.minutes(), false, Integer.MAX_VALUE, Integer.MAX_VALUE).stream()
+                        .filter(DRILL::equals)
+                        .count())
+                .sum();
+        List<String> each = new ArrayList<>();
+        int sum = 0;
+        for (Target target : problem.targets()) {
+            int drills = Math.max(
+                    1,
+                    candidates
+                            .reach()
+                            .drillsToPlay(
+                                    target.skill(),
+                                    problem.reached().getOrDefault(target.skill(), 0),
+                                    problem.wishes().climb()));
+            sum += drills;
+            each.add("%s %d".formatted(problem.knowHow().skill(target.skill()).name(), drills));
+        }
+        // In a single lesson there is no next one to play in.
+        if (problem.lessons().size() == 1 || sum <= room) return List.of();
+        return List.of(
+                "Before their first games these skills want so many drills on rising levels: %s. That makes %d, and %d lessons of %d minutes have room for %d. Take fewer skills, more lessons or longer ones."
+                        .formatted(
+                                String.join(", ", each),
+                                sum,
+                                problem.lessons().size(),
+                                problem.lessons().get(0).minutes(),
+                                room));
     }
 
     /** Each skill that is practised is played: with more skills than games one of them is drilled for nothing. */

@@ -1,10 +1,13 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.task.Asked;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -119,6 +122,18 @@ public final class Plan {
 
     public Optional<Segment> segment(String id) {
         return segments().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** What to tell in a stretch at its place in the unit: as it is set, with what recalls, and in the last close what the first lesson opened. */
+    public String told(Segment s) {
+        String how = Asked.of(s.activity(), s.setting()).how(problem.knowHow(), s.serves(LessonPhase.RECAP));
+        if (!s.serves(LessonPhase.CLOSE) || s.lesson() == 0 || s.lesson() < lessons.size() - 1) return how;
+        return lessons.get(0).stream()
+                .map(first -> first.activity().conduct().closes())
+                .filter(Objects::nonNull)
+                .findFirst()
+                .map(closes -> how + " " + closes)
+                .orElse(how);
     }
 
     /** The choices behind it, each fixed to what it has now. */

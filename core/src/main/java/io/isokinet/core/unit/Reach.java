@@ -16,24 +16,27 @@ public final class Reach {
     public static final int TOP = 6;
 
     /** Where nothing is known of what fits: every rung can be stepped on, and every skill played. */
-    public static final Reach WHOLE = new Reach(Map.of(), Map.of(), Set.of(), Set.of(), true);
+    public static final Reach WHOLE = new Reach(Map.of(), Map.of(), Map.of(), Set.of(), Map.of(), true);
 
     private final Map<String, boolean[]> rungs;
     private final Map<String, Integer> drilled;
-    private final Set<String> played;
+    private final Map<String, Integer> played;
     private final Set<String> taught;
+    private final Map<String, Integer> many;
     private final boolean whole;
 
     private Reach(
             Map<String, boolean[]> rungs,
             Map<String, Integer> drilled,
-            Set<String> played,
+            Map<String, Integer> played,
             Set<String> taught,
+            Map<String, Integer> many,
             boolean whole) {
         this.rungs = rungs;
         this.drilled = drilled;
         this.played = played;
         this.taught = taught;
+        this.many = many;
         this.whole = whole;
     }
 
@@ -44,17 +47,23 @@ public final class Reach {
     static Reach of(Iterable<Candidate> fitting, List<String> cues) {
         Map<String, boolean[]> rungs = new HashMap<>();
         Map<String, Integer> drilled = new HashMap<>();
-        Set<String> played = new HashSet<>();
+        Map<String, Integer> played = new HashMap<>();
         Set<String> taught = new HashSet<>();
+        Map<String, Set<String>> different = new HashMap<>();
         for (Candidate c : fitting) {
             String skill = c.activity().skill();
             if (skill == null) continue;
+            different
+                    .computeIfAbsent(skill, k -> new HashSet<>())
+                    .add(c.activity().key());
             rungs.computeIfAbsent(skill, k -> new boolean[TOP + 1])[c.level()] = true;
             if (c.activity().serves(LessonPhase.TEACH)) for (int cue : c.hosts()) taught.add(cues.get(cue));
-            if (c.activity().isGame()) played.add(skill);
+            if (c.activity().isGame()) played.merge(skill, c.level(), Math::min);
             else drilled.merge(skill, c.level(), Math::max);
         }
-        return new Reach(rungs, drilled, played, taught, false);
+        Map<String, Integer> many = new HashMap<>();
+        different.forEach((skill, keys) -> many.put(skill, keys.size()));
+        return new Reach(rungs, drilled, played, taught, many, false);
     }
 
     /** The highest rung with an activity that fits; 0 for none. */
@@ -75,9 +84,27 @@ public final class Reach {
         return whole || taught.contains(cue);
     }
 
+    /** How many different drills and games of a skill fit; a very large number where nothing is known. */
+    public int many(String skill) {
+        return whole ? Integer.MAX_VALUE : many.getOrDefault(skill, 0);
+    }
+
     /** True if a game of the skill fits. */
     public boolean isPlayed(String skill) {
-        return whole || played.contains(skill);
+        return whole || played.containsKey(skill);
+    }
+
+    /**
+     * Rungs to drill, one after the other, before a skill can be played at all.
+     *
+     * @param base the rung that was reached before
+     * @param climb rungs that may be climbed at once
+     */
+    public int drillsToPlay(String skill, int base, int climb) {
+        int drills = 0;
+        for (int at = needed(skill, played.getOrDefault(skill, 0), climb); at > base; at = needed(skill, at, climb))
+            drills++;
+        return drills;
     }
 
     /**

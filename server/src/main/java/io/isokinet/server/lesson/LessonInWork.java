@@ -258,7 +258,7 @@ final class LessonInWork {
         Lever lever = a.levers().isEmpty() ? null : a.levers().get(0);
         Layout layout = lesson.known().library().layouts().get(a.layout());
         return new StretchView.TaskPart(
-                Asked.of(a, segment.setting()).how(lesson.known(), segment.serves(LessonPhase.RECAP)),
+                lesson.told(segment.id()),
                 lever == null ? null : lever.name(),
                 segment.setting(),
                 lever == null ? List.of() : ladder(segment, lever),

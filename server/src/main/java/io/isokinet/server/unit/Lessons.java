@@ -238,6 +238,15 @@ public class Lessons {
         public UUID lesson() {
             return plan.lesson();
         }
+
+        /** What to tell in a stretch, at its place in the unit. */
+        public String told(String segment) {
+            return stretches.stream()
+                    .filter(s -> s.segment().id().equals(segment))
+                    .map(s -> s.view().how())
+                    .findFirst()
+                    .orElseThrow();
+        }
     }
 
     public record Stretch(Segment segment, UnitView.SegmentView view) {}

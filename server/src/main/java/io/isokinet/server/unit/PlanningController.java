@@ -8,7 +8,9 @@ import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.IfMatch;
+import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.http.Tagged;
+import io.isokinet.server.tenancy.SchoolScope;
 import io.isokinet.server.unit.UnitPlanning.WishesForm;
 import io.isokinet.server.unit.Versions.Comparison;
 import io.isokinet.server.unit.Versions.VersionLine;
@@ -19,8 +21,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -29,6 +33,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -42,6 +47,8 @@ class PlanningController {
     private final Alternatives alternatives;
     private final Teams teams;
     private final JsonMapper json;
+    /** Units that are being planned over a stream, and whether somebody takes what there is. */
+    private final Map<Running, Boolean> running = new ConcurrentHashMap<>();
 
     PlanningController(
             UnitPlanning planning,
@@ -77,10 +84,19 @@ class PlanningController {
     void planNew(
             @PathVariable UUID id, @Valid @RequestBody UnitController.UnitFormBody body, HttpServletResponse response) {
         teams.require(body.classId());
-        stream(response, progress -> {
+        stream(id, response, progress -> {
             planning.make(id, body.toForm(), progress);
             return id;
         });
+    }
+
+    /** What can be said of a unit before it is planned: why it cannot be so, and which wishes cannot be had. Nothing is saved. */
+    @PostMapping("/classes/{id}/ahead")
+    @MayPlan(of = Subject.CLASS)
+    UnitPlanning.AheadView ahead(@PathVariable UUID id, @Valid @RequestBody UnitController.UnitFormBody body) {
+        if (!id.equals(body.classId()))
+            throw new IllegalArgumentException("The unit is for another class than is asked about; ask about its own.");
+        return planning.ahead(body.toForm());
     }
 
     /** Plans the rest anew as a proposal; each line tells the best so far, the last one the proposal. Closing it cancels. */
@@ -90,11 +106,29 @@ class PlanningController {
             @PathVariable UUID id,
             @RequestBody(required = false) @Nullable WishesForm wishes,
             HttpServletResponse response) {
-        stream(response, progress -> planning.propose(id, wishes, progress));
+        stream(id, response, progress -> planning.propose(id, wishes, progress));
     }
 
-    private void stream(HttpServletResponse response, Function<Progress, UUID> work) {
-        Progress progress = new Progress(response, json);
+    /** A unit of a school that is being planned. */
+    private record Running(UUID school, UUID unit) {}
+
+    /**
+     * Takes the best plan so far of a unit that is being planned.
+     *
+     * @throws NotFoundException if it is not, or no more
+     */
+    @PostMapping("/units/{id}/planning/enough")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @MayPlan(of = Subject.UNIT)
+    void enough(@PathVariable UUID id) {
+        if (running.replace(new Running(SchoolScope.current(), id), true) == null)
+            throw new NotFoundException("planning", id);
+    }
+
+    private void stream(UUID unit, HttpServletResponse response, Function<Progress, UUID> work) {
+        Running mine = new Running(SchoolScope.current(), unit);
+        running.put(mine, false);
+        Progress progress = new Progress(response, json, () -> running.getOrDefault(mine, false));
         try {
             progress.made(work.apply(progress));
         } catch (CancelledException e) {
@@ -112,6 +146,8 @@ class PlanningController {
         } catch (IllegalArgumentException e) {
             progress.failed(Map.of(
                     "status", 400, "title", "It cannot be done this way", "detail", String.valueOf(e.getMessage())));
+        } finally {
+            running.remove(mine);
         }
     }
 

@@ -66,8 +66,11 @@ class PlanningDesk {
         /** @param before how many are planned before it begins */
         void waits(int before);
 
-        /** @param best the best so far @param evaluations whole plans that were scored for it */
-        void better(Score best, long evaluations);
+        /** @param best the best so far, with its score @param evaluations whole plans that were scored for it */
+        void better(Plan best, Score score, long evaluations);
+
+        /** Asked at every beat; true takes the best so far. */
+        boolean enough();
 
         /** Asked at every beat; true stops the planning. */
         boolean gone();
@@ -77,7 +80,12 @@ class PlanningDesk {
             public void waits(int before) {}
 
             @Override
-            public void better(Score best, long evaluations) {}
+            public void better(Plan best, Score score, long evaluations) {}
+
+            @Override
+            public boolean enough() {
+                return false;
+            }
 
             @Override
             public boolean gone() {
@@ -119,14 +127,15 @@ class PlanningDesk {
         int before = new ArrayList<Runnable>(workers.getQueue()).indexOf(task);
         Best best = work.best;
         if (before >= 0) onlooker.waits(before + workers.getActiveCount());
-        else if (best != null) onlooker.better(best.score(), best.evaluations());
+        else if (best != null) onlooker.better(best.plan(), best.score(), best.evaluations());
+        if (best != null && onlooker.enough()) work.stopped = true;
         if (!onlooker.gone()) return;
         work.stopped = true;
         workers.remove(task);
         throw new CancelledException();
     }
 
-    private record Best(Score score, long evaluations) {}
+    private record Best(Plan plan, Score score, long evaluations) {}
 
     /** What the planner says and is told, between its thread and the one that asked. */
     private static final class Work implements UnitPlanner.Watcher {
@@ -135,7 +144,7 @@ class PlanningDesk {
 
         @Override
         public void better(Plan plan, Score score, long evaluations) {
-            best = new Best(score, evaluations);
+            best = new Best(plan, score, evaluations);
         }
 
         @Override

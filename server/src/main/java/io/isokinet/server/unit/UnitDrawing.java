@@ -12,7 +12,6 @@ import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.core.skill.Skill;
-import io.isokinet.core.task.Asked;
 import io.isokinet.core.unit.CueTotals;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reasons;
@@ -23,6 +22,7 @@ import io.isokinet.core.unit.rule.AtTheDoor;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.core.unit.rule.RuleChange;
 import io.isokinet.core.unit.rule.Rules;
+import io.isokinet.core.unit.rule.WishesKept;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.unit.UnitView.ChangeView;
 import io.isokinet.server.unit.UnitView.LessonView;
@@ -70,6 +70,9 @@ final class UnitDrawing {
                 unit.head().parent() != null,
                 canRedo,
                 wishes(unit.body().toWishes()),
+                WishesKept.in(plan).stream()
+                        .map(k -> new UnitView.WishView(k.wish(), k.why()))
+                        .toList(),
                 lessons(strains),
                 plan.problem().targets().stream().map(this::block).toList(),
                 said(),
@@ -167,7 +170,7 @@ final class UnitDrawing {
                 UUID.fromString(s.id()),
                 a.key(),
                 a.name(),
-                Asked.of(a, s.setting()).how(knowHow, s.serves(LessonPhase.RECAP)),
+                plan.told(s),
                 s.phases().stream().sorted().toList(),
                 a.skill(),
                 a.rung() == null ? null : a.rung().level(),

@@ -8,6 +8,7 @@ import io.isokinet.core.nextstep.MoveOn.Step;
 import io.isokinet.core.nextstep.Steer;
 import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.unit.Candidates;
+import io.isokinet.core.unit.Frame;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.Score;
@@ -15,6 +16,7 @@ import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.core.unit.rule.Strain;
+import io.isokinet.core.unit.rule.WishesKept;
 import io.isokinet.core.unit.search.Outcome;
 import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.Ids;
@@ -188,6 +190,23 @@ public class UnitPlanning {
         });
     }
 
+    /**
+     * What can be said of a unit before it is planned.
+     *
+     * @param questions why it cannot be planned so, with ways out; empty if nothing is known against it
+     * @param wishes what of the wishes cannot be had
+     */
+    record AheadView(List<String> questions, List<String> wishes) {}
+
+    /** What can be said of a unit before minutes are spent on it. */
+    AheadView ahead(UnitForm form) {
+        Draft draft = read(() -> open(Ids.next(), form));
+        UnitProblem problem = read(() -> reader.problem(draft.unit(), draft.body(), draft.lessons(), NONE));
+        Candidates candidates = new Candidates(problem);
+        List<String> questions = new Frame(problem, candidates, () -> Ids.next().toString()).whyNot();
+        return new AheadView(questions, questions.isEmpty() ? WishesKept.ahead(problem, candidates) : List.of());
+    }
+
     /** Plans again what is neither taught nor locked. */
     public UnitView replan(UUID id, IfMatch version) {
         UnitInHand unit = reader.read(id);
@@ -297,7 +316,7 @@ public class UnitPlanning {
                 new Finding(
                         "impossible",
                         "unit",
-                        "So no unit was saved. Take a skill away, give it more lessons or another place, borrow what is missing, or give leave to skip a level."));
+                        "So no unit was saved. Take a skill away, give it more lessons or another place, borrow what is missing, leave a cue to another lesson, or give leave to skip a level."));
         throw new FoundException(new Findings(findings));
     }
 

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * A unit as the board draws it.
  *
  * @param head revision in force, for If-Match
+ * @param wished what became of each wish that was made
  * @param threads one block a skill
  * @param strains what is broken or strained, the hard ones first
  * @param changes what the last edit did, by rule; empty when just looking
@@ -34,6 +35,7 @@ public record UnitView(
         boolean canUndo,
         boolean canRedo,
         WishesView wishes,
+        List<WishView> wished,
         List<LessonView> lessons,
         List<ThreadBlock> threads,
         List<SaidView> said,
@@ -156,6 +158,13 @@ public record UnitView(
      * @param broken true if it does not fit, false for a compromise
      */
     public record SaidView(String words, @Nullable UUID segment, boolean broken) {}
+
+    /**
+     * A wish, and what became of it.
+     *
+     * @param why what stands against it; null where it is kept
+     */
+    public record WishView(String wish, @Nullable String why) {}
 
     public record StrainView(
             String rule,

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.mock;
 
+import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.search.Outcome;
@@ -35,6 +36,7 @@ class PlanningDeskTest {
     /** Plans until it is let go or nobody waits any more. */
     private final UnitPlanner planner = (problem, ids, effort, watcher) -> {
         most.accumulateAndGet(now.incrementAndGet(), Math::max);
+        watcher.better(mock(Plan.class), new Score(0, 0, 1), 1);
         try {
             while (!goes.await(5, TimeUnit.MILLISECONDS))
                 if (watcher.cancelled()) {
@@ -62,6 +64,8 @@ class PlanningDeskTest {
     private static final class Told implements PlanningDesk.Onlooker {
         final Set<Integer> places = ConcurrentHashMap.newKeySet();
         volatile boolean gone;
+        volatile boolean enough;
+        volatile boolean seen;
 
         @Override
         public void waits(int before) {
@@ -69,7 +73,14 @@ class PlanningDeskTest {
         }
 
         @Override
-        public void better(Score best, long evaluations) {}
+        public void better(Plan best, Score score, long evaluations) {
+            seen = true;
+        }
+
+        @Override
+        public boolean enough() {
+            return enough;
+        }
 
         @Override
         public boolean gone() {
@@ -135,5 +146,15 @@ class PlanningDeskTest {
         assertThatThrownBy(() -> gone.get(30, TimeUnit.SECONDS)).hasCauseInstanceOf(CancelledException.class);
         assertThat(now.get()).isEqualTo(2);
         assertThat(stopped.get()).isZero();
+    }
+
+    @Test
+    void whoHasEnoughGetsTheBestSoFar() throws Exception {
+        Told told = new Told();
+        Future<Outcome> asked = ask(told);
+        until(() -> told.seen);
+        told.enough = true;
+        assertThat(asked.get(30, TimeUnit.SECONDS)).isSameAs(NONE);
+        assertThat(stopped.get()).isEqualTo(1);
     }
 }

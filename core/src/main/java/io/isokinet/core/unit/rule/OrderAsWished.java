@@ -80,7 +80,12 @@ public final class OrderAsWished extends Rule {
     }
 
     private static boolean isShort(UnitProblem problem, int lesson) {
-        return problem.lessons().get(lesson).minutes() < LONG_ENOUGH;
+        return isShort(problem.lessons().get(lesson).minutes());
+    }
+
+    /** True if a lesson of so many minutes keeps to one skill. */
+    static boolean isShort(int minutes) {
+        return minutes < LONG_ENOUGH;
     }
 
     /**
