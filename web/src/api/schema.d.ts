@@ -1268,6 +1268,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{id}/prepared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putLessonsByIdPrepared"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lessons/{id}/segments/{segment}/floor.png": {
         parameters: {
             query?: never;
@@ -4466,6 +4482,9 @@ export interface components {
             /** Format: int32 */
             turnSeconds?: number;
         };
+        PreparedBody: {
+            prepared: boolean;
+        };
         Problem: {
             detail: string;
             findings?: {
@@ -4877,6 +4896,7 @@ export interface components {
             onDate: string;
             /** Format: int32 */
             playing: number;
+            prepared: boolean;
             roll: components["schemas"]["ChildToday"][];
             segments: components["schemas"]["StretchView"][];
             setUpCheck: string[];
@@ -8718,6 +8738,35 @@ export interface operations {
                 content: {
                     "application/pdf": string;
                 };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    putLessonsByIdPrepared: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreparedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             400: components["responses"]["Failure400"];
             401: components["responses"]["Failure401"];

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Dropdown } from 'antd'
+import { Button, Checkbox, Dropdown } from 'antd'
 import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
@@ -50,6 +50,12 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
   const { set, edit, busy, error } = useLessonChanges(s)
   const { role } = useSession()
   const plans = usePlans()
+  const prepare = async (prepared: boolean) => {
+    await take(
+      api.PUT('/api/lessons/{id}/prepared', { params: { path: { id: s.lesson } }, body: { prepared } }),
+    )
+    queries.invalidateQueries({ queryKey: ['sheet', s.lesson] })
+  }
   const fixed = !plans || s.state !== 'PLANNED'
   const watch = useWatch(s.lesson, s.state === 'PLANNED' && role !== 'VIEWER')
   const selected =
@@ -95,7 +101,12 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
               items: PAPERS.map(([kind, label]) => ({
                 key: kind,
                 label: (
-                  <a href={`/api/lessons/${s.lesson}/paper?kind=${kind}`} target="_blank" rel="noreferrer">
+                  <a
+                    href={`/api/lessons/${s.lesson}/paper?kind=${kind}`}
+                    target="_blank"
+                    rel="noreferrer"
+                    onClick={() => plans && kind !== 'HOME_SHEET' && !s.prepared && prepare(true)}
+                  >
                     {label}
                   </a>
                 ),
@@ -104,6 +115,15 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           >
             <Button>Print</Button>
           </Dropdown>
+          {s.state === 'PLANNED' && plans && (
+            <Checkbox
+              checked={s.prepared}
+              onChange={(e) => prepare(e.target.checked)}
+              title="Printed, laid out or told to the class: a replan changes it last"
+            >
+              prepared
+            </Checkbox>
+          )}
           {s.state === 'PLANNED' && role !== 'VIEWER' && (
             <Button type="primary" href={`/hall/${s.lesson}`}>
               Start in the hall

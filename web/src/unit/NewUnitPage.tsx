@@ -12,7 +12,7 @@ import { ProblemNote } from '../shared/ProblemNote'
 import { uuid7 } from '../shared/uuid7'
 import { type CueChoice, CueChoices } from './CueChoices'
 import styles from './NewUnitPage.module.css'
-import { Progress } from './Progress'
+import { Best, Progress } from './Progress'
 import { usePlanning } from './usePlanning'
 import { sent, usualWishes, type Wishes, WishesForm } from './WishesForm'
 
@@ -355,12 +355,21 @@ export default function NewUnitPage() {
         </form>
         <aside className={styles.aside}>
           {missing === null && <Ahead said={ahead.data} error={ahead.error} />}
-          <h2>The lessons</h2>
-          <ol>
-            {lessons.map((l) => (
-              <li key={l.key}>{l.words}</li>
-            ))}
-          </ol>
+          {planning.progress?.lessons ? (
+            <>
+              <h2>The best so far</h2>
+              <Best lessons={planning.progress.lessons} />
+            </>
+          ) : (
+            <>
+              <h2>The lessons</h2>
+              <ol>
+                {lessons.map((l) => (
+                  <li key={l.key}>{l.words}</li>
+                ))}
+              </ol>
+            </>
+          )}
           <p className="mute">
             {fromTimetable && dates.data?.[0]
               ? `${dates.data[0].reason} `

@@ -10,47 +10,46 @@ interface ProgressProps {
   cancel: () => void
 }
 
-/** How planning goes, in words; the best so far to read, and to take as it is. */
+/** How planning goes, in words, with the best so far to take as it is. */
 export function Progress({ unit, line, cancel }: ProgressProps) {
   const fits = line.score?.hard === 0
   // Where it is ready by itself meanwhile there is nothing to take, and nothing to tell.
   const enough = () => api.POST('/api/units/{id}/planning/enough', { params: { path: { id: unit } } })
   return (
-    <div className={styles.planned}>
-      <div className={styles.progress}>
-        <span className={styles.pulse} aria-hidden="true" />
-        <span role="status">{words(line)}</span>
-        {fits && (
-          <Button size="small" type="primary" onClick={enough}>
-            Take this one
-          </Button>
-        )}
-        <Button size="small" onClick={cancel}>
-          Cancel
+    <div className={styles.progress}>
+      <span className={styles.pulse} aria-hidden="true" />
+      <span role="status">{words(line)}</span>
+      {fits && (
+        <Button size="small" type="primary" onClick={enough}>
+          Take this one
         </Button>
-      </div>
-      {line.lessons && <Best lessons={line.lessons} />}
+      )}
+      <Button size="small" onClick={cancel}>
+        Cancel
+      </Button>
     </div>
   )
 }
 
-/** The best plan so far, a column a lesson; it changes as better ones are found. */
-function Best({ lessons }: { lessons: SoFar[][] }) {
+/** The best plan so far, a row a lesson; it changes as better ones are found. */
+export function Best({ lessons }: { lessons: SoFar[][] }) {
   return (
     <ol className={styles.best} aria-label="The best plan so far">
       {lessons.map((lesson, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a lesson is its place
         <li key={i}>
           <b>{i + 1}</b>
-          {lesson.map((s, at) => (
-            <span
-              // biome-ignore lint/suspicious/noArrayIndexKey: the name makes it fade in anew
-              key={`${at} ${s.name}`}
-              className={s.play ? styles.game : s.skill ? styles.drill : styles.frame}
-            >
-              {s.name} <small>{s.minutes}</small>
-            </span>
-          ))}
+          {lesson
+            .filter((s) => s.skill !== undefined)
+            .map((s, at) => (
+              <span
+                // biome-ignore lint/suspicious/noArrayIndexKey: the name makes it fade in anew
+                key={`${at} ${s.name}`}
+                className={s.play ? styles.game : styles.drill}
+              >
+                {s.name} <small>{s.minutes}</small>
+              </span>
+            ))}
         </li>
       ))}
     </ol>

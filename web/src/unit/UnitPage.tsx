@@ -13,7 +13,7 @@ import { Compare } from './Compare'
 import { type CueChoice, CueChoices } from './CueChoices'
 import { Misfits } from './Misfits'
 import { OtherClasses } from './OtherClasses'
-import { Progress } from './Progress'
+import { Best, Progress } from './Progress'
 import { Said } from './Said'
 import { Spare } from './Spare'
 import styles from './UnitPage.module.css'
@@ -257,7 +257,12 @@ export default function UnitPage() {
         />
       </div>
       <aside ref={why} className={styles.why} tabIndex={-1} aria-label="Why">
-        {segment && lesson ? (
+        {planning.progress?.lessons ? (
+          <>
+            <h2>The best so far</h2>
+            <Best lessons={planning.progress.lessons} />
+          </>
+        ) : segment && lesson ? (
           <Why
             unit={u}
             lesson={lesson}

@@ -131,6 +131,7 @@ final class ExactModel {
         cues();
         minutesAddUp();
         rungs();
+        for (int k = 0; k < at.length; k++) inOrder(k);
         candidatesAlone();
         exposures();
         mediumRules();
@@ -239,7 +240,6 @@ final class ExactModel {
             if (!taught[q]) model.addLessOrEqual(sum, 1);
             introduced[q] = taught[q] ? LinearExpr.constant(1) : sum;
         }
-        for (Target target : problem.targets()) order(target);
         for (int q = 0; q < cues; q++) {
             int lesson = problem.pin(candidates.targetCues().get(q));
             LinearExprBuilder there = LinearExpr.newBuilder();
@@ -249,8 +249,9 @@ final class ExactModel {
     }
 
     /** Hard where the teacher chose the order, soft where it is that of the set: none before one that comes first. */
-    private void order(Target target) {
-        List<String> order = candidates.orders().get(problem.targets().indexOf(target));
+    private void inOrder(int k) {
+        Target target = problem.targets().get(k);
+        List<String> order = candidates.orders().get(k);
         for (int later = 1; later < order.size(); later++) {
             int q = candidates.targetCues().indexOf(order.get(later));
             IntVar out = target.cues().isOrdered() ? model.newIntVar(0, 0, "none") : amount(new CuesInOrder());
@@ -259,14 +260,18 @@ final class ExactModel {
                 for (int s = 0; s < x.length; s++)
                     model.addLessOrEqual(
                             difference(intro[s][q], upTo(s, before)),
-                            LinearExpr.newBuilder()
-                                    .add(out)
-                                    .add(where(
-                                            s,
-                                            c -> !target.cues().isOrdered()
-                                                    && c.cannot().contains(before))));
+                            LinearExpr.newBuilder().add(out).add(begins(k, s, before)));
             }
         }
+    }
+
+    /** True where a skill is in its first lesson and a cue cannot occur in a stretch of it. */
+    private BoolVar begins(int k, int s, int cue) {
+        BoolVar begins = model.newBoolVar("begins");
+        boolean ordered = problem.targets().get(k).cues().isOrdered();
+        model.addLessOrEqual(begins, where(s, c -> !ordered && c.cannot().contains(cue)));
+        for (int e = 0; e < slots.get(s).lesson(); e++) model.addImplication(begins, at[k][e][0].not());
+        return begins;
     }
 
     private void prerequisites(int s, int q, boolean[] taught) {

@@ -10,6 +10,7 @@ import io.isokinet.core.task.Toll;
 import io.isokinet.core.task.Turn;
 import io.isokinet.core.thing.Need;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Whether an activity can be done by a class in a place with a cupboard, and how. */
 public sealed interface Fit permits Fit.Works, Fit.Fails {
@@ -45,6 +46,22 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
             cautions = List.copyOf(cautions);
             reasons = List.copyOf(reasons);
             stations = List.copyOf(stations);
+        }
+
+        /** The same with a reason before the others. */
+        Works because(String reason) {
+            return new Works(
+                    task,
+                    groups,
+                    waves,
+                    sizes,
+                    formation,
+                    space,
+                    turn,
+                    kit,
+                    cautions,
+                    Stream.concat(Stream.of(reason), reasons.stream()).toList(),
+                    stations);
         }
 
         /** What it needs as it is laid out. */

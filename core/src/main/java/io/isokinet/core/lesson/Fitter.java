@@ -141,6 +141,8 @@ public final class Fitter {
             Fit fit = laying.at(groups);
             if (fit != null) return fit;
         }
+        Fit larger = laying.larger();
+        if (larger != null) return larger;
         if (activity.grouping().formation().is(Formation.Is.IN_WAVES))
             for (int waves = 2; waves <= MOST_WAVES; waves++) {
                 Fit fit = laying.roomy > 0 ? laying.waves(waves) : laying.wavesForFloor(waves);
@@ -207,6 +209,18 @@ public final class Fitter {
                 }
             }
             return null;
+        }
+
+        /** Where everything else fits, groups may be larger by one than the activity says: 31 children cost what 30 do. */
+        @Nullable
+        Fit larger() {
+            int usual = activity.grouping().most();
+            if (roomy > 0 || most == 0 || usual < 2 || (children + most - 1) / most != usual + 1) return null;
+            Fit fit = at(most);
+            if (!(fit instanceof Fit.Works works)) return null;
+            return works.because(
+                    "%s has room for %d groups, and one child more than %d in a group is better than leaving it out."
+                            .formatted(Words.capital(place.name()), most, usual));
         }
 
         @Nullable

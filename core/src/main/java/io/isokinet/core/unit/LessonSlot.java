@@ -9,10 +9,11 @@ import io.isokinet.core.place.Place;
  * @param taught true if it has been taught; it is never changed then
  * @param kept true if its locks are all of it, so that nothing is added
  * @param number that people know it by, from 1: lessons that were lost count too; 0 for its place in the unit
+ * @param prepared true if it was printed, laid out or told to the class, so that a replan changes it last
  */
-public record LessonSlot(int minutes, Place place, boolean taught, boolean kept, int number) {
+public record LessonSlot(int minutes, Place place, boolean taught, boolean kept, int number, boolean prepared) {
     /** One that is kept only once it was taught. */
     public LessonSlot(int minutes, Place place, boolean taught) {
-        this(minutes, place, taught, taught, 0);
+        this(minutes, place, taught, taught, 0, false);
     }
 }

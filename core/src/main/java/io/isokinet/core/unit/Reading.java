@@ -7,7 +7,9 @@ import io.isokinet.core.task.Turn;
 import io.isokinet.core.unit.rule.WarmsLongEnough;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,6 +37,10 @@ public final class Reading {
     /** True for each target cue that has its place in an order of the teacher's own. */
     private final boolean[] ordered;
 
+    /** Skills that were worked on in the lessons before, and in this one. */
+    private final Set<@Nullable String> before = new HashSet<>(8);
+
+    private final Set<@Nullable String> now = new HashSet<>(8);
     private final int[] exposures;
     private final int[] lessonsMet;
     private final int[] lastMet;
@@ -98,6 +104,8 @@ public final class Reading {
     }
 
     private List<Segment> lesson(int lesson, List<Choice> choices) {
+        if (lesson > 0) before.addAll(now);
+        now.clear();
         int size = choices.size();
         Candidate[] row = new Candidate[size];
         for (int i = 0; i < size; i++)
@@ -123,6 +131,7 @@ public final class Reading {
             layout = activity.layout();
             int talk = Turn.telling(activity, problem.profile().age()) + FREEZE_SECONDS * introduces.size();
             int active = Turn.working(minutes[i], change, row[i].wornSeconds(), talk);
+            if (row[i].works()) now.add(activity.skill());
             segments.add(new Segment(
                     choice.id(),
                     lesson,
@@ -209,10 +218,12 @@ public final class Reading {
     }
 
     private boolean ready(Candidate candidate, int cue, boolean inOrder) {
+        boolean goesOn = before.contains(candidate.activity().skill());
         for (int before : candidates.prerequisites(cue)) if (before < 0 || !introduced[before]) return false;
         if (inOrder && pins[cue] < 0)
             for (int first : candidates.earlier(cue))
-                if (!introduced[first] && (ordered[cue] || !candidate.cannot().contains(first))) return false;
+                if (!introduced[first]
+                        && (ordered[cue] || goesOn || !candidate.cannot().contains(first))) return false;
         return true;
     }
 

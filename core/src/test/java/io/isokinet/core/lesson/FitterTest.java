@@ -138,6 +138,22 @@ class FitterTest {
         assertThat(fitter(60, FOAM, 60).fit(swing, room)).isInstanceOf(Fit.Fails.class);
     }
 
+    /** By hand: lanes 2 m wide, five side by side in 11 m; six children at most in one, so 30 fit, 31 with one lane of seven, 36 not. */
+    @Test
+    void oneGroupMayBeLargerByOneWhereAllElseFits() {
+        Place room = new Place("the room", new Length(11), new Length(9), new Length(4), Place.Floor.WOOD, 0);
+        Fit.Works thirty = works(fitter(30, FOAM, 9, SKITTLE, 60).fit(lanes, room));
+        assertThat(thirty.sizes()).containsOnly(6);
+        Fit.Works more = works(fitter(31, FOAM, 9, SKITTLE, 60).fit(lanes, room));
+        assertThat(more.sizes()).containsExactly(7, 6, 6, 6, 6);
+        assertThat(more.reasons().get(0))
+                .isEqualTo(
+                        "The room has room for 5 groups, and one child more than 6 in a group is better than leaving it out.");
+        assertThat(fitter(36, FOAM, 9, SKITTLE, 60).fit(lanes, room)).isInstanceOf(Fit.Fails.class);
+        // What is missing beside the floor is still what is said.
+        assertThat(failure(fitter(31, FOAM, 1, SKITTLE, 2).fit(lanes, room))).contains("missing");
+    }
+
     @Test
     void tooLittleFloorMakesFewerLanes() {
         Activity wide = activity("wide", LessonPhase.PLAY)

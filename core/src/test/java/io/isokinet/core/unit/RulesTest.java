@@ -93,7 +93,7 @@ class RulesTest {
     void aLessonIsCalledByTheNumberThatPeopleKnow() {
         UnitProblem afterALostOne = new UnitProblem(
                 one.profile(),
-                List.of(new LessonSlot(28, HALL, false, false, 5)),
+                List.of(new LessonSlot(28, HALL, false, false, 5, false)),
                 one.targets(),
                 Map.of(),
                 Map.of(),

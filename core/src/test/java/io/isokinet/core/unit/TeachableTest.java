@@ -25,6 +25,7 @@ import io.isokinet.core.unit.rule.ShapeWorkIsShort;
 import io.isokinet.core.unit.rule.Strain;
 import io.isokinet.core.unit.rule.WarmsWhatIsUsed;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** What makes a unit one that one would teach, each rule at both its edges. */
@@ -150,9 +151,11 @@ class TeachableTest {
                 .grouped(Formation.LANES, 8, 8, 9)
                 .turn(10, 0, 0, 0)
                 .build();
-        UnitProblem one = problem(1, 40, half, queue);
+        UnitProblem one = problem(8, 8, 1, 40, Map.of(), Wishes.USUAL, half, queue);
         Plan plan = read(one, bare(one, 0, "half", "queue"));
         List<Strain> found = Strain.of(rule, plan);
+        assertThat(((Fit.Works) plan.work().get(0).fit()).turn().waitingPercent())
+                .isEqualTo(50);
         assertThat(found).hasSize(1);
         int waits = ((Fit.Works) plan.work().get(1).fit()).turn().waitingPercent();
         assertThat(waits).isBetween(85, 89);

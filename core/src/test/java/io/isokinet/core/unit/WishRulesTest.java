@@ -408,6 +408,29 @@ class WishRulesTest {
     }
 
     @Test
+    void whatWasPreparedIsChangedLast() {
+        UnitProblem before = wishing(1, Wishes.USUAL, Set.of(), List.of(Set.of("warm1", ROLL1, "close1")));
+        UnitProblem prepared = new UnitProblem(
+                before.profile(),
+                List.of(new LessonSlot(30, HALL, false, false, 0, true)),
+                before.targets(),
+                before.cues(),
+                before.reached(),
+                before.knowHow(),
+                before.cupboard(),
+                before.wishes(),
+                before.policy(),
+                before.done(),
+                before.before(),
+                List.of());
+        Rule rule = new LittleChanges();
+        Plan usual = read(before, lesson(before, 0, ROLL1, GAME1));
+        Plan printed = read(prepared, lesson(prepared, 0, ROLL1, GAME1));
+        assertThat(Strain.cost(rule, printed)).isEqualTo(3 * Strain.cost(rule, usual));
+        assertThat(sentences(rule, printed)).containsExactly(GAME1 + " is new in lesson 1, which was prepared.");
+    }
+
+    @Test
     void mixedIsBlockedFirstAndInterleavedLater() {
         UnitProblem mixed = problem(8, 24, 2, 30, Map.of(), new Wishes(Wishes.Order.MIXED, null, Set.of()));
         assertThat(sentences(

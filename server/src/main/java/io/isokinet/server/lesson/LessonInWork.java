@@ -315,6 +315,7 @@ final class LessonInWork {
                 lesson.minutes(),
                 space.name(),
                 lesson.plan().state(),
+                lesson.prepared(),
                 lesson.plan().cueSets(),
                 children.size(),
                 grouper.playing(),

@@ -44,6 +44,7 @@ public record SheetView(
         int minutes,
         String space,
         LessonState state,
+        boolean prepared,
         List<String> cueSets,
         int children,
         int playing,

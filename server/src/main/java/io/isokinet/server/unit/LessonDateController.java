@@ -73,6 +73,16 @@ class LessonDateController {
         return ResponseEntity.noContent().build();
     }
 
+    record PreparedBody(boolean prepared) {}
+
+    /** Printed, laid out or told to the class: a replan changes such a lesson last. */
+    @PutMapping("/lessons/{id}/prepared")
+    @MayPlan(of = Subject.LESSON)
+    ResponseEntity<Void> prepared(@PathVariable UUID id, @Valid @RequestBody PreparedBody body) {
+        standing.prepare(id, body.prepared());
+        return ResponseEntity.noContent().build();
+    }
+
     /** @param around a day of the term that is wanted; today if left out */
     @GetMapping("/term")
     @MayRead

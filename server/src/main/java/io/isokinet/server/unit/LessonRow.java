@@ -45,6 +45,8 @@ class LessonRow extends Owned {
     @Column(name = "whole_in")
     private @Nullable UUID wholeIn;
 
+    private boolean prepared;
+
     @SuppressWarnings("NullAway.Init")
     protected LessonRow() {}
 
@@ -123,6 +125,15 @@ class LessonRow extends Owned {
     @Nullable
     UUID wholeIn() {
         return wholeIn;
+    }
+
+    /** True if it was printed, laid out or told to the class. */
+    boolean isPrepared() {
+        return prepared;
+    }
+
+    void prepare(boolean now) {
+        prepared = now;
     }
 
     void become(LessonState now) {

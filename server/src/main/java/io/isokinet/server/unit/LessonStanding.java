@@ -70,6 +70,13 @@ public class LessonStanding {
         }
     }
 
+    /** Says whether a lesson was printed, laid out or told to the class. */
+    @Transactional
+    public void prepare(UUID lessonId, boolean prepared) {
+        store.lesson(lessonId).prepare(prepared);
+        store.flush();
+    }
+
     /**
      * Says how a lesson ended; who comes second, from another device, changes nothing.
      *

@@ -234,7 +234,8 @@ public class Lessons {
             KnowHow known,
             Cupboard cupboard,
             Policy policy,
-            Set<String> fresh) {
+            Set<String> fresh,
+            boolean prepared) {
         public UUID lesson() {
             return plan.lesson();
         }
@@ -285,7 +286,8 @@ public class Lessons {
                 unit.knowHow(),
                 unit.problem().cupboard(),
                 unit.problem().policy(),
-                unit.problem().fresh());
+                unit.problem().fresh(),
+                lesson.isPrepared());
     }
 
     private static String part(Segment s) {

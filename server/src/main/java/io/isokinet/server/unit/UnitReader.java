@@ -250,7 +250,8 @@ class UnitReader {
                         around.places().get(l.spaceId()),
                         l.isTaught(),
                         l.isTaught() || kept.test(l),
-                        l.number()))
+                        l.number(),
+                        l.isPrepared()))
                 .toList();
         Past past = past(unit, around.taught());
         return new UnitProblem(

@@ -13,6 +13,8 @@ public final class AtTheDoor {
     private static final int MOST = 3;
     /** Two missed exposures: less is not worth a word. */
     private static final long WORTH = 20;
+    /** One missed exposure in one place: what is little everywhere is nobody's to mend. */
+    private static final long NOTED = 10;
 
     /** Rules about the same thing done again. */
     private static final Set<String> AGAIN = Set.of(new NotTheSameAgain().key(), new NoRunOfTheSame().key());
@@ -73,6 +75,7 @@ public final class AtTheDoor {
             String cause = AGAIN.contains(rule.key()) ? tooFew(plan, strains) : null;
             if (cause != null
                     && found.stream().anyMatch(f -> cause.equals(f.said().cause()))) continue;
+            if (rule.level() == Rule.Level.SOFT && worst.cost() < NOTED && cause == null) continue;
             found.add(new Found(new Said(worst, strains.size() - 1, cause), rule.level(), cost));
         }
         return found.stream()

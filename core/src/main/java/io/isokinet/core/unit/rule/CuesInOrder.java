@@ -6,8 +6,8 @@ import io.isokinet.core.unit.Target;
 import java.util.List;
 
 /**
- * The cues of a set are introduced in its own order, so that none teaches its finish before its contact. What cannot occur in a stretch
- * does not hold up what can.
+ * The cues of a set are introduced in its own order, so that none teaches its finish before its contact. In its first lesson a skill
+ * may begin with its shape, before what needs a ball or a target.
  */
 public final class CuesInOrder extends Rule {
     public CuesInOrder() {
@@ -34,10 +34,10 @@ public final class CuesInOrder extends Rule {
             for (int first = 0; first < later; first++) {
                 Segment other = plan.introduction(order.get(first));
                 if (other != null && !isAfter(other, at)) continue;
-                // A shape without a ball goes before what needs one, unless the teacher wants it otherwise.
+                // In its first lesson a skill may begin with its shape, before what needs a ball or a target.
                 boolean cannot =
                         at.candidate().cannot().contains(plan.targetCues().indexOf(order.get(first)));
-                if (cannot && !target.cues().isOrdered()) continue;
+                if (cannot && !target.cues().isOrdered() && begins(plan, target, at)) continue;
                 String cue = order.get(later);
                 String before = order.get(first);
                 strains.segment(at, 1, () -> "“%s” is introduced in lesson %d, before “%s”, which comes first."
@@ -48,6 +48,12 @@ public final class CuesInOrder extends Rule {
                 break;
             }
         }
+    }
+
+    private static boolean begins(Plan plan, Target target, Segment at) {
+        for (Segment s : plan.work())
+            if (s.lesson() < at.lesson() && target.skill().equals(s.activity().skill())) return false;
+        return true;
     }
 
     private static boolean isAfter(Segment one, Segment other) {

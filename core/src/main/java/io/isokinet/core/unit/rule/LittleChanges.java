@@ -15,21 +15,29 @@ public final class LittleChanges extends Rule {
         super(KEY, Level.SOFT, 6, "A replan changes little");
     }
 
-    /** One for each segment that was not in this lesson before. */
+    /** What was prepared weighs so much more. Common practice. */
+    private static final int PREPARED = 3;
+
+    /** One for each segment that was not in this lesson before; three where the lesson was prepared. */
     public static int amount(UnitProblem problem, int lesson, ActivityKeys activity) {
         if (problem.before().isEmpty()) return 0;
         List<Choice> before = problem.before().get(lesson);
         if (before.isEmpty()) return 0;
         for (Choice choice : before) if (choice.activity().equals(activity)) return 0;
-        return 1;
+        return problem.lessons().get(lesson).prepared() ? PREPARED : 1;
     }
 
     @Override
     public void judge(Plan plan, Strains strains) {
         if (plan.problem().before().isEmpty()) return;
-        for (Segment s : plan.all())
-            if (amount(plan.problem(), s.lesson(), s.activity().keys()) > 0)
-                strains.segment(s, 1, () -> "%s is new in lesson %d."
-                        .formatted(s.activity().name(), plan.number(s.lesson())));
+        for (Segment s : plan.all()) {
+            int amount = amount(plan.problem(), s.lesson(), s.activity().keys());
+            if (amount > 0)
+                strains.segment(s, amount, () -> "%s is new in lesson %d%s."
+                        .formatted(
+                                s.activity().name(),
+                                plan.number(s.lesson()),
+                                amount == PREPARED ? ", which was prepared" : ""));
+        }
     }
 }

@@ -43,7 +43,10 @@ public final class WishesKept {
             found.add(new Kept(
                     w.tempo() == Tempo.CALM ? "a calm unit" : "a lively unit",
                     some(new LivelyOrCalm(), plan, plan.work().size(), "stretches")));
-        if (plan.problem().targets().size() > 1) found.add(new Kept(order(w), worst(new OrderAsWished(), plan)));
+        boolean tooShort = w.order() == Order.INTERLEAVED
+                && plan.problem().lessons().stream().allMatch(l -> OrderAsWished.isShort(l.minutes()));
+        if (plan.problem().targets().size() > 1 && !tooShort)
+            found.add(new Kept(order(w), worst(new OrderAsWished(), plan)));
         if (w.ending() != Ending.AS_IT_COMES) found.add(new Kept(ending(w), worst(new EndsTogether(), plan)));
         if (w.taste() != Wishes.Taste.AS_IT_COMES)
             found.add(new Kept(
