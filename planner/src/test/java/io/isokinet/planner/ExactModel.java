@@ -360,6 +360,12 @@ final class ExactModel {
                                 new Literal[] {highest[k][l - 1][v - 1], drilled[k][l][0], drilled[k][l][v - 1].not()});
             }
         }
+        IntVar stuck = amount(new DifficultyRises());
+        for (int l = 0; l < lessons && candidates.reach().highest(skill) > 1; l++) {
+            List<Literal> shape = new ArrayList<>(List.of(at[k][l][0]));
+            for (int e = 0; e < lessons; e++) shape.add(at[k][e][1].not());
+            model.addGreaterOrEqual(stuck, DifficultyRises.STUCK).onlyEnforceIf(shape.toArray(Literal[]::new));
+        }
         IntVar below = amount(new DifficultyRises());
         BoolVar[] reached = highest[k][lessons - 1];
         int wanted = DifficultyRises.wanted(lessons, candidates.reach().highestDrill(skill));

@@ -419,7 +419,7 @@ public final class Frame {
         int byDrills = all;
         while (byDrills > 1 && !carry(minutes, byDrills, drills, Integer.MAX_VALUE / all)) byDrills--;
         int byGames = all;
-        while (byGames > 1 && !carry(minutes, byGames, Integer.MAX_VALUE / all, games)) byGames--;
+        while (byGames > 1 && !plays(minutes, byGames, drills, games)) byGames--;
         // A unit that is a little longer is planned with a few repeats; a game that is the only one may come twice as
         // often.
         if (3 * byDrills >= 2 * all && 2 * byGames >= all) return List.of();
@@ -442,6 +442,15 @@ public final class Frame {
 
     private static int share(int there, int uses, int lessons) {
         return (int) Math.min(Integer.MAX_VALUE, (long) there * uses / lessons);
+    }
+
+    /** True if the games of so many lessons need not come too often, where drills are as few as they are. */
+    private static boolean plays(int minutes, int lessons, int drills, int games) {
+        int uses = Skeleton.uses(lessons);
+        long played = Skeleton.of(minutes, false, share(drills, uses, lessons), share(games, uses, lessons)).stream()
+                .filter(GAME::equals)
+                .count();
+        return played * lessons <= (long) games * uses;
     }
 
     private static boolean carry(int minutes, int lessons, int drills, int games) {

@@ -23,23 +23,30 @@ public final class DifficultyRises extends Rule {
         return Math.min(within, Math.min(TOP, lessons));
     }
 
+    /** What it costs if a skill never leaves its first level, though it could: as much as four levels. */
+    public static final int STUCK = 4;
+
     @Override
     public void judge(Plan plan, Strains strains) {
         for (Target target : plan.problem().targets()) {
             int highest = 0;
+            int most = 0;
             int falls = 0;
             for (List<Segment> lesson : plan.lessons()) {
                 int top = 0;
-                for (Segment s : lesson)
-                    if (s.level() > top
-                            && !s.serves(LessonPhase.PLAY)
-                            && target.skill().equals(s.activity().skill())) top = s.level();
+                for (Segment s : lesson) {
+                    if (s.level() <= Math.min(top, most)
+                            || !target.skill().equals(s.activity().skill())) continue;
+                    most = Math.max(most, s.level());
+                    if (!s.serves(LessonPhase.PLAY)) top = Math.max(top, s.level());
+                }
                 if (top > 0) falls += Math.max(0, highest - top);
                 highest = Math.max(highest, top);
             }
             int wanted = wanted(plan.lessons().size(), plan.reach().highestDrill(target.skill()));
             int reached = highest;
-            int off = falls + (highest == 0 ? 0 : Math.max(0, wanted - highest));
+            int stuck = most == 1 && plan.reach().highest(target.skill()) > 1 ? STUCK : 0;
+            int off = falls + stuck + (highest == 0 ? 0 : Math.max(0, wanted - highest));
             boolean fell = falls > 0;
             if (off > 0)
                 strains.unit(off, () -> "%s reaches level %d%s%s."
