@@ -67,6 +67,8 @@ final class UnitsBench {
     private int repeats;
     private int lateDrills;
     private int lateShape;
+    private int ownLate;
+    private int ownShape;
     private int games;
     private int strangers;
     private final List<Long> first = new ArrayList<>();
@@ -197,6 +199,14 @@ final class UnitsBench {
         }
         Map<String, List<Segment>> bySkill = all.stream()
                 .collect(Collectors.groupingBy(s -> String.valueOf(s.activity().skill())));
+        for (List<Segment> own : bySkill.values()) {
+            List<Integer> days = own.stream().map(Segment::lesson).distinct().toList();
+            for (Segment s : own)
+                if (!s.activity().isGame() && 2 * days.indexOf(s.lesson()) >= days.size()) {
+                    ownLate++;
+                    if (s.level() == 1) ownShape++;
+                }
+        }
         if (bySkill.values().stream().anyMatch(ss -> ss.stream().allMatch(s -> s.level() == 1))) atReachOne++;
         if (bySkill.values().stream()
                 .anyMatch(ss -> ss.stream().noneMatch(s -> s.activity().isGame()))) neverPlayed++;
@@ -277,6 +287,7 @@ final class UnitsBench {
         row("units with a skill that stays on its first rung", atReachOne, "0");
         row("work segments that repeat the one before", share(repeats, work), "under 2 %");
         row("drills on rung 1 in the second half", share(lateShape, lateDrills), "under 8 %");
+        row("the same in the second half of a skill's own lessons", share(ownShape, ownLate), "");
         row("games whose cues no drill of the lesson had", share(strangers, games), "under 5 %");
         row("units with a skill that is drilled and never played", neverPlayed, "0");
         row("first lessons that recall a last one", recalls, "0");

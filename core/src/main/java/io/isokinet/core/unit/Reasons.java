@@ -2,6 +2,7 @@ package io.isokinet.core.unit;
 
 import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.skill.Cue;
+import io.isokinet.core.task.Success;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -57,13 +58,26 @@ public final class Reasons {
                         taken);
     }
 
-    /** Why it is set as it is, where there is something to hit or miss. */
+    /** Why it is set as it is. */
     private static void setting(Segment segment, List<String> reasons) {
         int band = segment.candidate().bandPercent();
         if (band < 0 || segment.activity().levers().isEmpty()) return;
-        reasons.add(
-                "Set to “%s”: for about %d %% of the class six to eight tries in ten succeed (a default for the age)."
-                        .formatted(segment.activity().levers().get(0).steps().get(segment.setting()), band));
+        String step = segment.activity().levers().get(0).steps().get(segment.setting());
+        Success success =
+                segment.fit() instanceof Fit.Works works && works.stations().isEmpty()
+                        ? works.task().success()
+                        : null;
+        if (success == null || success.share() == null)
+            reasons.add("Set to “%s”: by age and task about right for %d %% of the class; no success is counted."
+                    .formatted(step, band));
+        else
+            reasons.add("Set to “%s”: for about %d %% of the class six to eight tries in ten succeed (%s)."
+                    .formatted(
+                            step,
+                            band,
+                            success.source() == Success.Source.AIM
+                                    ? "worked out from the aim"
+                                    : "a default for the age"));
     }
 
     private static void climb(Plan plan, Segment segment, List<String> reasons) {
