@@ -62,7 +62,8 @@ export function Register({ lesson, title, roll, close }: RegisterProps) {
             type="button"
             data-takes={of(c.id)}
             aria-label={`${c.name}: ${WORD[of(c.id)]}`}
-            onClick={() => setTakes(new Map(takes).set(c.id, NEXT[of(c.id)]))}
+            // Of what stands by then: two names pressed quickly both count.
+            onClick={() => setTakes((now) => new Map(now).set(c.id, NEXT[now.get(c.id) ?? 'PLAYS']))}
           >
             {c.name}
             <small>{of(c.id) === 'PLAYS' ? '' : WORD[of(c.id)]}</small>
