@@ -8,6 +8,7 @@ import { usePlans, useSession } from '../session/useSession'
 import { dayWords, timeWords, todayHere } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
 import { useKeys } from '../shared/useKeys'
 import { ClassGroups } from './ClassGroups'
 import { HowItWent } from './HowItWent'
@@ -50,9 +51,10 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
   const { set, edit, busy, error } = useLessonChanges(s)
   const { role } = useSession()
   const plans = usePlans()
+  const preparing = useAttempt()
   const prepare = async (prepared: boolean) => {
-    await take(
-      api.PUT('/api/lessons/{id}/prepared', { params: { path: { id: s.lesson } }, body: { prepared } }),
+    await preparing.attempt(() =>
+      take(api.PUT('/api/lessons/{id}/prepared', { params: { path: { id: s.lesson } }, body: { prepared } })),
     )
     queries.invalidateQueries({ queryKey: ['sheet', s.lesson] })
   }
@@ -135,6 +137,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
         </div>
       </header>
       {error && <ProblemNote error={error} />}
+      {preparing.error !== null && <ProblemNote error={preparing.error} />}
       {(away.length > 0 || out.length > 0 || s.groupFindings.length > 0) && (
         <p className={styles.who} role="status">
           {away.length > 0 && <>Away: {away.map((c) => c.name).join(', ')}. </>}

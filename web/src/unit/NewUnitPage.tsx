@@ -129,7 +129,8 @@ export default function NewUnitPage() {
     lessons: lessons.map(({ onDate, starts, minutes, spaceId }) => ({ onDate, starts, minutes, spaceId })),
   }
   const ahead = useQuery({
-    queryKey: ['ahead', form],
+    // A title changes nothing about what can be had.
+    queryKey: ['ahead', { ...form, title: '' }],
     queryFn: () =>
       take(api.POST('/api/classes/{id}/ahead', { params: { path: { id: form.classId } }, body: form })),
     enabled: missing === null && planning.progress === null,

@@ -14,7 +14,8 @@ interface ProgressProps {
 export function Progress({ unit, line, cancel }: ProgressProps) {
   const fits = line.score?.hard === 0
   // Where it is ready by itself meanwhile there is nothing to take, and nothing to tell.
-  const enough = () => api.POST('/api/units/{id}/planning/enough', { params: { path: { id: unit } } })
+  const enough = () =>
+    api.POST('/api/units/{id}/planning/enough', { params: { path: { id: unit } } }).catch(() => undefined)
   return (
     <div className={styles.progress}>
       <span className={styles.pulse} aria-hidden="true" />

@@ -522,7 +522,9 @@ final class ExactModel {
                 model.addLessOrEqual(known, LinearExpr.sum(earlier.toArray(Literal[]::new)));
                 together.add(known);
             }
-            for (BoolVar cue : intro[s]) model.addGreaterOrEqual(fresh, cue);
+            for (int q = 0; q < cues; q++)
+                if (problem.pin(candidates.targetCues().get(q)) != lessons - 1)
+                    model.addGreaterOrEqual(fresh, intro[s][q]);
         }
         model.addGreaterOrEqual(together, 1);
     }

@@ -218,16 +218,20 @@ final class UnitsBench {
             for (Segment s : lesson) toll = toll.and(s.candidate().toll());
             if (toll.over(plan.problem().profile().age()) > 0) overLoad++;
         }
-        int uses = all.stream()
+        int uses = mostUses(all);
+        mostUses = Math.max(mostUses, (int) Math.ceil(uses * 6.0 / Math.max(6, lessons)));
+        mostWhereOthers = Math.max(mostWhereOthers, whereOthers(plan, true));
+        mostWhereOthers = Math.max(mostWhereOthers, whereOthers(plan, false));
+    }
+
+    private static int mostUses(List<Segment> of) {
+        return of.stream()
                 .collect(Collectors.groupingBy(s -> s.activity().key(), Collectors.counting()))
                 .values()
                 .stream()
                 .mapToInt(Long::intValue)
                 .max()
                 .orElse(0);
-        mostUses = Math.max(mostUses, (int) Math.ceil(uses * 6.0 / Math.max(6, lessons)));
-        mostWhereOthers = Math.max(mostWhereOthers, whereOthers(plan, true));
-        mostWhereOthers = Math.max(mostWhereOthers, whereOthers(plan, false));
     }
 
     /** The most uses of a game, or of a drill, where those that fit would carry the unit without coming too often. */
@@ -241,13 +245,7 @@ final class UnitsBench {
                 .serving(0, games ? Set.of(LessonPhase.PLAY) : Set.of(LessonPhase.PRACTISE, LessonPhase.TEACH))
                 .size();
         if (there * NoRunOfTheSame.allowed(lessons) < some.size()) return 0;
-        int uses = some.stream()
-                .collect(Collectors.groupingBy(s -> s.activity().key(), Collectors.counting()))
-                .values()
-                .stream()
-                .mapToInt(Long::intValue)
-                .max()
-                .orElse(0);
+        int uses = mostUses(some);
         return (int) Math.ceil(uses * 6.0 / Math.max(6, lessons));
     }
 

@@ -214,13 +214,15 @@ public final class Fitter {
         /** Where everything else fits, groups may be larger by one than the activity says: 31 children cost what 30 do. */
         @Nullable
         Fit larger() {
-            int usual = activity.grouping().most();
-            if (roomy > 0 || most == 0 || usual < 2 || (children + most - 1) / most != usual + 1) return null;
+            int largest = activity.grouping().most();
+            // A pair has a third at most: of four, two would look on.
+            boolean grows = largest > 1 && activity.grouping().formation().sharing() != Formation.Sharing.PAIR;
+            if (roomy > 0 || most == 0 || !grows || (children + most - 1) / most != largest + 1) return null;
             Fit fit = at(most);
             if (!(fit instanceof Fit.Works works)) return null;
             return works.because(
                     "%s has room for %d groups, and one child more than %d in a group is better than leaving it out."
-                            .formatted(Words.capital(place.name()), most, usual));
+                            .formatted(Words.capital(place.name()), most, largest));
         }
 
         @Nullable

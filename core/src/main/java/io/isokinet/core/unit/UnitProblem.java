@@ -40,7 +40,6 @@ public record UnitProblem(
         Set<String> done,
         List<List<Choice>> before,
         List<SortedMap<Integer, Choice>> locks) {
-    /** Key of the rule that holds a replan to what stands. */
     public static final int MOST_LESSONS = 16;
 
     public static final int MOST_TARGETS = 4;

@@ -150,6 +150,15 @@ class FitterTest {
                 .isEqualTo(
                         "The room has room for 5 groups, and one child more than 6 in a group is better than leaving it out.");
         assertThat(fitter(36, FOAM, 9, SKITTLE, 60).fit(lanes, room)).isInstanceOf(Fit.Fails.class);
+        // No pair is made of four.
+        Activity pairs = activity("pairs", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .grouped(Formation.PAIRS, 2, 2, 3)
+                .space(6, 2)
+                .build();
+        int fit = 2;
+        while (fitter(fit + 1).fit(pairs, room) instanceof Fit.Works) fit++;
+        assertThat(works(fitter(fit).fit(pairs, room)).sizes()).allMatch(size -> size == 3);
         // What is missing beside the floor is still what is said.
         assertThat(failure(fitter(31, FOAM, 1, SKITTLE, 2).fit(lanes, room))).contains("missing");
     }

@@ -112,6 +112,7 @@ class CueChoiceTest {
                 lesson(last, 1, "roll-drill2", "roll-game1"),
                 lesson(last, 2, "roll-drill2", "roll-game1"));
         assertThat(plan.introduction(FIRST).lesson()).isEqualTo(2);
+        assertThat(sentences(new EndsTogether(), plan)).isEmpty();
     }
 
     @Test

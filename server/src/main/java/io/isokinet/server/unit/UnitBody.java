@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -50,6 +51,12 @@ record UnitBody(
             @Nullable Map<String, UUID> pins) {
         TargetBody(String skill, String cueSet, @Nullable Integer share) {
             this(skill, cueSet, share, null, null);
+        }
+
+        /** The cues that the teacher picked or meant for a lesson. */
+        Stream<String> picks() {
+            return Stream.concat(
+                    cues == null ? Stream.of() : cues.stream(), pins == null ? Stream.of() : pins.keySet().stream());
         }
 
         TargetBody choosing(CueChoiceForm choice, List<LessonRow> rows) {

@@ -194,7 +194,8 @@ class UnitReader {
         Set<String> used = body.activities();
         KnowHow now = knowHows.toPlan(used);
         boolean whole = used.stream().allMatch(now::hasActivity)
-                && body.targets().stream().allMatch(t -> now.hasSkill(t.skill()));
+                && body.targets().stream()
+                        .allMatch(t -> now.hasSkill(t.skill()) && t.picks().allMatch(now::hasCue));
         if (whole || unit.head() == null) return new Edition(knowHows.packs(), now);
         List<String> packs = store.head(unit).packs();
         return new Edition(packs, knowHows.of(packs));

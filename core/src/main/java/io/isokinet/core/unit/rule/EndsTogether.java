@@ -51,7 +51,8 @@ public final class EndsTogether extends Rule {
         boolean together = false;
         boolean fresh = false;
         for (Segment s : plan.lessons().get(last)) {
-            fresh |= !s.introduces().isEmpty();
+            // What the teacher wants there is no fault.
+            for (String cue : s.introduces()) fresh |= plan.problem().pin(cue) != last;
             together |= isFestival(s.candidate(), ending)
                     || s.serves(LessonPhase.PLAY) && suits(s.candidate(), ending) && isKnown(plan, s);
         }
