@@ -4076,6 +4076,7 @@ export interface components {
             ending?: "BESTS" | "TOURNAMENT" | "FESTIVAL" | "AS_IT_COMES";
             favourites: string[];
             fewLayouts: boolean;
+            repeats?: boolean;
             skipsRungs: boolean;
             /** @enum {string} */
             taste: "NEW" | "FAMILIAR" | "AS_IT_COMES";
@@ -5895,6 +5896,7 @@ export interface components {
             newCues?: number;
             /** @enum {string} */
             order: "BLOCKED" | "INTERLEAVED" | "MIXED";
+            repeats: boolean;
             skipsRungs: boolean;
             /** @enum {string} */
             taste: "NEW" | "FAMILIAR" | "AS_IT_COMES";

@@ -12,6 +12,7 @@ export const usualWishes: Wishes = {
   taste: 'AS_IT_COMES',
   fewLayouts: false,
   skipsRungs: false,
+  repeats: false,
   favourites: [],
   bans: [],
   weights: {},
@@ -100,6 +101,10 @@ export function WishesForm({ value: w, onChange }: { value: Wishes; onChange: (n
         <br />
         <Checkbox checked={w.skipsRungs} onChange={(e) => set({ skipsRungs: e.target.checked })}>
           the class may skip a level; I know it can
+        </Checkbox>
+        <br />
+        <Checkbox checked={w.repeats} onChange={(e) => set({ repeats: e.target.checked })}>
+          where little fits, it may come more than three times in six lessons
         </Checkbox>
       </span>
       <label htmlFor="wish-in">Must be in</label>

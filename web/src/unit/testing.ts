@@ -58,6 +58,7 @@ export const unit = (lessons: Lesson[]): Schemas['UnitView'] => ({
     taste: 'AS_IT_COMES',
     fewLayouts: false,
     skipsRungs: false,
+    repeats: false,
     favourites: [],
     bans: [],
     weights: {},

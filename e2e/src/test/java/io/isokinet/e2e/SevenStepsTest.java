@@ -163,7 +163,8 @@ class SevenStepsTest extends Journey {
         assertThat(moved.get(2)).isEqualTo(planned.get(3));
         page.keyboard().press("l");
         assertThat(desk.button("Unlock")).isVisible();
-        page.locator("[data-segment='%s']".formatted(planned.get(2))).focus();
+        // A lesson without its game is never left so: planned anew, the first lesson differs whatever the search finds.
+        page.locator("[data-segment='%s']".formatted(planned.get(4))).focus();
         page.keyboard().press("Delete");
         assertThat(page.getByText(Pattern.compile("^Took out "))).isVisible();
         replanInPart();

@@ -52,6 +52,8 @@ public final class TimefoldPlanner implements UnitPlanner {
     private static final int LEAST_EFFORT = 4000;
 
     private static final int RESTARTS = 3;
+    /** As long as what was found breaks what must hold. */
+    private static final int MOST_RESTARTS = 9;
     /** Evaluations between two looks at whether somebody still waits. */
     private static final int CHECKED = 128;
 
@@ -114,7 +116,7 @@ public final class TimefoldPlanner implements UnitPlanner {
         built.forEach(best::offer);
         Draft from = null;
         for (int seed = 0;
-                seed < RESTARTS
+                (seed < RESTARTS || seed < MOST_RESTARTS && best.score.hard() > 0)
                         && !best.watcher.cancelled()
                         && !run.frame.slots().isEmpty();
                 seed++) {

@@ -21,6 +21,7 @@ import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.Score;
 import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Skeleton;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.rule.*;
@@ -326,7 +327,8 @@ final class ExactModel {
                         for (Literal earlier : earlier(s, skill, c.level())) undrilled.add(earlier.not());
                         model.addGreaterOrEqual(below, 1).onlyEnforceIf(undrilled.toArray(Literal[]::new));
                     }
-                    if (!play) for (BoolVar cue : intro[s]) here.add(cue.not());
+                    if (WorkMatchesReached.goesBack(play, slots.get(s).lesson(), lessons))
+                        for (BoolVar cue : intro[s]) here.add(cue.not());
                     for (int v = c.level() + allowed + 1; v <= TOP; v++)
                         for (Literal earlier : earlier(s, skill, v)) {
                             List<Literal> both = new ArrayList<>(here);
@@ -379,11 +381,9 @@ final class ExactModel {
                 .filter(s -> slots.get(s).options().stream().allMatch(Candidate::works))
                 .boxed()
                 .toList();
-        Map<String, LinearExprBuilder> uses = new TreeMap<>();
         for (int i = 0; i < work.size(); i++) {
             Map<String, List<Literal>> here = byActivity(work.get(i));
-            here.forEach((key, literals) -> uses.computeIfAbsent(key, k -> LinearExpr.newBuilder())
-                    .add(LinearExpr.sum(literals.toArray(Literal[]::new))));
+            worn(work, i, here);
             if (i == 0) continue;
             IntVar run = amount(new NoRunOfTheSame());
             for (int e = i - 1; e >= 0; e--) {
@@ -401,11 +401,23 @@ final class ExactModel {
                 });
             }
         }
-        int allowed = NoRunOfTheSame.allowed(lessons);
-        uses.values()
-                .forEach(sum -> model.addGreaterOrEqual(
-                        amount(new NoRunOfTheSame()),
-                        LinearExpr.newBuilder().add(sum).add(-allowed)));
+    }
+
+    /** A use too many: as many as are allowed stand before it in the lessons that count. */
+    private void worn(List<Integer> work, int i, Map<String, List<Literal>> here) {
+        int lesson = slots.get(work.get(i)).lesson();
+        here.forEach((key, now) -> {
+            List<Literal> before = new ArrayList<>();
+            for (int e = i - 1; e >= 0 && lesson - slots.get(work.get(e)).lesson() < Skeleton.IN_LESSONS; e--)
+                before.addAll(byActivity(work.get(e)).getOrDefault(key, List.of()));
+            if (before.size() < Skeleton.USES) return;
+            BoolVar fresh = model.newBoolVar("fresh");
+            model.addLessOrEqual(LinearExpr.sum(before.toArray(Literal[]::new)), Skeleton.USES - 1)
+                    .onlyEnforceIf(fresh);
+            for (Literal one : now)
+                model.addGreaterOrEqual(amount(new NoRunOfTheSame()), NoRunOfTheSame.WORN)
+                        .onlyEnforceIf(new Literal[] {one, fresh.not()});
+        });
     }
 
     private Map<String, List<Literal>> byActivity(int s) {
@@ -416,7 +428,7 @@ final class ExactModel {
         return found;
     }
 
-    /** Soft: the shape alone once a lesson, not after a skill's second lesson, and not alone in its first. */
+    /** Soft: the shape alone once a lesson, after a skill's first only with a new cue, not after its second, and not alone in its first. */
     private void shapes() {
         for (int k = 0; k < at.length; k++) {
             String skill = problem.targets().get(k).skill();
@@ -439,8 +451,13 @@ final class ExactModel {
                         if (c.level() == 1 && skill.equals(c.activity().skill())) here.add(x[s][o]);
                     }
                     BoolVar shape = or(here);
-                    model.addGreaterOrEqual(amount(new ShapeWorkIsShort()), 1)
-                            .onlyEnforceIf(new Literal[] {shape, past});
+                    IntVar late = amount(new ShapeWorkIsShort());
+                    model.addGreaterOrEqual(late, 1).onlyEnforceIf(new Literal[] {shape, past});
+                    for (int e = 0; e < l; e++) {
+                        List<Literal> bare = new ArrayList<>(List.of(shape, at[k][e][0]));
+                        for (BoolVar cue : intro[s]) bare.add(cue.not());
+                        model.addGreaterOrEqual(late, 1).onlyEnforceIf(bare.toArray(Literal[]::new));
+                    }
                     IntVar again = amount(new ShapeWorkIsShort());
                     for (BoolVar e : earlier) model.addGreaterOrEqual(again, 1).onlyEnforceIf(new Literal[] {shape, e});
                     earlier.add(shape);

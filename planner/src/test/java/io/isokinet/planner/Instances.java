@@ -194,9 +194,11 @@ final class Instances {
                         Wishes.Taste.AS_IT_COMES,
                         random.nextInt(4) == 0,
                         false,
+                        true,
                         Set.of(),
                         Set.of(),
-                        Map.of()),
+                        Map.of(),
+                        Wishes.Ending.AS_IT_COMES),
                 List.of());
     }
 

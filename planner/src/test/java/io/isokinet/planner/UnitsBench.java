@@ -22,7 +22,6 @@ import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
-import io.isokinet.core.unit.rule.NoRunOfTheSame;
 import io.isokinet.core.unit.search.Outcome;
 import io.isokinet.core.unit.search.UnitPlanner;
 import java.util.ArrayList;
@@ -218,18 +217,19 @@ final class UnitsBench {
             for (Segment s : lesson) toll = toll.and(s.candidate().toll());
             if (toll.over(plan.problem().profile().age()) > 0) overLoad++;
         }
-        int uses = mostUses(all);
-        mostUses = Math.max(mostUses, (int) Math.ceil(uses * 6.0 / Math.max(6, lessons)));
+        mostUses = Math.max(mostUses, mostUses(all));
         mostWhereOthers = Math.max(mostWhereOthers, whereOthers(plan, true));
         mostWhereOthers = Math.max(mostWhereOthers, whereOthers(plan, false));
     }
 
+    /** The most uses of one activity within any six lessons that follow each other. */
     private static int mostUses(List<Segment> of) {
         return of.stream()
-                .collect(Collectors.groupingBy(s -> s.activity().key(), Collectors.counting()))
-                .values()
-                .stream()
-                .mapToInt(Long::intValue)
+                .mapToInt(last -> (int) of.stream()
+                        .filter(s -> s.activity().equals(last.activity())
+                                && s.lesson() <= last.lesson()
+                                && last.lesson() - s.lesson() < 6)
+                        .count())
                 .max()
                 .orElse(0);
     }
@@ -244,9 +244,7 @@ final class UnitsBench {
         int there = candidates
                 .serving(0, games ? Set.of(LessonPhase.PLAY) : Set.of(LessonPhase.PRACTISE, LessonPhase.TEACH))
                 .size();
-        if (there * NoRunOfTheSame.allowed(lessons) < some.size()) return 0;
-        int uses = mostUses(some);
-        return (int) Math.ceil(uses * 6.0 / Math.max(6, lessons));
+        return there * (lessons / 6 * 3 + Math.min(3, lessons % 6)) < some.size() ? 0 : mostUses(some);
     }
 
     /** The same unit planned once more, with what was planned as what was there before. */
@@ -303,7 +301,7 @@ final class UnitsBench {
     }
 
     private static String share(int some, int of) {
-        return "%.0f %%".formatted(100.0 * some / Math.max(1, of));
+        return "%.1f %%".formatted(100.0 * some / Math.max(1, of));
     }
 
     private static String times(List<Long> all) {

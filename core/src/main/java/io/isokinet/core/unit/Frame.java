@@ -352,7 +352,35 @@ public final class Frame {
         if (found.isEmpty()) found.addAll(enough(free));
         if (found.isEmpty()) found.addAll(games());
         if (found.isEmpty()) found.addAll(climbs());
+        if (found.isEmpty()) found.addAll(firstGame());
         return found;
+    }
+
+    /** The first lesson ends in play: a skill whose first game is too many levels up cannot be begun alone. */
+    private List<String> firstGame() {
+        LessonSlot slot = problem.lessons().get(0);
+        if (slot.kept()
+                || slot.minutes() < Skeleton.SHORTEST
+                || !problem.locks().get(0).isEmpty()) return List.of();
+        long room = Skeleton.of(slot.minutes(), true, share(0, DRILL), share(0, GAME)).stream()
+                .filter(DRILL::equals)
+                .count();
+        int least =
+                problem.targets().stream().mapToInt(this::drillsToPlay).min().orElse(0);
+        return least <= room
+                ? List.of()
+                : List.of(
+                        "The first game that fits wants %d drills on rising levels before it, and lesson 1 has room for %d. Take longer lessons, another skill beside it, or give leave to skip a level."
+                                .formatted(least, room));
+    }
+
+    private int drillsToPlay(Target target) {
+        return candidates
+                .reach()
+                .drillsToPlay(
+                        target.skill(),
+                        problem.reached().getOrDefault(target.skill(), 0),
+                        problem.wishes().climb());
     }
 
     /** Each skill climbs to its first game: where the drills of a unit are too few for that, one of them is never played. */
@@ -366,14 +394,7 @@ public final class Frame {
         List<String> each = new ArrayList<>();
         int sum = 0;
         for (Target target : problem.targets()) {
-            int drills = Math.max(
-                    1,
-                    candidates
-                            .reach()
-                            .drillsToPlay(
-                                    target.skill(),
-                                    problem.reached().getOrDefault(target.skill(), 0),
-                                    problem.wishes().climb()));
+            int drills = Math.max(1, drillsToPlay(target));
             sum += drills;
             each.add("%s %d".formatted(problem.knowHow().skill(target.skill()).name(), drills));
         }
@@ -411,7 +432,7 @@ public final class Frame {
     /** Activities carry so many lessons before they come too often; fewer or shorter lessons, or another skill, is the way out. */
     private List<String> enough(int free) {
         int minutes = problem.lessons().get(free).minutes();
-        if (minutes < Skeleton.SHORTEST) return List.of();
+        if (minutes < Skeleton.SHORTEST || problem.wishes().repeats()) return List.of();
         int all = problem.lessons().size();
         int drills = candidates.serving(free, DRILL).size();
         int games = candidates.serving(free, GAME).size();
@@ -420,9 +441,7 @@ public final class Frame {
         while (byDrills > 1 && !carry(minutes, byDrills, drills, Integer.MAX_VALUE / all)) byDrills--;
         int byGames = all;
         while (byGames > 1 && !plays(minutes, byGames, drills, games)) byGames--;
-        // A unit that is a little longer is planned with a few repeats; a game that is the only one may come twice as
-        // often.
-        if (3 * byDrills >= 2 * all && 2 * byGames >= all) return List.of();
+        if (byDrills == all && byGames == all) return List.of();
         int lessons = Math.min(byDrills, byGames);
         int shorter = minutes;
         while (shorter > Skeleton.SHORTEST && !carry(shorter, all, drills, games)) shorter--;

@@ -17,10 +17,12 @@ import org.jspecify.annotations.Nullable;
  */
 final class LeastToGiveUp {
     private static final String RUNGS = "the wish to climb one level at a time";
+    private static final String FRESH = "the wish that nothing comes too often";
 
     private final UnitProblem problem;
     private final Candidates candidates;
     private boolean climbs;
+    private boolean fresh;
     private final Set<String> bans = new HashSet<>();
     private final Set<String> pins = new HashSet<>();
     private final List<SortedMap<Integer, Choice>> locks = new ArrayList<>();
@@ -53,6 +55,13 @@ final class LeastToGiveUp {
             if (!possible()) {
                 climbs = false;
                 out.add(RUNGS);
+            }
+        }
+        if (!problem.wishes().repeats()) {
+            fresh = true;
+            if (!possible()) {
+                fresh = false;
+                out.add(FRESH);
             }
         }
         for (int lesson = 0; lesson < locks.size(); lesson++) {
@@ -125,6 +134,7 @@ final class LeastToGiveUp {
                                 w.taste(),
                                 w.fewLayouts(),
                                 !climbs,
+                                !fresh,
                                 w.favourites(),
                                 bans,
                                 w.weights(),

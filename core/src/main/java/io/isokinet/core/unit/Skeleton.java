@@ -18,8 +18,10 @@ public final class Skeleton {
     /** From here on there is time for two drills beside the talks, the warm-up and the play. */
     private static final int TWO_DRILLS = 24;
 
-    private static final int USES = 3;
-    private static final int IN_LESSONS = 6;
+    /** An activity is done so often in {@value #IN_LESSONS} lessons that follow each other, and no more. */
+    public static final int USES = 3;
+
+    public static final int IN_LESSONS = 6;
 
     /** Minutes of a drill and of a game at most, stretched. Common practice. */
     private static final int LONGEST = 12;
@@ -28,9 +30,9 @@ public final class Skeleton {
 
     private Skeleton() {}
 
-    /** Uses of one activity that a unit may have before it is worn out: three in six lessons. */
-    public static int uses(int lessons) {
-        return Math.max(USES, lessons * USES / IN_LESSONS);
+    /** Uses of one activity that a unit has room for before it is worn out, once a lesson. */
+    static int uses(int lessons) {
+        return lessons / IN_LESSONS * USES + Math.min(USES, lessons % IN_LESSONS);
     }
 
     /** Games that a lesson has time for. */

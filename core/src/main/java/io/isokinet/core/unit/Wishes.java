@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param newCuesPerLesson at most so many new cues a lesson; null for the usual number at the age
  * @param fewLayouts true if changing what stands on the floor is a burden
  * @param skipsRungs the author's leave to climb two rungs at once
+ * @param repeats the author's leave to do an activity more often than it holds interest, where little fits
  * @param favourites activities that should be in the unit
  * @param bans activities that must not be in it
  * @param weights what one count of a soft rule costs, by the rule's key, 0 to 100; rules left out cost
@@ -26,6 +27,7 @@ public record Wishes(
         Taste taste,
         boolean fewLayouts,
         boolean skipsRungs,
+        boolean repeats,
         Set<String> favourites,
         Set<String> bans,
         Map<String, Integer> weights,
@@ -77,7 +79,7 @@ public record Wishes(
                         "An activity (%s) is a favourite and banned; take it out of one of the lists.".formatted(key));
     }
 
-    /** With whatever end suits. */
+    /** With whatever end suits, and nothing repeated too often. */
     public Wishes(
             Order order,
             @Nullable Integer newCuesPerLesson,
@@ -95,6 +97,7 @@ public record Wishes(
                 taste,
                 fewLayouts,
                 skipsRungs,
+                false,
                 favourites,
                 bans,
                 weights,
@@ -115,6 +118,7 @@ public record Wishes(
                 taste,
                 fewLayouts,
                 skipsRungs,
+                repeats,
                 favourites.stream().filter(has).collect(Collectors.toSet()),
                 bans.stream().filter(has).collect(Collectors.toSet()),
                 weights,
@@ -124,7 +128,17 @@ public record Wishes(
     /** The same with other weights. */
     Wishes weighing(Map<String, Integer> others) {
         return new Wishes(
-                order, newCuesPerLesson, tempo, taste, fewLayouts, skipsRungs, favourites, bans, others, ending);
+                order,
+                newCuesPerLesson,
+                tempo,
+                taste,
+                fewLayouts,
+                skipsRungs,
+                repeats,
+                favourites,
+                bans,
+                others,
+                ending);
     }
 
     /** Rungs that may be climbed at once. */

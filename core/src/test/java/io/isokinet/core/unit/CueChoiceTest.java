@@ -16,6 +16,7 @@ import io.isokinet.core.unit.rule.EndsTogether;
 import io.isokinet.core.unit.rule.KitStaysOut;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.core.unit.rule.Strain;
+import io.isokinet.core.unit.rule.WishesKept;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -43,6 +44,19 @@ class CueChoiceTest {
         Plan plan = read(second, lesson(second, 0, "roll-drill1", "roll-game1"));
         assertThat(plan.introduction(SECOND)).isNotNull();
         assertThat(plan.leftOver()).isEmpty();
+    }
+
+    @Test
+    void aCueThatWasTaughtBeforeHasNoLessonToBeMetFirstIn() {
+        CueChoice pinned = new CueChoice(List.of(FIRST, SECOND), Map.of(FIRST, 1));
+        UnitProblem fresh = choosing(2, pinned);
+        assertThat(WishesKept.ahead(fresh, new Candidates(fresh))).isEmpty();
+        UnitProblem taught = problem(8, 24, 2, 40, Map.of(FIRST, new CueState(true, 60)), Wishes.USUAL)
+                .with(fresh.targets());
+        assertThat(WishesKept.ahead(taught, new Candidates(taught)))
+                .singleElement()
+                .asString()
+                .endsWith("was taught before: there is no lesson left to meet it first in.");
     }
 
     @Test

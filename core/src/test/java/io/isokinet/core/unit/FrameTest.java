@@ -7,6 +7,7 @@ import static io.isokinet.core.Made.knowHow;
 import static io.isokinet.core.Made.problem;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.ActivityKeys;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.quantity.Age;
@@ -21,6 +22,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 
 /** What a planner has to fill, why it cannot, hints for the reading, polish, and spare minutes. */
@@ -121,6 +123,47 @@ class FrameTest {
                 .singleElement()
                 .asString()
                 .contains("the lowest drill that fits is on level 3");
+    }
+
+    private static UnitProblem rolling(int lessons, int minutes, Predicate<Activity> keeping) {
+        UnitProblem base = problem(lessons, minutes);
+        return new UnitProblem(
+                base.profile(),
+                base.lessons(),
+                List.of(new Target("roll", "roll/all")),
+                Map.of(),
+                Map.of(),
+                base.knowHow().keeping(keeping),
+                base.cupboard(),
+                Wishes.USUAL,
+                List.of());
+    }
+
+    /** One game carries three lessons; a fourth is asked about, and planned where it may come again. */
+    @Test
+    void whatWouldComeTooOftenIsAskedAboutAndMayBeAllowed() {
+        Predicate<Activity> oneGame = a -> !a.isGame() || a.key().equals("roll-game1");
+        assertThat(frame(rolling(3, 30, oneGame)).certificates()).isEmpty();
+        Frame four = frame(rolling(4, 30, oneGame));
+        assertThat(four.whyNot())
+                .containsExactly(
+                        "4 drills and 1 game fit here: enough for 3 lessons of 30 minutes before they come too often, and there are 4. Plan fewer lessons, add a skill, or get what other drills need.",
+                        "It would work without the wish that nothing comes too often; all the rest of what you wished can stay.");
+        assertThat(four.eased().wishes().repeats()).isTrue();
+        assertThat(frame(four.eased()).certificates()).isEmpty();
+    }
+
+    /** A game on level 4 wants three drills; a lesson of 30 minutes has two, and with leave to skip a level two are enough. */
+    @Test
+    void aFirstGameTooManyLevelsUpIsAskedAbout() {
+        Predicate<Activity> high =
+                a -> !a.isGame() || (a.rung() != null && a.rung().level() == 4);
+        Frame frame = frame(rolling(3, 30, high));
+        assertThat(frame.whyNot())
+                .containsExactly(
+                        "The first game that fits wants 3 drills on rising levels before it, and lesson 1 has room for 2. Take longer lessons, another skill beside it, or give leave to skip a level.",
+                        "It would work without the wish to climb one level at a time; all the rest of what you wished can stay.");
+        assertThat(frame(rolling(3, 40, high)).certificates()).isEmpty();
     }
 
     @Test

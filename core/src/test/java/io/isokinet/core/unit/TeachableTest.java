@@ -74,6 +74,10 @@ class TeachableTest {
         assertThat(sentences(rule, read(four, first, second, free))).isEmpty();
         assertThat(sentences(rule, read(four, first, second, lesson(four, 2, ROLL1, ROLL2, GAME))))
                 .containsExactly("roll-drill1 works on the shape alone, and lesson 3 is past that.");
+        List<Choice> bare = lesson(four, 1, ROLL1, ROLL2, GAME);
+        bare.set(1, bare.get(1).withCues(List.of(), null, null));
+        assertThat(sentences(rule, read(four, first, bare)))
+                .containsExactly("roll-drill1 works on the shape alone in lesson 2, with no new cue.");
         assertThat(sentences(rule, read(four, lesson(four, 0, ROLL1, ROLL1, "roll-game2"))))
                 .containsExactly("roll-drill1 works on the shape alone once more in lesson 1.");
         assertThat(sentences(rule, read(four, lesson(four, 0, ROLL1, CATCH1, GAME))))
@@ -99,11 +103,18 @@ class TeachableTest {
                                 lesson(four, 1, ROLL1, GAME),
                                 lesson(four, 2, ROLL1, GAME),
                                 lesson(four, 3, ROLL1, CATCH_GAME))))
-                .containsExactly("roll-drill1 is done more than 3 times.");
-        assertThat(NoRunOfTheSame.allowed(2)).isEqualTo(3);
-        assertThat(NoRunOfTheSame.allowed(7)).isEqualTo(3);
-        assertThat(NoRunOfTheSame.allowed(8)).isEqualTo(4);
-        assertThat(NoRunOfTheSame.allowed(12)).isEqualTo(6);
+                .containsExactly("roll-drill1 comes more than 3 times within 6 lessons.");
+        UnitProblem seven = problem(7, 40);
+        List<List<Choice>> first = List.of(
+                lesson(seven, 0, ROLL1, "roll-game2"),
+                lesson(seven, 1, ROLL1, CATCH_GAME),
+                lesson(seven, 2, ROLL1, "roll-game2"));
+        List<Choice> none = lesson(seven, 3, ROLL2, CATCH_GAME);
+        List<Choice> again = lesson(seven, 4, ROLL1, "roll-game2");
+        assertThat(sentences(rule, read(seven, first.get(0), first.get(1), first.get(2), none, none, again)))
+                .contains("roll-drill1 comes more than 3 times within 6 lessons.");
+        assertThat(sentences(rule, read(seven, first.get(0), first.get(1), first.get(2), none, none, none, again)))
+                .noneMatch(s -> s.startsWith("roll-drill1"));
     }
 
     @Test

@@ -89,12 +89,13 @@ record UnitBody(
         }
     }
 
-    /** @param weights of soft rules, by key; those left out as usual @param ending null for whatever suits */
+    /** @param weights of soft rules, by key; those left out as usual @param repeats null for no @param ending null for whatever suits */
     public record MoreWishes(
             Wishes.Tempo tempo,
             Wishes.Taste taste,
             boolean fewLayouts,
             boolean skipsRungs,
+            @Nullable Boolean repeats,
             List<String> favourites,
             List<String> bans,
             Map<String, Integer> weights,
@@ -179,6 +180,7 @@ record UnitBody(
                 more.taste(),
                 more.fewLayouts(),
                 more.skipsRungs(),
+                Boolean.TRUE.equals(more.repeats()),
                 Set.copyOf(more.favourites()),
                 Set.copyOf(more.bans()),
                 more.weights(),

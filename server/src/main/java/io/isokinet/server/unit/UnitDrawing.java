@@ -90,6 +90,7 @@ final class UnitDrawing {
                 w.taste(),
                 w.fewLayouts(),
                 w.skipsRungs(),
+                w.repeats(),
                 w.favourites().stream().sorted().toList(),
                 w.bans().stream().sorted().toList(),
                 w.weights(),

@@ -199,6 +199,7 @@ public record UnitView(
             Wishes.Taste taste,
             boolean fewLayouts,
             boolean skipsRungs,
+            boolean repeats,
             List<String> favourites,
             List<String> bans,
             Map<String, Integer> weights,

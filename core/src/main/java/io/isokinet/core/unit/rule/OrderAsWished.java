@@ -38,20 +38,20 @@ public final class OrderAsWished extends Rule {
             boolean blocked = blocked(plan.problem(), lesson);
             int off = skills == 0 ? 0 : Math.abs(skills - (blocked ? 1 : targets));
             int number = plan.number(lesson);
-            int lessonIndex = lesson;
+            int here = lesson;
             if (off > 0)
                 strains.lesson(
                         lesson,
                         off,
                         () -> blocked
-                                ? isShort(plan.problem(), lessonIndex)
+                                ? isShort(plan.problem(), here)
                                         ? "Lesson %d mixes %d skills, and its %d minutes are enough for one."
                                                 .formatted(
                                                         number,
                                                         skills,
                                                         plan.problem()
                                                                 .lessons()
-                                                                .get(lessonIndex)
+                                                                .get(here)
                                                                 .minutes())
                                         : "Lesson %d mixes %d skills where one was wished.".formatted(number, skills)
                                 : "Lesson %d works on %d of %d skills.".formatted(number, skills, targets));

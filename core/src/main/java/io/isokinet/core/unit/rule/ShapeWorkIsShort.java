@@ -7,8 +7,8 @@ import io.isokinet.core.unit.Target;
 import java.util.List;
 
 /**
- * Work on the shape alone, the first rung of a ladder, is short: once a lesson, not after a skill's second lesson, and something above
- * it is met in a skill's first. Where nothing above it fits, it is all there is.
+ * Work on the shape alone, the first rung of a ladder, is short: once a lesson, after a skill's first lesson with a new cue alone, not after its
+ * second, and something above it is met in its first. Where nothing above it fits, it is all there is.
  */
 public final class ShapeWorkIsShort extends Rule {
     public ShapeWorkIsShort() {
@@ -42,6 +42,9 @@ public final class ShapeWorkIsShort extends Rule {
                     if (!isShape(s, skill)) continue;
                     if (++shapes > 1)
                         strains.segment(s, 1, () -> "%s works on the shape alone once more in lesson %d."
+                                .formatted(s.activity().name(), plan.number(s.lesson())));
+                    if (before == 1 && s.introduces().isEmpty())
+                        strains.segment(s, 1, () -> "%s works on the shape alone in lesson %d, with no new cue."
                                 .formatted(s.activity().name(), plan.number(s.lesson())));
                     if (before >= LESSONS)
                         strains.segment(s, 1, () -> "%s works on the shape alone, and lesson %d is past that."

@@ -5,6 +5,7 @@ import io.isokinet.core.lesson.Fit;
 import io.isokinet.core.unit.Candidate;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.core.unit.Wishes.Ending;
@@ -74,6 +75,11 @@ public final class WishesKept {
                     .formatted(lessons, ending(w), EndsTogether.FEWEST));
         else ending(candidates, w.ending(), lessons - 1).ifPresent(found::add);
         tempo(candidates, w.tempo()).ifPresent(found::add);
+        for (Target target : problem.targets())
+            for (String cue : target.cues().pins().keySet().stream().sorted().toList())
+                if (problem.state(cue).taught())
+                    found.add("“%s” was taught before: there is no lesson left to meet it first in."
+                            .formatted(problem.knowHow().cue(cue).call()));
         for (String favourite : w.favourites().stream().sorted().toList()) {
             Candidate nearest = candidates.nearest(0, problem.knowHow().activity(favourite));
             if (nearest.fit() instanceof Fit.Fails fails)
