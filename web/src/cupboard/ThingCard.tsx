@@ -7,6 +7,7 @@ export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; clos
   const { handling: h, recipe } = line
   const [many, setMany] = useState(12)
   const [age, setAge] = useState(8)
+  const [makers, setMakers] = useState(1)
   const facts = [
     `${(line.widthMm / 10).toLocaleString('en-GB')} cm, ${line.grams.toLocaleString('en-GB')} g, ${h.hardness.toLowerCase()}`,
     line.heightMm && `stands ${line.heightMm / 10} cm high on a foot of ${(line.baseMm ?? 0) / 10} cm`,
@@ -69,7 +70,19 @@ export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; clos
               onChange={(v) => setAge(v ?? 8)}
               style={{ width: 70 }}
             />
-            <Button href={`/api/make-sheets/${line.key}/paper?count=${many}&age=${age}`} target="_blank">
+            by
+            <InputNumber
+              aria-label="How many make them"
+              min={1}
+              max={40}
+              value={makers}
+              onChange={(v) => setMakers(v ?? 1)}
+              style={{ width: 70 }}
+            />
+            <Button
+              href={`/api/make-sheets/${line.key}/paper?count=${many}&age=${age}&makers=${makers}`}
+              target="_blank"
+            >
               Print a make-sheet
             </Button>
           </p>

@@ -16,7 +16,8 @@ import org.jspecify.annotations.Nullable;
  * How to make so many of a home-made thing.
  *
  * @param materials for all of them
- * @param minutes for all of them, by one pair of hands
+ * @param makers pairs of hands
+ * @param minutes until the last of them is done
  * @param warning what is too heavy for this age, or to be looked at; null for nothing
  */
 public record MakeSheet(
@@ -24,6 +25,7 @@ public record MakeSheet(
         int count,
         List<String> materials,
         List<String> steps,
+        int makers,
         int minutes,
         @Nullable String warning) {
     /** Kilograms in a litre of sand. Common practice. */
@@ -36,21 +38,33 @@ public record MakeSheet(
         steps = List.copyOf(steps);
     }
 
-    /**
-     * @param count at least 1
-     * @throws IllegalArgumentException if the thing is not home-made or the count is not one or more
-     */
+    /** By one pair of hands. */
     public static MakeSheet of(Item item, int count, Age age) {
+        return of(item, count, age, 1);
+    }
+
+    /**
+     * Shared out among those who make them, each a whole number of things.
+     *
+     * @param count at least 1
+     * @param makers pairs of hands, at least 1; more than things do not help
+     * @throws IllegalArgumentException if the thing is not home-made, or a count is not one or more
+     */
+    public static MakeSheet of(Item item, int count, Age age, int makers) {
         Recipe recipe = item.recipe();
         if (recipe == null)
             throw new IllegalArgumentException("%s are not home-made; there is no recipe.".formatted(item.many()));
         if (count < 1) throw new IllegalArgumentException("Make one %s or more, not %d.".formatted(item.name(), count));
+        if (makers < 1)
+            throw new IllegalArgumentException("One pair of hands or more make them, not %d.".formatted(makers));
+        int hands = Math.min(makers, count);
         return new MakeSheet(
                 count == 1 ? item.name() : item.many(),
                 count,
                 recipe.materials().stream().map(m -> m.words(count)).toList(),
                 recipe.steps(),
-                recipe.minutes() * count,
+                hands,
+                recipe.minutes() * ((count + hands - 1) / hands),
                 warning(item, age));
     }
 

@@ -2,6 +2,7 @@ package io.isokinet.core.thing;
 
 import io.isokinet.core.quantity.Words;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,10 +27,17 @@ public record Recipe(List<Material> materials, List<String> steps, int minutes, 
             return new Material(null, "", what);
         }
 
-        /** For so many: 2 socks for 12 are 24 socks; what has no amount is counted in front. */
+        /** What one buys whole: a tenth of a roll for each of 12 is two rolls. */
+        private static final Set<String> WHOLE = Set.of("roll", "reel", "tube", "pack", "bottle");
+
+        /** For so many: 2 socks for 12 are 24 socks; what has no amount is counted in front; what is bought whole is rounded up. */
         public String words(int count) {
             if (amount == null) return count == 1 ? what : "%d × %s".formatted(count, what);
-            double many = Math.round(amount * count * 100) / 100.0;
+            if (WHOLE.contains(unit)) {
+                int whole = (int) Math.ceil(amount * count - 1e-9);
+                return "%d %s%s of %s".formatted(whole, unit, whole == 1 ? "" : "s", what);
+            }
+            double many = Math.ceil(amount * count * 100 - 1e-6) / 100.0;
             String number = Words.say(
                     many == Math.rint(many) ? "%.0f" : many * 10 == Math.rint(many * 10) ? "%.1f" : "%.2f", many);
             return number + (unit.isEmpty() ? " " : " " + unit + " ") + what;

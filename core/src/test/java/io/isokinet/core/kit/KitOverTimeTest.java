@@ -166,6 +166,13 @@ class KitOverTimeTest {
                 new Age(8));
         assertThat(sheet.materials()).containsExactly("24 old socks", "360 cm tape", "12 × a bag", "18 sheets");
         assertThat(sheet.minutes()).isEqualTo(48);
+        // Twelve by five: three each is the most, so three times four minutes. Fifty help no more than twelve.
+        Item taped = made(90, of(0.1, "roll", "cloth tape"));
+        assertThat(MakeSheet.of(taped, 12, new Age(8), 5).minutes()).isEqualTo(12);
+        assertThat(MakeSheet.of(taped, 12, new Age(8), 50).makers()).isEqualTo(12);
+        assertThat(MakeSheet.of(taped, 10, new Age(8)).materials()).containsExactly("1 roll of cloth tape");
+        assertThat(MakeSheet.of(taped, 11, new Age(8)).materials()).containsExactly("2 rolls of cloth tape");
+        assertThatThrownBy(() -> MakeSheet.of(taped, 3, new Age(8), 0)).hasMessageContaining("One pair of hands");
         assertThat(sheet.warning()).isNull();
         // Ten centimetres: 523.6 cm3, so 0.84 kg dry and 0.99 kg damp.
         assertThat(MakeSheet.of(made(300, Material.of("dry sand")), 1, new Age(9))

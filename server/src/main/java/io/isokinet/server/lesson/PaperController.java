@@ -136,17 +136,26 @@ class PaperController {
      * How to make so many of a home-made thing.
      *
      * @param age of the class it is for
+     * @param makers pairs of hands that share the work
      */
     @GetMapping("/make-sheets/{item}")
     @MayRead
-    MakeSheet makeSheet(@PathVariable String item, @RequestParam int count, @RequestParam int age) {
-        return MakeSheet.of(knowHows.withOwnThings().item(item), count, new Age(age));
+    MakeSheet makeSheet(
+            @PathVariable String item,
+            @RequestParam int count,
+            @RequestParam int age,
+            @RequestParam(defaultValue = "1") int makers) {
+        return MakeSheet.of(knowHows.withOwnThings().item(item), count, new Age(age), makers);
     }
 
     @GetMapping(value = "/make-sheets/{item}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
     @MayRead
-    ResponseEntity<byte[]> makeSheetPaper(@PathVariable String item, @RequestParam int count, @RequestParam int age) {
-        MakeSheet sheet = makeSheet(item, count, age);
+    ResponseEntity<byte[]> makeSheetPaper(
+            @PathVariable String item,
+            @RequestParam int count,
+            @RequestParam int age,
+            @RequestParam(defaultValue = "1") int makers) {
+        MakeSheet sheet = makeSheet(item, count, age, makers);
         return PdfPress.answer("Make " + sheet.name(), papers.makeSheets(List.of(sheet)));
     }
 }
