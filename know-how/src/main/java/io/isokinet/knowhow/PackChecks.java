@@ -17,6 +17,7 @@ import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.CueSet;
+import io.isokinet.core.skill.Fault;
 import io.isokinet.core.skill.Mirror;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.core.skill.Skill;
@@ -35,6 +36,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -116,6 +118,19 @@ final class PackChecks {
                         "cue-key",
                         cue.key(),
                         "The cue (%s) must start with its skill's key, %s/.".formatted(cue.key(), skill.key()));
+            for (Fault fault : cue.faults())
+                if (fault.variant() != null
+                        && skill.variants().stream().noneMatch(v -> v.name().equals(fault.variant())))
+                    add(
+                            "variant-exists",
+                            cue.key(),
+                            "The fault (%s) is of a variant (%s) that the skill does not have; it has: %s."
+                                    .formatted(
+                                            fault.seen(),
+                                            fault.variant(),
+                                            skill.variants().stream()
+                                                    .map(Skill.Variant::name)
+                                                    .collect(Collectors.joining(", "))));
             for (Side side : Side.values()) mirrors(skill, cue, Sides.all(side));
             mirrors(skill, cue, Sides.NOT_SETTLED);
             for (String before : cue.prerequisites()) {
@@ -189,6 +204,9 @@ final class PackChecks {
             Mirror.text(cue.call(), skill.action(), sides);
             Mirror.text(cue.view(), skill.action(), sides);
             cue.faults().forEach(f -> Mirror.text(f.seen() + f.fix(), skill.action(), sides));
+            skill.variants().stream()
+                    .flatMap(v -> v.looks().stream())
+                    .forEach(l -> Mirror.text(l.question() + l.call(), skill.action(), sides));
             if (cue.atSpeed() != null)
                 Mirror.text(cue.atSpeed().question() + cue.atSpeed().call(), skill.action(), sides);
         } catch (IllegalArgumentException e) {

@@ -38,6 +38,7 @@ import io.isokinet.core.knowhow.Library.OutcomeSet;
 import io.isokinet.core.knowhow.Library.Rule;
 import io.isokinet.core.knowhow.Library.Symptom;
 import io.isokinet.core.knowhow.Library.Transfer;
+import io.isokinet.core.knowhow.Names;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.quantity.Length;
@@ -85,6 +86,8 @@ final class PackMapper {
     private final List<Symptom> symptoms = new ArrayList<>();
     private final List<OutcomeSet> outcomes = new ArrayList<>();
     private final List<FullGame> games = new ArrayList<>();
+    private final Map<String, String> plain = new HashMap<>();
+    private final Map<String, List<String>> also = new HashMap<>();
     private final List<Finding> problems = new ArrayList<>();
     private final Map<String, String> places = new HashMap<>();
     private final Set<String> keys = new HashSet<>();
@@ -116,11 +119,13 @@ final class PackMapper {
         for (int i = 0; i < tree.path("activities").size(); i++) {
             JsonNode node = tree.get("activities").get(i);
             once(node, file, "/activities/" + i);
+            named(node);
             activityNodes.add(new ActivityNode(node, schema));
         }
         for (int i = 0; i < tree.path("items").size(); i++) {
             JsonNode node = tree.get("items").get(i);
             once(node, file, "/items/" + i);
+            named(node);
             guarded(text(node, "key"), () -> items.add(item(node)));
         }
         tree.path("cautions")
@@ -131,6 +136,12 @@ final class PackMapper {
                 .forEach(n -> links.add(new Crosswalk.Link(
                         text(n, "from"), text(n, "to"), constant(Crosswalk.Relation.class, text(n, "relation")))));
         library(file);
+    }
+
+    /** What else it is called. */
+    private void named(JsonNode node) {
+        if (node.has("plain")) plain.put(text(node, "key"), text(node, "plain"));
+        if (node.has("also")) also.put(text(node, "key"), strings(node, "also"));
     }
 
     private void library(Located file) {
@@ -186,6 +197,7 @@ final class PackMapper {
         JsonNode tree = file.tree;
         String skill = text(tree, "key");
         once(tree, file, "");
+        named(tree);
         List<Cue> cues = new ArrayList<>();
         for (int i = 0; i < tree.get("cues").size(); i++) {
             JsonNode node = tree.get("cues").get(i);
@@ -205,7 +217,8 @@ final class PackMapper {
         }
         List<Skill.Variant> variants = new ArrayList<>();
         tree.path("variants")
-                .forEach(v -> variants.add(new Skill.Variant(text(v, "name"), text(v, "for"), text(v, "how"))));
+                .forEach(v ->
+                        variants.add(new Skill.Variant(text(v, "name"), text(v, "for"), text(v, "how"), looks(v))));
         skills.add(new Skill(
                 skill,
                 text(tree, "name"),
@@ -218,9 +231,15 @@ final class PackMapper {
                 tree.path("play-without").asBoolean(true)));
     }
 
+    private static List<Skill.Look> looks(JsonNode variant) {
+        List<Skill.Look> looks = new ArrayList<>();
+        variant.path("looks").forEach(l -> looks.add(new Skill.Look(text(l, "question"), text(l, "call"))));
+        return looks;
+    }
+
     private static Cue cue(String skill, JsonNode node) {
         List<Fault> faults = new ArrayList<>();
-        node.get("faults").forEach(f -> faults.add(new Fault(text(f, "seen"), text(f, "fix"))));
+        node.get("faults").forEach(f -> faults.add(new Fault(text(f, "seen"), text(f, "fix"), optional(f, "variant"))));
         return new Cue(
                 text(node, "key"),
                 skill,
@@ -492,7 +511,7 @@ final class PackMapper {
                 items,
                 cautions,
                 new Crosswalk(links),
-                new Library(transfers, symptoms, outcomes, games, layouts));
+                new Library(transfers, symptoms, outcomes, games, layouts, new Names(plain, also)));
     }
 
     private void guarded(String key, Runnable mapping) {

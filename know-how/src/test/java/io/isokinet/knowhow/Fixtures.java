@@ -93,6 +93,32 @@ final class Fixtures {
                 List.of());
     }
 
+    /** With leave to repeat what fits. */
+    static UnitProblem repeating(UnitProblem p) {
+        Wishes w = p.wishes();
+        return new UnitProblem(
+                p.profile(),
+                p.lessons(),
+                p.targets(),
+                p.cues(),
+                p.reached(),
+                p.knowHow(),
+                p.cupboard(),
+                new Wishes(
+                        w.order(),
+                        w.newCuesPerLesson(),
+                        w.tempo(),
+                        w.taste(),
+                        w.fewLayouts(),
+                        w.skipsRungs(),
+                        true,
+                        w.favourites(),
+                        w.bans(),
+                        w.weights(),
+                        w.ending()),
+                List.of());
+    }
+
     static Supplier<String> ids() {
         AtomicInteger next = new AtomicInteger();
         return () -> "s" + next.incrementAndGet();

@@ -8,14 +8,16 @@ import java.util.Map;
  * What is read beside the skills and activities.
  *
  * @param layouts by key
+ * @param names what things are called beside their names
  */
 public record Library(
         List<Transfer> transfers,
         List<Symptom> symptoms,
         List<OutcomeSet> outcomes,
         List<FullGame> games,
-        Map<String, Layout> layouts) {
-    public static final Library EMPTY = new Library(List.of(), List.of(), List.of(), List.of(), Map.of());
+        Map<String, Layout> layouts,
+        Names names) {
+    public static final Library EMPTY = new Library(List.of(), List.of(), List.of(), List.of(), Map.of(), Names.NONE);
 
     /**
      * What learning one cue lends another skill.

@@ -29,8 +29,21 @@ public record Skill(
         RARELY
     }
 
-    /** @param purpose what this way is for @param how what differs */
-    public record Variant(String name, String purpose, String how) {}
+    /**
+     * A way of doing it.
+     *
+     * @param purpose what this way is for
+     * @param how what differs
+     * @param looks what to look for in this way alone
+     */
+    public record Variant(String name, String purpose, String how, List<Look> looks) {
+        public Variant {
+            looks = List.copyOf(looks);
+        }
+    }
+
+    /** @param question yes or no, of the observer @param call to the child; templates allowed in both */
+    public record Look(String question, String call) {}
 
     public Skill {
         variants = List.copyOf(variants);
