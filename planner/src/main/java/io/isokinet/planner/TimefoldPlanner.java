@@ -51,7 +51,7 @@ public final class TimefoldPlanner implements UnitPlanner {
     /** Evaluations spent however little is open. */
     private static final int LEAST_EFFORT = 4000;
 
-    private static final int RESTARTS = 3;
+    private static final int RESTARTS = 4;
     /** As long as what was found breaks what must hold. */
     private static final int MOST_RESTARTS = 9;
     /** Evaluations between two looks at whether somebody still waits. */

@@ -381,9 +381,11 @@ final class ExactModel {
                 .filter(s -> slots.get(s).options().stream().allMatch(Candidate::works))
                 .boxed()
                 .toList();
+        Map<String, LinearExprBuilder> uses = new TreeMap<>();
         for (int i = 0; i < work.size(); i++) {
             Map<String, List<Literal>> here = byActivity(work.get(i));
-            worn(work, i, here);
+            here.forEach((key, literals) -> uses.computeIfAbsent(key, k -> LinearExpr.newBuilder())
+                    .add(LinearExpr.sum(literals.toArray(Literal[]::new))));
             if (i == 0) continue;
             IntVar run = amount(new NoRunOfTheSame());
             for (int e = i - 1; e >= 0; e--) {
@@ -401,16 +403,25 @@ final class ExactModel {
                 });
             }
         }
+        if (lessons > Skeleton.IN_LESSONS) {
+            for (int i = 0; i < work.size(); i++) worn(work, i);
+            return;
+        }
+        // In so few lessons all stand in each other's way, which is one line and not one for each.
+        uses.values().forEach(sum -> {
+            IntVar over = model.newIntVar(0, work.size(), "over");
+            model.addGreaterOrEqual(over, LinearExpr.newBuilder().add(sum).add(-Skeleton.USES));
+            model.addGreaterOrEqual(amount(new NoRunOfTheSame()), LinearExpr.term(over, NoRunOfTheSame.WORN));
+        });
     }
 
     /** A use too many: as many as are allowed stand before it in the lessons that count. */
-    private void worn(List<Integer> work, int i, Map<String, List<Literal>> here) {
+    private void worn(List<Integer> work, int i) {
         int lesson = slots.get(work.get(i)).lesson();
-        here.forEach((key, now) -> {
+        byActivity(work.get(i)).forEach((key, now) -> {
             List<Literal> before = new ArrayList<>();
             for (int e = i - 1; e >= 0 && lesson - slots.get(work.get(e)).lesson() < Skeleton.IN_LESSONS; e--)
                 before.addAll(byActivity(work.get(e)).getOrDefault(key, List.of()));
-            if (before.size() < Skeleton.USES) return;
             BoolVar fresh = model.newBoolVar("fresh");
             model.addLessOrEqual(LinearExpr.sum(before.toArray(Literal[]::new)), Skeleton.USES - 1)
                     .onlyEnforceIf(fresh);
@@ -431,6 +442,7 @@ final class ExactModel {
     /** Soft: the shape alone once a lesson, after a skill's first only with a new cue, not after its second, and not alone in its first. */
     private void shapes() {
         for (int k = 0; k < at.length; k++) {
+            int target = k;
             String skill = problem.targets().get(k).skill();
             if (candidates.reach().highest(skill) < 2) continue;
             for (int l = 0; l < lessons; l++) {
@@ -441,6 +453,9 @@ final class ExactModel {
                 List<Literal> alone = new ArrayList<>(List.of(at[k][l][0], at[k][l][1].not()));
                 for (int e = 0; e < l; e++) alone.add(at[k][e][0].not());
                 model.addGreaterOrEqual(amount(new ShapeWorkIsShort()), 1).onlyEnforceIf(alone.toArray(Literal[]::new));
+                BoolVar begun = or(IntStream.range(0, l)
+                        .mapToObj(e -> (Literal) at[target][e][0])
+                        .toList());
                 List<BoolVar> earlier = new ArrayList<>();
                 for (int s = 0; s < x.length; s++) {
                     if (slots.get(s).lesson() != l
@@ -453,11 +468,9 @@ final class ExactModel {
                     BoolVar shape = or(here);
                     IntVar late = amount(new ShapeWorkIsShort());
                     model.addGreaterOrEqual(late, 1).onlyEnforceIf(new Literal[] {shape, past});
-                    for (int e = 0; e < l; e++) {
-                        List<Literal> bare = new ArrayList<>(List.of(shape, at[k][e][0]));
-                        for (BoolVar cue : intro[s]) bare.add(cue.not());
-                        model.addGreaterOrEqual(late, 1).onlyEnforceIf(bare.toArray(Literal[]::new));
-                    }
+                    LinearExprBuilder met = LinearExpr.newBuilder().add(shape).add(begun);
+                    for (BoolVar cue : intro[s]) met.addTerm(cue, -1);
+                    model.addGreaterOrEqual(LinearExpr.newBuilder().add(late).add(1), met);
                     IntVar again = amount(new ShapeWorkIsShort());
                     for (BoolVar e : earlier) model.addGreaterOrEqual(again, 1).onlyEnforceIf(new Literal[] {shape, e});
                     earlier.add(shape);

@@ -50,10 +50,14 @@ final class Instances {
     static final int SMALL = 40;
 
     /** One of the 40 whose optimum is stored: 24 of 2 lessons with 12 to 30 activities, 16 of 3 lessons with 12. */
+    /** Whose best plan is not proved in ten minutes. */
+    private static final Set<Integer> UNPROVED = Set.of(25);
+
     static UnitProblem small(int number) {
         // The seed after the twenty-fifth makes a unit without a game for its age.
         // Where the cupboard stands against every plan, the next of its kind.
         for (int seed = number; ; seed += SMALL) {
+            if (UNPROVED.contains(seed)) continue;
             UnitProblem unit = small(number, new Random(1000 + seed));
             Candidates candidates = new Candidates(unit);
             if (new Frame(unit, candidates, ids()).certificates().isEmpty()) return unit;
