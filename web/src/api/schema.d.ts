@@ -2429,6 +2429,7 @@ export interface components {
             guessed: boolean;
             /** Format: int32 */
             of: number;
+            skills: components["schemas"]["SkillFound"][];
             /** Format: int32 */
             total: number;
         };
@@ -2449,6 +2450,7 @@ export interface components {
             name: string;
             own: boolean;
             phases: ("GATHER" | "WARM" | "RECAP" | "TEACH" | "PRACTISE" | "PLAY" | "TIDY" | "COOL" | "CLOSE")[];
+            plain?: string;
             rung?: string;
             scoring: string;
             skill?: string;
@@ -2516,6 +2518,7 @@ export interface components {
             talk: boolean;
         };
         AheadView: {
+            instead?: components["schemas"]["WishesView"];
             questions: string[];
             wishes: string[];
         };
@@ -3969,6 +3972,10 @@ export interface components {
             /** Format: uuid */
             segment: string;
         };
+        Look: {
+            call: string;
+            question: string;
+        };
         LookOn: {
             /** Format: date */
             on: string;
@@ -3992,6 +3999,8 @@ export interface components {
         MakeSheet: {
             /** Format: int32 */
             count: number;
+            /** Format: int32 */
+            makers: number;
             materials: string[];
             /** Format: int32 */
             minutes: number;
@@ -5023,6 +5032,10 @@ export interface components {
             setName: string;
             skill: string;
         };
+        SkillFound: {
+            key: string;
+            name: string;
+        };
         SkillLevels: {
             after: components["schemas"]["Levels"];
             before: components["schemas"]["Levels"];
@@ -5738,6 +5751,7 @@ export interface components {
         };
         Variant: {
             how: string;
+            looks: components["schemas"]["Look"][];
             name: string;
             purpose: string;
         };
@@ -9007,6 +9021,7 @@ export interface operations {
             query: {
                 count: number;
                 age: number;
+                makers?: number;
             };
             header?: never;
             path: {
@@ -9037,6 +9052,7 @@ export interface operations {
             query: {
                 count: number;
                 age: number;
+                makers?: number;
             };
             header?: never;
             path: {

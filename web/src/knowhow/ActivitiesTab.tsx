@@ -145,6 +145,16 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
         </span>
       </div>
       {found.error && <ProblemNote error={found.error} retry={() => found.refetch()} />}
+      {found.data && found.data.skills.length > 0 && (
+        <p>
+          Skills:{' '}
+          {found.data.skills.map((s) => (
+            <button key={s.key} type="button" className={styles.link} onClick={() => props.openSkill(s.key)}>
+              {s.name}
+            </button>
+          ))}
+        </p>
+      )}
       <div className={styles.finder}>
         <ul className={styles.found}>
           {found.data?.found.map((a) => (
@@ -161,9 +171,9 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
                   {a.own && <i className="mute"> ours</i>}
                 </b>
                 <span className="mute">
-                  {a.skillName ?? phaseWords(a)}
-                  {a.skill && a.phases.includes('PLAY') && ', play'} · {a.formation} · age {a.ageFrom} to{' '}
-                  {a.ageTo} · {a.minutesLeast} to {a.minutesMost} min
+                  {a.plain ?? phaseWords(a)}
+                  {a.skill && a.phases.includes('PLAY') && ', play'} · age {a.ageFrom} to {a.ageTo} ·{' '}
+                  {a.minutesLeast} to {a.minutesMost} min
                 </span>
               </button>
             </li>

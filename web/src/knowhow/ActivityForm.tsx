@@ -51,6 +51,12 @@ export function ActivityForm({ form, skills, vocabulary }: ActivityFormProps) {
         <Form.Item name="name" label="Name" rules={[{ required: true, message: 'needs a name' }]}>
           <Input maxLength={60} />
         </Form.Item>
+        <Form.Item name="plain" label="What it is, in plain words" className={styles.wide}>
+          <Input maxLength={120} placeholder="underarm throw at pins, near to far" />
+        </Form.Item>
+        <Form.Item name="also" label="Also looked for as" className={styles.wide}>
+          <Select mode="tags" open={false} placeholder="bowling, subtraction" />
+        </Form.Item>
         <Form.Item
           name="phases"
           label="Serves"

@@ -210,6 +210,11 @@ function Neighbours({ page, openSkill }: { page: Page; openSkill: (key: string) 
           {page.variants.map((v) => (
             <p key={v.name}>
               <b>{v.name}</b>, for {v.purpose}: <span className="mute">{v.how}</span>
+              {v.looks.map((l) => (
+                <span key={l.call}>
+                  <br />“{l.call}” <span className="mute">{l.question}</span>
+                </span>
+              ))}
             </p>
           ))}
         </section>

@@ -78,6 +78,82 @@ class KnowHowTest {
         assertThat(keys(found).stream().limit(5)).contains(meant);
     }
 
+    /** Sport, game, kit, school subject, body part and regional words: one of those meant, or one of that skill, is among the first five. */
+    @ParameterizedTest
+    @CsvSource({
+        "football, kick-for-distance|inside-foot-pass|foot-dribble|foot-trap|lofted-pass",
+        "soccer, kick-for-distance|inside-foot-pass|foot-dribble|foot-trap|lofted-pass",
+        "penalty, last-boat-home",
+        "nutmeg, figureheads",
+        "bowling, underarm-roll",
+        "ten pins, ten-at-the-pier",
+        "boules, drifting-lamp|roll-it-or-send-it",
+        "petanque, underarm-roll|gather-and-return",
+        "skittles, quay-skittles",
+        "volleyball, forearm-pass|underarm-serve",
+        "dig, forearm-pass",
+        "bump, forearm-pass",
+        "serve, underarm-serve",
+        "cricket, two-hand-strike|gather-and-return|overarm-throw",
+        "rounders, two-hand-strike|gather-and-return|overarm-throw",
+        "baseball, two-hand-strike|gather-and-return|overarm-throw",
+        "batting, two-hand-strike",
+        "fielding, gather-and-return",
+        "punt, drop-kick",
+        "drop kick, drop-kick",
+        "rugby, three-on-deck|down-the-file|through-the-moorings",
+        "oval ball, three-on-deck|down-the-file|off-the-tee",
+        "kicking tee, off-the-tee",
+        "american football, three-on-deck",
+        "tag, dodge",
+        "javelin, spear-style-throw",
+        "shot put, push-throw",
+        "athletics, push-throw|spear-style-throw|run-and-sprint-start",
+        "sprint, run-and-sprint-start",
+        "false start, three-points-and-go|bell-or-gull",
+        "long jump, jump-for-distance",
+        "tens frame, ten-at-the-pier|ten-take-away",
+        "subtraction, ten-take-away",
+        "take away, ten-take-away",
+        "maths, underarm-roll",
+        "science, roll-and-chase",
+        "under the leg, under-the-bowsprit|ten-catches-card",
+        "other hand, either-hand-at-the-mast|same-line-other-hand",
+        "left hand, either-hand-at-the-mast|same-line-other-hand",
+        "hamstring, long-sit-low-tide",
+        "shoulder stretch, hug-the-mast",
+        "bean bag, underarm-throw|two-hand-catch",
+        "jump rope, underarm-throw|hop|skip|jump-for-distance|underarm-roll|leap",
+        "basketball, hand-dribble|bounce-pass|two-hand-chest-pass",
+        "tennis, one-hand-forehand-strike",
+        "racquet, one-hand-forehand-strike",
+        "juggle, three-object-juggling"
+    })
+    void whatTeachersCallItIsFound(String words, String meant) {
+        JsonNode found = find("words=" + words.replace(" ", "%20"));
+        assertThat(found.get("guessed").asBoolean()).isFalse();
+        List<String> any = List.of(meant.split("\\|"));
+        List<String> first = new ArrayList<>();
+        found.get("found").valueStream().limit(5).forEach(a -> {
+            first.add(a.get("key").asString());
+            if (a.hasNonNull("skill")) first.add(a.get("skill").asString());
+        });
+        assertThat(first).containsAnyElementsOf(any);
+    }
+
+    /** A word of a sport leads to the skills that it is made of. */
+    @Test
+    void aSportLeadsToItsSkills() {
+        assertThat(find("words=volleyball").get("skills").valueStream().map(s -> s.get("key")
+                        .asString()))
+                .containsExactlyInAnyOrder("forearm-pass", "underarm-serve");
+        assertThat(find("words=punt").get("skills").valueStream().map(s -> s.get("name")
+                        .asString()))
+                .containsExactly("Punt");
+        assertThat(find("words=zzzzqqq").get("skills")).isEmpty();
+        assertThat(find("").get("skills")).isEmpty();
+    }
+
     @Test
     void aGuessIsCalledOne() {
         assertThat(find("words=skittles").get("guessed").asBoolean()).isFalse();

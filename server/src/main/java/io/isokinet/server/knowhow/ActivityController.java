@@ -109,9 +109,13 @@ class ActivityController {
 
     /**
      * @param total how many there are in all
+     * @param skills that the words are of
      * @param guessed true if nothing is spelled like that and these are alike
      */
-    record ActivitiesFound(int total, int of, boolean guessed, List<ActivityLine> found) {}
+    record ActivitiesFound(int total, int of, boolean guessed, List<SkillFound> skills, List<ActivityLine> found) {}
+
+    /** A skill that the words are of. */
+    record SkillFound(String key, String name) {}
 
     /**
      * Activities that fit what is wanted, the best first.
@@ -151,6 +155,9 @@ class ActivityController {
                 fit.size(),
                 now.knowHow().activities().size(),
                 found.guessed(),
+                Finder.skills(now.knowHow(), words).stream()
+                        .map(s -> new SkillFound(s.key(), s.name()))
+                        .toList(),
                 fit.stream()
                         .limit(MOST_LINES)
                         .map(a -> ActivityLine.of(a, knowHows))

@@ -8,11 +8,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * An activity as lists name it.
  *
+ * @param plain what it is, in plain words; null where nobody wrote it and there is no skill
  * @param level null where there is no skill
  */
 record ActivityLine(
         String key,
         String name,
+        @Nullable String plain,
         List<LessonPhase> phases,
         @Nullable String skill,
         @Nullable String skillName,
@@ -31,6 +33,7 @@ record ActivityLine(
         return new ActivityLine(
                 a.key(),
                 a.name(),
+                knowHows.current().library().names().plain(a, knowHows.current()),
                 a.phases().stream().sorted().toList(),
                 a.skill(),
                 a.skill() == null ? null : knowHows.current().skill(a.skill()).name(),

@@ -52,7 +52,7 @@ public record CueView(
                 cue.prerequisites(),
                 cue.condition(),
                 cue.faults().stream()
-                        .map(f -> new FaultView(Mirrored.of(f.seen(), action), Mirrored.of(f.fix(), action)))
+                        .map(f -> new FaultView(Mirrored.of(f.told(), action), Mirrored.of(f.fix(), action)))
                         .toList(),
                 cue.tellMe(),
                 cue.atSpeed() == null

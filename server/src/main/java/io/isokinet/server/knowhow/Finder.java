@@ -6,6 +6,7 @@ import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.activity.Scoring;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library.Symptom;
+import io.isokinet.core.knowhow.Names;
 import io.isokinet.core.quantity.Lengths;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Skill;
@@ -164,7 +165,8 @@ class Finder {
                 a.needs().stream().map(Need::what).collect(Collectors.joining(" ")),
                 a.needs().stream().map(n -> known.item(n.prefers()).name()).collect(Collectors.joining(" ")),
                 a.countsAsOne() == null ? "" : a.countsAsOne(),
-                a.question() == null ? "" : a.question());
+                a.question() == null ? "" : a.question(),
+                otherwise(a, known));
         return new MapSqlParameterSource()
                 .addValue("pack", pack)
                 .addValue("kind", Kind.ACTIVITY.name())
@@ -182,10 +184,39 @@ class Finder {
                 .addValue("most", a.minutesMost());
     }
 
+    /** What else it is looked for by: its own other words twice, so that it comes before what only shares a skill or a thing with it. */
+    private static String otherwise(Activity a, KnowHow known) {
+        Names names = known.library().names();
+        List<String> words = new ArrayList<>();
+        String plain = names.plain(a, known);
+        for (int i = 0; i < 2; i++) {
+            if (plain != null) words.add(plain);
+            words.addAll(names.also(a.key()));
+        }
+        if (a.skill() != null) words.addAll(names.also(a.skill()));
+        for (Need need : a.needs()) words.addAll(names.also(need.prefers()));
+        for (String cue : a.showsWell()) words.add(known.cue(cue).bodyPart());
+        if (a.conduct().link() != null) words.add(a.conduct().link().subject());
+        return String.join(" ", words);
+    }
+
+    /** Skills that all of the words are in, by their names and what else they are called. */
+    static List<Skill> skills(KnowHow known, @Nullable String text) {
+        List<String> words = typed(text);
+        if (words.isEmpty()) return List.of();
+        return known.skills().stream()
+                .filter(s -> {
+                    List<String> there = words(s.name() + " "
+                            + String.join(" ", known.library().names().also(s.key())));
+                    return words.stream().allMatch(w -> there.stream().anyMatch(t -> t.startsWith(w)));
+                })
+                .toList();
+    }
+
     /** The keys that fit, the best first. */
     @Transactional
     Found find(Kind kind, List<String> packs, Wanted wanted) {
-        List<String> words = words(wanted.words());
+        List<String> words = typed(wanted.words());
         if (words.isEmpty()) return new Found(query(kind, packs, wanted, null), false);
         String query = words.stream().map(Finder::begins).collect(Collectors.joining(" & "));
         List<String> keys = query(kind, packs, wanted, query);
@@ -222,11 +253,15 @@ class Finder {
         return "'" + word + "':*";
     }
 
+    private static List<String> typed(@Nullable String text) {
+        List<String> all = words(text);
+        return all.subList(0, Math.min(MOST_WORDS, all.size()));
+    }
+
     private static List<String> words(@Nullable String text) {
         if (text == null) return List.of();
         return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"))
                 .filter(w -> !w.isEmpty())
-                .limit(MOST_WORDS)
                 .toList();
     }
 
@@ -243,7 +278,11 @@ class Finder {
         also(where, values, ":age between e.age_from and e.age_to", "age", wanted.age());
         also(where, values, "e.minutes_least <= :minutes", "minutes", wanted.minutes());
         also(where, values, "e.doc @@ to_tsquery('english', :query)", "query", query);
-        String order = query == null ? "" : "ts_rank(e.doc, to_tsquery('english', :query)) desc, ";
+        // As it was typed, small words and all, comes first: "under the leg" is more than a leg.
+        if (query != null) values.put("typed", String.join(" ", words(wanted.words())));
+        String order = query == null
+                ? ""
+                : "position(:typed in lower(e.name || ' ' || e.words)) = 0, ts_rank(e.doc, to_tsquery('english', :query)) desc, ";
         return jdbc.sql("select e.key from know_how_entry e" + where + " order by " + order
                         + "e.skill nulls last, e.level, e.name")
                 .params(values)

@@ -80,7 +80,7 @@ class SymptomController {
             var fault = cue.faults().get(Integer.parseInt(key.substring(hash + 1)));
             return symptom(
                     key,
-                    CueView.Mirrored.of(fault.seen(), action),
+                    CueView.Mirrored.of(fault.told(), action),
                     null,
                     CueView.Mirrored.of(fault.fix(), action),
                     cue,
