@@ -28,7 +28,15 @@ interface Slot {
 const ladders = Object.keys(families) as (keyof typeof families)[]
 
 /** What can be said before it is planned: why it cannot be so, and which wishes cannot be had. */
-function Ahead({ said, error }: { said?: Schemas['AheadView']; error: unknown }) {
+function Ahead({
+  said,
+  error,
+  take,
+}: {
+  said?: Schemas['AheadView']
+  error: unknown
+  take: (wishes: Wishes) => void
+}) {
   if (error instanceof Problem && error.status === 400) return <ProblemNote error={error} />
   if (!said || (said.questions.length === 0 && said.wishes.length === 0)) return null
   return (
@@ -44,6 +52,9 @@ function Ahead({ said, error }: { said?: Schemas['AheadView']; error: unknown })
           <li key={w}>{w}</li>
         ))}
       </ul>
+      {said.instead && (
+        <Button onClick={() => said.instead && take(said.instead)}>Give that up and plan all the same</Button>
+      )}
     </section>
   )
 }
@@ -355,7 +366,7 @@ export default function NewUnitPage() {
           </span>
         </form>
         <aside className={styles.aside}>
-          {missing === null && <Ahead said={ahead.data} error={ahead.error} />}
+          {missing === null && <Ahead said={ahead.data} error={ahead.error} take={setWishes} />}
           {planning.progress?.lessons ? (
             <>
               <h2>The best so far</h2>

@@ -160,6 +160,13 @@ class CueChoicesTest {
                                         List.of(SET, "two-hand-catch/components", "overarm-throw/components"))))
                 .json();
         assertThat(tooMany.get("questions")).isNotEmpty();
+        // Fewer skills are no wish: there is none to give up in one press.
+        assertThat(tooMany.hasNonNull("instead")).isFalse();
+        JsonNode tooLong = school.as
+                .post("/api/classes/" + curlews + "/ahead", form(11, 60, Map.of("cueSets", List.of("leap/components"))))
+                .json();
+        assertThat(tooLong.get("questions").toString()).contains("come too often");
+        assertThat(tooLong.get("instead").get("repeats").asBoolean()).isTrue();
         assertThat(school.as.get("/api/units").json()).isEmpty();
     }
 

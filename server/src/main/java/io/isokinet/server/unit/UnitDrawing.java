@@ -82,7 +82,7 @@ final class UnitDrawing {
                 plan.leftOver().stream().map(c -> knowHow.cue(c).call()).toList());
     }
 
-    private static WishesView wishes(Wishes w) {
+    static WishesView wishes(Wishes w) {
         return new WishesView(
                 w.order(),
                 w.newCuesPerLesson(),

@@ -26,6 +26,7 @@ import io.isokinet.server.place.Spaces;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.unit.PlanningDesk.Onlooker;
 import io.isokinet.server.unit.RevisionRow.Made;
+import io.isokinet.server.unit.UnitView.WishesView;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -195,16 +196,26 @@ public class UnitPlanning {
      *
      * @param questions why it cannot be planned so, with ways out; empty if nothing is known against it
      * @param wishes what of the wishes cannot be had
+     * @param instead wishes with which it could be planned; null where other wishes are no way out
      */
-    record AheadView(List<String> questions, List<String> wishes) {}
+    record AheadView(
+            List<String> questions,
+            List<String> wishes,
+            @Nullable WishesView instead) {}
 
     /** What can be said of a unit before minutes are spent on it. */
     AheadView ahead(UnitForm form) {
         Draft draft = read(() -> open(Ids.next(), form));
         UnitProblem problem = read(() -> reader.problem(draft.unit(), draft.body(), draft.lessons(), NONE));
         Candidates candidates = new Candidates(problem);
-        List<String> questions = new Frame(problem, candidates, () -> Ids.next().toString()).whyNot();
-        return new AheadView(questions, questions.isEmpty() ? WishesKept.ahead(problem, candidates) : List.of());
+        Frame frame = new Frame(problem, candidates, () -> Ids.next().toString());
+        List<String> questions = frame.whyNot();
+        UnitProblem eased = frame.eased();
+        boolean wishesAlone = eased != null && eased.targets().equals(problem.targets());
+        return new AheadView(
+                questions,
+                questions.isEmpty() ? WishesKept.ahead(problem, candidates) : List.of(),
+                wishesAlone ? UnitDrawing.wishes(eased.wishes()) : null);
     }
 
     /** Plans again what is neither taught nor locked. */
