@@ -8736,7 +8736,7 @@ export interface operations {
     getLessonsByIdPaper: {
         parameters: {
             query: {
-                kind: "SHEET" | "CUE_CARDS" | "STATION_CARDS" | "SCORE_CARDS" | "HOME_SHEET";
+                kind: "SHEET" | "CUE_CARDS" | "STATION_CARDS" | "CHALLENGE_CARDS" | "SCORE_CARDS" | "HOME_SHEET";
             };
             header?: never;
             path: {

@@ -40,6 +40,7 @@ const PAPERS = [
   ['SHEET', 'Lesson sheet'],
   ['CUE_CARDS', 'Cue cards for the wall'],
   ['STATION_CARDS', 'Set-up cards'],
+  ['CHALLENGE_CARDS', 'Challenge cards'],
   ['SCORE_CARDS', 'Score cards'],
   ['HOME_SHEET', 'For home'],
 ] as const

@@ -366,7 +366,8 @@ public final class Made {
                             closes,
                             occasion,
                             warms,
-                            null),
+                            null,
+                            List.of()),
                     List.of());
         }
     }

@@ -467,7 +467,8 @@ final class PackMapper {
                 strings(node, "warms").stream()
                         .map(w -> constant(Body.class, w))
                         .collect(Collectors.toSet()),
-                optional(node, "home"));
+                optional(node, "home"),
+                strings(node, "card"));
     }
 
     private static List<Need> needs(JsonNode node) {

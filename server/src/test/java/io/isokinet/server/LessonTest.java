@@ -363,7 +363,14 @@ class LessonTest {
         for (JsonNode c : sheet.get("cues"))
             assertThat(cards.replaceAll("\\s+", " "))
                     .contains(c.get("call").get("notSettled").asString());
-        assertThat(text("/api/lessons/" + lesson + "/paper?kind=STATION_CARDS")).contains("Set out");
+        assertThat(text("/api/lessons/" + lesson + "/paper?kind=STATION_CARDS"))
+                .contains("Set out")
+                .contains("of your steps");
+        String challenge = text("/api/lessons/" + lesson + "/paper?kind=CHALLENGE_CARDS");
+        for (JsonNode s : stretches(sheet))
+            if (s.get("task").hasNonNull("countsAsOne"))
+                assertThat(challenge).contains(s.get("plan").get("name").asString());
+        assertThat(challenge).contains("Favourite").contains("go on in your own time");
         assertThat(text("/api/lessons/" + lesson + "/paper?kind=SCORE_CARDS")).contains("Best or sum");
         assertThat(text("/api/lessons/" + lesson + "/paper?kind=HOME_SHEET"))
                 .contains("To try together")

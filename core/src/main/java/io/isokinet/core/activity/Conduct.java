@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param occasion when in a unit it belongs
  * @param warms what of a body a warm-up warms; empty where it does not say
  * @param home how to do it at home; null where that makes no sense
+ * @param card tasks that a child goes down in its own time, from a card; empty where there is one task
  */
 public record Conduct(
         Scoring scoring,
@@ -33,7 +34,8 @@ public record Conduct(
         @Nullable String closes,
         Occasion occasion,
         Set<Body> warms,
-        @Nullable String home) {
+        @Nullable String home,
+        List<String> card) {
     /** For an activity that says nothing of it. */
     public static final Conduct USUAL = new Conduct(
             Scoring.NONE,
@@ -47,7 +49,8 @@ public record Conduct(
             null,
             Occasion.ANY,
             Set.of(),
-            null);
+            null,
+            List.of());
 
     /** A question that belongs to another subject, with its answer. */
     public record Link(String subject, String ask, String answer) {}
@@ -55,5 +58,6 @@ public record Conduct(
     public Conduct {
         roles = List.copyOf(roles);
         warms = Set.copyOf(warms);
+        card = List.copyOf(card);
     }
 }

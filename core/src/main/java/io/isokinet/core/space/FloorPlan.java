@@ -3,6 +3,8 @@ package io.isokinet.core.space;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.quantity.Length;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,6 +41,43 @@ public record FloorPlan(
         vantages = List.copyOf(vantages);
         findings = List.copyOf(findings);
         reasons = List.copyOf(reasons);
+    }
+
+    /** The floor of one group alone, with what is on it, in a corner of its own and turned to lie along: how one lane is set out. Empty where all share the floor. */
+    public Optional<FloorPlan> only(int group) {
+        return areas.stream().filter(a -> a.group() == group).findFirst().map(a -> only(a.rect(), group));
+    }
+
+    private FloorPlan only(Rect rect, int group) {
+        boolean turned = rect.h() > rect.w();
+        UnaryOperator<Point> moved = p -> turned
+                ? new Point(p.y() - rect.y(), rect.x() + rect.w() - p.x())
+                : new Point(p.x() - rect.x(), p.y() - rect.y());
+        double along = Math.max(rect.w(), rect.h());
+        double across = Math.min(rect.w(), rect.h());
+        return new FloorPlan(
+                new Length(along),
+                new Length(across),
+                List.of(new Area(group, new Rect(0, 0, along, across), false)),
+                spots.stream()
+                        .filter(s -> s.group() == group)
+                        .map(s -> new Spot(
+                                s.does(), moved.apply(s.at()), s.group(), s.place(), s.leftHanded(), s.label()))
+                        .toList(),
+                lines.stream()
+                        .filter(l -> rect.holds(l.from()) && rect.holds(l.to()))
+                        .map(l -> new Line(l.kind(), moved.apply(l.from()), moved.apply(l.to()), l.label()))
+                        .toList(),
+                things.stream()
+                        .filter(t -> t.group() == group)
+                        .map(t -> new Thing(t.kind(), moved.apply(t.at()), t.size(), t.group(), t.label()))
+                        .toList(),
+                List.of(),
+                moved.apply(teacher),
+                List.of(),
+                null,
+                List.of(),
+                List.of());
     }
 
     /**
@@ -94,6 +133,9 @@ public record FloorPlan(
 
     /** @param size its width in metres @param group -1 if it is everybody's */
     public record Thing(Kind kind, Point at, double size, int group, String label) {
+        /** Between neighbours in a row of pins, in metres: twelve inches. USBC Equipment Specifications. */
+        public static final double PIN_GAP = 0.3048;
+
         public enum Kind {
             PIN,
             TARGET,

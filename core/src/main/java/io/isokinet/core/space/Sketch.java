@@ -20,8 +20,6 @@ import org.jspecify.annotations.Nullable;
 
 /** A floor plan while it is drawn: a class for each formation, and here what they have in common. */
 abstract class Sketch {
-    /** Between neighbours of a triangle of pins: 12 in, rows 263.96 mm. USBC Equipment Specifications. */
-    private static final double PIN_GAP = 0.3048;
 
     private static final int MOST_SCORERS = 6;
 
@@ -203,7 +201,7 @@ abstract class Sketch {
             for (int i = 0; i <= r; i++)
                 things.add(new Thing(
                         piece.kind(),
-                        f.at(inside(f, u + r * PIN_ROW), middle + (i - r / 2.0) * PIN_GAP),
+                        f.at(inside(f, u + r * PIN_ROW), middle + (i - r / 2.0) * Thing.PIN_GAP),
                         piece.width(),
                         g,
                         piece.label()));

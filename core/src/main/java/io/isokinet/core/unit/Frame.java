@@ -1,5 +1,6 @@
 package io.isokinet.core.unit;
 
+import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -78,6 +79,7 @@ public final class Frame {
     private final List<Slot> slots = new ArrayList<>();
     private final List<String> certificates = new ArrayList<>();
     private final Map<Set<LessonPhase>, List<Integer>> missing = new LinkedHashMap<>();
+    private final Map<Integer, Map<Set<LessonPhase>, Fitting>> fitting = new HashMap<>();
 
     /** @param ids a new stable id for each new segment */
     public Frame(UnitProblem problem, Candidates candidates, Supplier<String> ids) {
@@ -197,8 +199,28 @@ public final class Frame {
     /** How many different activities that serve these phases a lesson has, if none is done too often over the unit. */
     private int share(int lesson, Set<LessonPhase> phases) {
         int lessons = problem.lessons().size();
-        long there = candidates.serving(lesson, phases).size();
-        return (int) (there * Skeleton.uses(lessons) / lessons);
+        return (int) (uses(lesson, phases, lessons) / lessons);
+    }
+
+    /** Uses that activities which serve these phases have room for: what works on the shape alone fewer, if there is more above it. */
+    private long uses(int lesson, Set<LessonPhase> phases, int lessons) {
+        Fitting there = fitting.computeIfAbsent(lesson, l -> new HashMap<>())
+                .computeIfAbsent(phases, p -> fitting(candidates.serving(lesson, p)));
+        int each = Skeleton.uses(lessons);
+        return there.shapes() * Math.min(Skeleton.SHAPES, each) + there.others() * each;
+    }
+
+    /** @param shapes activities that work on the shape alone where there is more above it */
+    private record Fitting(long shapes, long others) {}
+
+    private Fitting fitting(List<Activity> there) {
+        long shapes = there.stream()
+                .filter(a -> !a.isGame()
+                        && a.rung() != null
+                        && a.rung().level() == 1
+                        && candidates.reach().highest(String.valueOf(a.skill())) > 1)
+                .count();
+        return new Fitting(shapes, there.size() - shapes);
     }
 
     private int fixedOr(Choice lock, boolean least) {
@@ -438,13 +460,13 @@ public final class Frame {
         int games = candidates.serving(free, GAME).size();
         if (drills == 0 || games == 0) return List.of();
         int byDrills = all;
-        while (byDrills > 1 && !carry(minutes, byDrills, drills, Integer.MAX_VALUE / all)) byDrills--;
+        while (byDrills > 1 && !carry(minutes, free, byDrills, false)) byDrills--;
         int byGames = all;
-        while (byGames > 1 && !plays(minutes, byGames, drills, games)) byGames--;
+        while (byGames > 1 && !plays(minutes, free, byGames)) byGames--;
         if (byDrills == all && byGames == all) return List.of();
         int lessons = Math.min(byDrills, byGames);
         int shorter = minutes;
-        while (shorter > Skeleton.SHORTEST && !carry(shorter, all, drills, games)) shorter--;
+        while (shorter > Skeleton.SHORTEST && !carry(shorter, free, all, true)) shorter--;
         return List.of(
                 "%d drill%s and %d game%s fit here: enough for %d lesson%s of %d minutes before they come too often, and there are %d. Plan fewer lessons%s, add a skill, or get what other drills need."
                         .formatted(
@@ -456,29 +478,27 @@ public final class Frame {
                                 lessons == 1 ? "" : "s",
                                 minutes,
                                 all,
-                                carry(shorter, all, drills, games) ? ", make them %d minutes".formatted(shorter) : ""));
-    }
-
-    private static int share(int there, int uses, int lessons) {
-        return (int) Math.min(Integer.MAX_VALUE, (long) there * uses / lessons);
+                                carry(shorter, free, all, true) ? ", make them %d minutes".formatted(shorter) : ""));
     }
 
     /** True if the games of so many lessons need not come too often, where drills are as few as they are. */
-    private static boolean plays(int minutes, int lessons, int drills, int games) {
-        int uses = Skeleton.uses(lessons);
-        long played = Skeleton.of(minutes, false, share(drills, uses, lessons), share(games, uses, lessons)).stream()
-                .filter(GAME::equals)
-                .count();
-        return played * lessons <= (long) games * uses;
+    private boolean plays(int minutes, int lesson, int lessons) {
+        return count(minutes, lesson, lessons, GAME) * lessons <= uses(lesson, GAME, lessons);
     }
 
-    private static boolean carry(int minutes, int lessons, int drills, int games) {
-        int uses = Skeleton.uses(lessons);
-        List<Set<LessonPhase>> row =
-                Skeleton.of(minutes, false, share(drills, uses, lessons), share(games, uses, lessons));
-        long drilled = row.stream().filter(DRILL::equals).count();
-        long played = row.stream().filter(GAME::equals).count();
-        return drilled * lessons <= (long) drills * uses && played * lessons <= (long) games * uses;
+    /** @param games false to ask of drills alone */
+    private boolean carry(int minutes, int lesson, int lessons, boolean games) {
+        return count(minutes, lesson, lessons, DRILL) * lessons <= uses(lesson, DRILL, lessons)
+                && (!games || plays(minutes, lesson, lessons));
+    }
+
+    /** Parts of a kind in a lesson of so many minutes, of so many alike. */
+    private long count(int minutes, int lesson, int lessons, Set<LessonPhase> part) {
+        int drills = (int) (uses(lesson, DRILL, lessons) / lessons);
+        int games = (int) (uses(lesson, GAME, lessons) / lessons);
+        return Skeleton.of(minutes, false, drills, games).stream()
+                .filter(part::equals)
+                .count();
     }
 
     /** The first piece of work of a unit must stand on a rung that the class can step on. */

@@ -30,6 +30,9 @@ public final class Skeleton {
 
     private Skeleton() {}
 
+    /** Lessons of a skill in which its shape alone may be worked on. */
+    public static final int SHAPES = 2;
+
     /** Uses of one activity that a unit has room for before it is worn out, once a lesson. */
     static int uses(int lessons) {
         return lessons / IN_LESSONS * USES + Math.min(USES, lessons % IN_LESSONS);

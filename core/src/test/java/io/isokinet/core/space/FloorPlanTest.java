@@ -98,6 +98,26 @@ class FloorPlanTest {
                 .hasMessageContaining("room for 7");
     }
 
+    /** The hall's lanes lie across; on a card one lies along, with all that is its own as far apart as it was. */
+    @Test
+    void oneLaneAloneKeepsWhatIsItsOwn() {
+        FloorPlan plan = FloorPlanner.of(LANES);
+        FloorPlan lane = plan.only(2).orElseThrow();
+        assertThat(lane.length().metres()).isGreaterThan(lane.width().metres());
+        List<Point> before = plan.spots().stream()
+                .filter(s -> s.group() == 2)
+                .map(FloorPlan.Spot::at)
+                .toList();
+        List<Point> after = lane.spots().stream().map(FloorPlan.Spot::at).toList();
+        assertThat(after).hasSameSizeAs(before).hasSize(4);
+        for (int i = 1; i < after.size(); i++)
+            assertThat(after.get(0).to(after.get(i))).isCloseTo(before.get(0).to(before.get(i)), within(1e-9));
+        assertThat(after)
+                .allMatch(new Rect(0, 0, lane.length().metres(), lane.width().metres())::holds);
+        assertThat(lane.things()).allMatch(t -> t.group() == 2);
+        assertThat(plan.only(9)).isEmpty();
+    }
+
     @Test
     void lanesSendToTheUsableWallAndTheTeacherStandsOutsideThem() {
         FloorPlan plan = FloorPlanner.of(LANES);

@@ -153,6 +153,18 @@ class FrameTest {
         assertThat(frame(four.eased()).certificates()).isEmpty();
     }
 
+    /** A drill above the shape carries three of six lessons, the shape two: five in all. */
+    @Test
+    void workOnTheShapeCarriesTwoLessons() {
+        Predicate<Activity> low =
+                a -> a.isGame() || a.rung() == null || a.rung().level() <= 2;
+        assertThat(frame(rolling(5, 30, low)).certificates()).isEmpty();
+        assertThat(frame(rolling(6, 30, low)).certificates())
+                .singleElement()
+                .asString()
+                .startsWith("2 drills and 4 games fit here: enough for 5 lessons of 30 minutes");
+    }
+
     /** A game on level 4 wants three drills; a lesson of 30 minutes has two, and with leave to skip a level two are enough. */
     @Test
     void aFirstGameTooManyLevelsUpIsAskedAbout() {

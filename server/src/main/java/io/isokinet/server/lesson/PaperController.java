@@ -59,6 +59,7 @@ class PaperController {
         SHEET,
         CUE_CARDS,
         STATION_CARDS,
+        CHALLENGE_CARDS,
         SCORE_CARDS,
         HOME_SHEET
     }
@@ -79,7 +80,8 @@ class PaperController {
                 switch (kind) {
                     case SHEET -> papers.sheets(title, List.of(worked));
                     case CUE_CARDS -> papers.cueCards(title, sheet.cues());
-                    case STATION_CARDS -> papers.stationCards(title, sheet);
+                    case STATION_CARDS -> papers.setUpCards(title, worked, knowHows.current());
+                    case CHALLENGE_CARDS -> papers.challengeCards(title, worked, knowHows.current());
                     case SCORE_CARDS -> papers.scoreCards(title, sheet);
                     case HOME_SHEET -> papers.homeSheet(sheet, knowHows.current());
                 });

@@ -84,16 +84,14 @@ class Papers {
         return press.print("cue-cards", title, Map.of("cues", cues));
     }
 
-    /** How each stretch is set out, for children to do it. */
-    byte[] stationCards(String title, SheetView sheet) {
-        return press.print(
-                "station-cards",
-                title,
-                Map.of(
-                        "stretches",
-                        sheet.segments().stream()
-                                .filter(s -> !s.kit().isEmpty())
-                                .toList()));
+    /** How one lane of each stretch is set out, for children to do it: four on a page. */
+    byte[] setUpCards(String title, LessonWork worked, KnowHow known) {
+        return press.print("set-up-cards", title, Map.of("cards", LaneCards.setUps(worked, known)));
+    }
+
+    /** What a child tries in its own time: four on a page. */
+    byte[] challengeCards(String title, LessonWork worked, KnowHow known) {
+        return press.print("challenge-cards", title, Map.of("cards", LaneCards.challenges(worked, known)));
     }
 
     /** @param group null where there are no groups */
@@ -127,12 +125,23 @@ class Papers {
     }
 
     /**
-     * This week's cues and two things to try at home, an easier and a harder one, by the rungs of the lesson's skills; with
+     * This week's cues, what of the lesson itself can be done at home, and an easier and a harder thing by the rungs of its skills; with
      * household things, cautions, and a box to write in.
      */
     byte[] homeSheet(SheetView sheet, KnowHow known) {
         Set<String> skills =
                 sheet.cues().stream().map(CueView::skill).collect(Collectors.toCollection(LinkedHashSet::new));
+        List<HomeGame> own = sheet.segments().stream()
+                .filter(s -> known.hasActivity(s.plan().activity()))
+                .map(s -> known.activity(s.plan().activity()))
+                .filter(a -> a.conduct().home() != null)
+                .map(a -> new HomeGame(
+                        a.name(),
+                        known.library().names().plain(a, known),
+                        Objects.requireNonNull(a.conduct().home()),
+                        a.conduct().card()))
+                .distinct()
+                .toList();
         List<HomeTry> tries = new ArrayList<>();
         for (String skill : skills) {
             List<Activity> home = known.activities().stream()
@@ -146,8 +155,13 @@ class Papers {
                     home.size() < 2 ? null : home.get(home.size() - 1).conduct().home()));
         }
         return press.print(
-                "home-sheet", "To try together: " + sheet.className(), Map.of("cues", sheet.cues(), "tries", tries));
+                "home-sheet",
+                "To try together: " + sheet.className(),
+                Map.of("cues", sheet.cues(), "own", own, "tries", tries));
     }
+
+    /** @param card tasks to go down, empty where there is one */
+    record HomeGame(String name, @Nullable String plain, String how, List<String> card) {}
 
     /** @param harder null where there is only one */
     record HomeTry(String skill, String easier, @Nullable String harder) {}

@@ -35,12 +35,12 @@ public final class FloorSvg {
     /** Size of texts in centimetres of the floor. */
     private final double text;
 
-    private FloorSvg(FloorPlan plan, Place place) {
+    private FloorSvg(FloorPlan plan, Place place, double texts) {
         this.plan = plan;
         this.place = place;
         this.length = plan.length().metres() * 100;
         this.width = plan.width().metres() * 100;
-        this.text = length / 34;
+        this.text = length / texts;
     }
 
     /**
@@ -48,7 +48,37 @@ public final class FloorSvg {
      * @param scale one to so many, for print; null to fill what there is
      */
     public static String of(FloorPlan plan, Place place, String title, @Nullable Integer scale) {
-        return new FloorSvg(plan, place).draw(title, scale);
+        return new FloorSvg(plan, place, 34).draw(title, scale);
+    }
+
+    /**
+     * One lane or group for a card: what stands and lies on its floor and who stands where, and nothing of the room.
+     *
+     * @param millimetres it may be wide on paper; half of that high at most
+     * @return null where all share the floor
+     */
+    public static @Nullable String ofGroup(FloorPlan plan, Place place, int group, String title, double millimetres) {
+        return plan.only(group)
+                .map(own -> new FloorSvg(own, place, 16).drawGroup(title, millimetres))
+                .orElse(null);
+    }
+
+    private String drawGroup(String title, double millimetres) {
+        double w = length + 2 * EDGE;
+        double h = width + 2 * EDGE;
+        double each = Math.min(millimetres / w, millimetres / 2 / h);
+        out.append(f(
+                        "<svg xmlns='http://www.w3.org/2000/svg' viewBox='%.0f %.0f %.0f %.0f' width='%.1fmm' height='%.1fmm'",
+                        -EDGE, -EDGE, w, h, w * each, h * each))
+                .append(" role='img' font-family=\"'Atkinson Hyperlegible', sans-serif\"><title>")
+                .append(escaped(title))
+                .append("</title>");
+        out.append(f(
+                "<rect width='%.0f' height='%.0f' fill='#FFFFFF' stroke='%s' stroke-width='3'/>", length, width, INK));
+        plan.lines().forEach(this::line);
+        plan.things().forEach(this::thing);
+        plan.spots().forEach(this::spot);
+        return out.append("</svg>").toString();
     }
 
     /** The largest usual scale at which a floor is at most so wide on paper. */

@@ -3,6 +3,7 @@ package io.isokinet.core.unit.rule;
 import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Segment;
+import io.isokinet.core.unit.Skeleton;
 import io.isokinet.core.unit.Target;
 import java.util.List;
 
@@ -16,7 +17,7 @@ public final class ShapeWorkIsShort extends Rule {
     }
 
     /** Lessons of a skill in which its shape may be worked on. */
-    public static final int LESSONS = 2;
+    public static final int LESSONS = Skeleton.SHAPES;
 
     /** True if a segment is work on the shape alone. */
     private static boolean isShape(Segment s, String skill) {
