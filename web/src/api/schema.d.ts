@@ -3771,6 +3771,8 @@ export interface components {
         };
         KitLine: {
             /** Format: int32 */
+            among: number;
+            /** Format: int32 */
             count: number;
             /** @enum {string} */
             effect?: "EASIER" | "HARDER" | "SAME" | "SAFER";

@@ -148,10 +148,13 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
       {found.data && found.data.skills.length > 0 && (
         <p>
           Skills:{' '}
-          {found.data.skills.map((s) => (
-            <button key={s.key} type="button" className={styles.link} onClick={() => props.openSkill(s.key)}>
-              {s.name}
-            </button>
+          {found.data.skills.map((s, i) => (
+            <span key={s.key}>
+              {i > 0 && ', '}
+              <button type="button" className={styles.link} onClick={() => props.openSkill(s.key)}>
+                {s.name}
+              </button>
+            </span>
           ))}
         </p>
       )}

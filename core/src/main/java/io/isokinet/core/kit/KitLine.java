@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param effect what it does to the task, compared with what the task was made for; null for that itself
  * @param seconds to put it on, for all of them; 0 for what is not worn
  * @param reason why this one instead; null for that itself
+ * @param among how many groups have it; 0 where all have the same
  * @param groups which groups have it, "groups 1 to 3", where groups have unlike things; null where all have the same
  */
 public record KitLine(
@@ -23,6 +24,7 @@ public record KitLine(
         @Nullable Effect effect,
         int seconds,
         @Nullable String reason,
+        int among,
         @Nullable String groups) {
     /** One that all have alike. */
     public KitLine(
@@ -33,7 +35,7 @@ public record KitLine(
             @Nullable Effect effect,
             int seconds,
             @Nullable String reason) {
-        this(what, item, count, words, effect, seconds, reason, null);
+        this(what, item, count, words, effect, seconds, reason, 0, null);
     }
 
     /** The same for some groups alone. */
@@ -46,6 +48,7 @@ public record KitLine(
                 effect,
                 seconds,
                 reason,
+                to - from + 1,
                 to == from ? "group " + from : "groups %d %s %d".formatted(from, to == from + 1 ? "and" : "to", to));
     }
 

@@ -65,7 +65,8 @@ final class LaneCards {
                     line(asked, new Age(worked.view().age())),
                     pins
                             ? Words.say(
-                                    "A hand and a half (%.0f cm) from one to the next.", FloorPlan.Thing.PIN_GAP * 100)
+                                    "In a row or a triangle %.0f cm from one to the next, a hand and a half.",
+                                    FloorPlan.Thing.PIN_GAP * 100)
                             : null,
                     s.task().setUp(),
                     layout == null ? null : layout.check(),
@@ -88,6 +89,8 @@ final class LaneCards {
                 .findFirst()
                 .map(Need::per)
                 .orElse(Need.Per.CLASS);
+        if (line.among() > 0 && line.count() % line.among() == 0)
+            return "%s (%s)".formatted(known.item(line.item()).counted(line.count() / line.among()), line.groups());
         if (line.groups() != null) return line.words() + ", " + line.groups();
         return switch (per) {
             case CLASS -> line.words() + " for all";

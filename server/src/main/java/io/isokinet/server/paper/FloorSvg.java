@@ -26,6 +26,8 @@ public final class FloorSvg {
     private static final String GREEN = "#0E5A4A";
     private static final String FAINT = "#8A8371";
     private static final double EDGE = 30;
+    /** Smaller things could not be seen on a card, in metres. */
+    private static final double LEAST_SEEN = 0.2;
 
     private final StringBuilder out = new StringBuilder();
     private final FloorPlan plan;
@@ -75,9 +77,10 @@ public final class FloorSvg {
                 .append("</title>");
         out.append(f(
                 "<rect width='%.0f' height='%.0f' fill='#FFFFFF' stroke='%s' stroke-width='3'/>", length, width, INK));
-        plan.lines().forEach(this::line);
-        plan.things().forEach(this::thing);
-        plan.spots().forEach(this::spot);
+        // How far a line is stands beside the drawing; in so small a one a label would lie under the children.
+        plan.lines().forEach(l -> line(new Line(l.kind(), l.from(), l.to(), "")));
+        plan.things().forEach(t -> thing(new Thing(t.kind(), t.at(), Math.max(t.size(), LEAST_SEEN), t.group(), "")));
+        plan.spots().forEach(s -> spot(new Spot(s.does(), s.at(), s.group(), s.place(), false, "")));
         return out.append("</svg>").toString();
     }
 
