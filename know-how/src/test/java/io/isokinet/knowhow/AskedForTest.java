@@ -15,12 +15,18 @@ import io.isokinet.core.skill.Skill;
 import io.isokinet.core.thing.Cupboard;
 import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.UnitProblem;
+import io.isokinet.core.unit.Wishes;
+import io.isokinet.core.unit.search.ConstructivePlanner;
+import io.isokinet.core.unit.search.Outcome;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Random;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -73,6 +79,47 @@ class AskedForTest {
         assertThat(refused).isEmpty();
     }
 
+    /** Each stands in a unit of seeded classes that wishes for it, and nothing is broken there. */
+    @Test
+    void whatWasAddedIsPlanned() throws IOException {
+        Random random = new Random(21);
+        List<String> missing = new ArrayList<>();
+        for (String key : keys()) {
+            if (!KNOWN.hasActivity(key)) continue;
+            Activity a = KNOWN.activity(key);
+            boolean there = false;
+            for (int unit = 0; unit < 5 && !there; unit++) there = planned(a, random);
+            if (!there) missing.add(key);
+        }
+        assertThat(missing).isEmpty();
+    }
+
+    /** Of ages that it is for, 16 to 31 children, six lessons of 45 minutes, one skill. */
+    private static boolean planned(Activity a, Random random) {
+        int age = a.ageFrom() + 1 + random.nextInt(a.ageTo() - a.ageFrom());
+        String skill = a.skill() == null ? "underarm-roll" : a.skill();
+        UnitProblem p = Fixtures.problem(age, 16 + random.nextInt(16), 6, 45, WIDE, "components", skill);
+        Wishes wishes = new Wishes(
+                Wishes.Order.INTERLEAVED,
+                null,
+                Wishes.Tempo.AS_IT_COMES,
+                Wishes.Taste.AS_IT_COMES,
+                false,
+                false,
+                true,
+                Set.of(a.key()),
+                Set.of(),
+                Map.of(),
+                Wishes.Ending.AS_IT_COMES);
+        UnitProblem wished = new UnitProblem(
+                p.profile(), p.lessons(), p.targets(), p.cues(), p.reached(), KNOWN, FULL, wishes, List.of());
+        Outcome outcome = new ConstructivePlanner().plan(wished, Fixtures.ids(), 3000);
+        return outcome instanceof Outcome.Planned planned
+                && planned.broken().isEmpty()
+                && planned.plan().all().stream()
+                        .anyMatch(s -> s.activity().key().equals(a.key()));
+    }
+
     /** Each says in plain words what it is, beside its harbour name. */
     @Test
     void whatWasAddedSaysWhatItIs() throws IOException {
@@ -90,6 +137,23 @@ class AskedForTest {
             if (a.serves(LessonPhase.WARM) || a.serves(LessonPhase.CLOSE))
                 assertThat(a.conduct().warms()).as(a.key()).isNotEmpty();
         }
+    }
+
+    /** At home there are no bare balloons and nothing hard; a game that can be played there says how. Fact of the trade. */
+    @Test
+    void whatIsDoneAtHomeIsSafe() {
+        List<String> home = KNOWN.activities().stream()
+                .map(a -> a.conduct().home())
+                .filter(Objects::nonNull)
+                .toList();
+        assertThat(home).hasSizeGreaterThan(100);
+        assertThat(home)
+                .noneMatch(h -> h.matches(
+                        "(?i).*\\b(balloons?|stones?|bats?|rackets?|tennis balls?|glass|knife|weights?)\\b.*"));
+        long games = KNOWN.activities().stream()
+                .filter(a -> a.isGame() && a.conduct().home() != null)
+                .count();
+        assertThat(games).isGreaterThan(50);
     }
 
     /** What is a fault in one way of doing it and taught in another says in which. */

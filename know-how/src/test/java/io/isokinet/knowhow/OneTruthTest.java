@@ -100,7 +100,7 @@ class OneTruthTest {
             if (alike == 1)
                 assertThat(lines.stream().mapToInt(KitLine::count).sum())
                         .as(what + ": " + need.what())
-                        .isEqualTo(need.wanted(here, works.groups()));
+                        .isEqualTo(need.wanted(here, works.groupsAtOnce()));
             for (KitLine line : lines) {
                 Item item = Fixtures.KNOW_HOW.item(line.item());
                 assertThat(need.isMetBy(item) || item.key().equals(need.prefers()))
@@ -155,7 +155,7 @@ class OneTruthTest {
         }
         if (formation == Formation.PAIRS && works.sizes().get(0) <= 3) {
             List<Spot> pair = floor.spots().stream()
-                    .filter(s -> s.group() == works.groups() - 1)
+                    .filter(s -> s.group() == works.groupsAtOnce() - 1)
                     .toList();
             boolean target = works.needs().stream()
                     .anyMatch(n -> n.per() == Need.Per.GROUP

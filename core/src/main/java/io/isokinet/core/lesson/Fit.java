@@ -1,6 +1,7 @@
 package io.isokinet.core.lesson;
 
 import io.isokinet.core.activity.Activity;
+import io.isokinet.core.activity.Formation;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.place.SpaceNeed;
 import io.isokinet.core.safety.Caution;
@@ -20,7 +21,7 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
      * @param task what is done, with the things used on the floor there; its needs may have smaller triangles where there are too
      *     few pins
      * @param groups how many groups, of {@code sizes}
-     * @param waves how many take turns with the kit; 1 if all work at once
+     * @param waves how many take turns with the kit or on the floor; 1 if all work at once
      * @param formation groups in words: "5 lanes of 5, 1 of 4, across"
      * @param space the floor that each group has
      * @param turn tries, waiting and motion
@@ -62,6 +63,13 @@ public sealed interface Fit permits Fit.Works, Fit.Fails {
                     cautions,
                     Stream.concat(Stream.of(reason), reasons.stream()).toList(),
                     stations);
+        }
+
+        /** Groups that have things at once: pairs in waves use those of the wave before. */
+        public int groupsAtOnce() {
+            return task.activity().grouping().formation().sharing() == Formation.Sharing.PAIR
+                    ? (groups + waves - 1) / waves
+                    : groups;
         }
 
         /** What it needs as it is laid out. */

@@ -143,11 +143,13 @@ public final class Fitter {
         }
         Fit larger = laying.larger();
         if (larger != null) return larger;
-        if (activity.grouping().formation().is(Formation.Is.IN_WAVES))
-            for (int waves = 2; waves <= MOST_WAVES; waves++) {
-                Fit fit = laying.roomy > 0 ? laying.waves(waves) : laying.wavesForFloor(waves);
-                if (fit != null) return fit;
-            }
+        Formation formation = activity.grouping().formation();
+        for (int waves = 2; waves <= MOST_WAVES; waves++) {
+            Fit fit = laying.roomy == 0
+                    ? laying.wavesForFloor(waves)
+                    : formation.is(Formation.Is.IN_WAVES) ? laying.waves(waves) : null;
+            if (fit != null) return fit;
+        }
         return laying.refused();
     }
 
@@ -243,7 +245,10 @@ public final class Fitter {
         /** Where the floor is too small for all at once, and a part of them works while the others watch; nobody warms up like that. */
         @Nullable
         Fit wavesForFloor(int waves) {
-            if (!activity.worksOnSkill() || !activity.grouping().formation().spreads()) return null;
+            Formation formation = activity.grouping().formation();
+            if (!activity.worksOnSkill()) return null;
+            if (formation.sharing() == Formation.Sharing.PAIR) return groupsInTurn(waves);
+            if (!formation.spreads()) return null;
             int some = (children + waves - 1) / waves;
             SpaceNeed space = space(asked, asked.needs(), best);
             FloorFit there = floor(place, space, activity.grouping().formation(), some);
@@ -258,6 +263,25 @@ public final class Fitter {
                             best,
                             List.of("%s has room for %d of %d at once."
                                     .formatted(Words.capital(place.name()), some, children)))
+                    : null;
+        }
+
+        /** Half of the pairs, or a third, are on the floor and the others watch them from its edge. */
+        private @Nullable Fit groupsInTurn(int waves) {
+            int some = (best + waves - 1) / waves;
+            SpaceNeed space = space(asked, asked.needs(), best);
+            FloorFit there = floor(place, space, activity.grouping().formation());
+            if (there.groups() < some) return null;
+            KitList list = kit.find(asked.needs(), (children + waves - 1) / waves, some, here);
+            return list.suffices()
+                    ? works(
+                            new Laid(asked, asked.needs(), best, waves, list, adapted),
+                            space,
+                            there,
+                            place,
+                            best,
+                            List.of("%s has room for %d of %d groups at once."
+                                    .formatted(Words.capital(place.name()), there.groups(), best)))
                     : null;
         }
 

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * An activity on its floor, to scale. All in metres from the corner at the left and the top.
  *
- * @param areas the floor of each group, in the order of the groups; empty where all share the floor
+ * @param areas the floor of each group, in the order of the groups, of those that are on it first where groups take turns; empty where
+ *     all share the floor
  * @param spots one for each child that takes part, by group and place in the group
  * @param closed floor in front of throwing lines, shut to the walls until the signal
  * @param teacher where the cue is seen from
@@ -41,6 +42,12 @@ public record FloorPlan(
         vantages = List.copyOf(vantages);
         findings = List.copyOf(findings);
         reasons = List.copyOf(reasons);
+    }
+
+    /** The same with other spots. */
+    FloorPlan with(List<Spot> others) {
+        return new FloorPlan(
+                length, width, areas, others, lines, things, closed, teacher, vantages, gather, findings, reasons);
     }
 
     /** The floor of one group alone, with what is on it, in a corner of its own and turned to lie along: how one lane is set out. Empty where all share the floor. */

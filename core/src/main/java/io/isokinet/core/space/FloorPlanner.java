@@ -36,11 +36,36 @@ public final class FloorPlanner {
 
     /** @throws IllegalArgumentException if the place has no room for so many groups; {@link FloorFit} says how many it has */
     public static FloorPlan of(FloorTask task) {
-        return new FloorPlanner(task).plan();
+        FloorFit fit = FloorFit.of(task.place(), task.need(), task.formation(), task.children());
+        boolean inTurn = task.waves() > 1
+                && !task.formation().spreads()
+                && fit.groups() < task.sizes().size();
+        return inTurn ? watched(new FloorPlanner(task.firstWave()).plan(fit), task) : new FloorPlanner(task).plan(fit);
     }
 
-    private FloorPlan plan() {
-        FloorFit fit = FloorFit.of(task.place(), task.need(), task.formation(), task.children());
+    /** With the groups that are not on the floor yet, who watch along the edge, where nothing is sent. */
+    private static FloorPlan watched(FloorPlan plan, FloorTask task) {
+        List<Point> edge = new Floor(task.place())
+                .edge().stream()
+                        .filter(p -> plan.closed().stream().noneMatch(c -> c.holds(p)))
+                        .toList();
+        int first = (int)
+                plan.spots().stream().mapToInt(FloorPlan.Spot::group).distinct().count();
+        int watching = task.children() - plan.spots().size();
+        List<FloorPlan.Spot> spots = new ArrayList<>(plan.spots());
+        for (int g = first, i = 0; g < task.sizes().size(); g++)
+            for (int place = 0; place < task.sizes().get(g); place++, i++)
+                spots.add(new FloorPlan.Spot(
+                        FloorPlan.Spot.Does.WAITS,
+                        edge.get((int) ((long) i * edge.size() / watching)),
+                        g,
+                        place,
+                        false,
+                        ""));
+        return plan.with(spots);
+    }
+
+    private FloorPlan plan(FloorFit fit) {
         sketch.draw(this, fit);
         List<Rect> slots = sketch.slots;
         if (task.sending().measured()) sketch.scorers(slots, fit.along());

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param view from where the cue is seen best; null where none is watched
  * @param watched the side of the body that is watched
  * @param moved groups that were put elsewhere: the corner of their area by index
- * @param waves how many take turns on it; 1 if all are on it at once
+ * @param waves how many take turns on it or with its things; 1 if all are on it at once
  * @param opponents who try to stop the others; null if nothing says how many
  */
 public record FloorTask(
@@ -48,6 +48,26 @@ public record FloorTask(
         if (sizes.isEmpty() || sizes.stream().anyMatch(s -> s < 1))
             throw new IllegalArgumentException(
                     "A floor plan needs groups of at least one child; %s were given.".formatted(sizes));
+    }
+
+    /** The groups that are on it first, as many as take one wave; the others watch. */
+    FloorTask firstWave() {
+        int first = (sizes.size() + waves - 1) / waves;
+        return new FloorTask(
+                place,
+                need,
+                formation,
+                sizes.subList(0, first),
+                leftHanded.subList(0, Math.min(first, leftHanded.size())),
+                sending,
+                pieces,
+                parts,
+                gathering,
+                view,
+                watched,
+                moved,
+                1,
+                opponents);
     }
 
     public int children() {

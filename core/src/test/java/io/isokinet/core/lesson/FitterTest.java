@@ -21,7 +21,10 @@ import io.isokinet.core.activity.LessonPhase;
 import io.isokinet.core.place.Place;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Length;
+import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.thing.Need.Per;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class FitterTest {
@@ -156,11 +159,45 @@ class FitterTest {
                 .grouped(Formation.PAIRS, 2, 2, 3)
                 .space(6, 2)
                 .build();
-        int fit = 2;
-        while (fitter(fit + 1).fit(pairs, room) instanceof Fit.Works) fit++;
-        assertThat(works(fitter(fit).fit(pairs, room)).sizes()).allMatch(size -> size == 3);
+        for (int children = 2; children <= 45; children++)
+            if (fitter(children).fit(pairs, room) instanceof Fit.Works there)
+                assertThat(there.sizes()).allMatch(size -> size <= 3);
         // What is missing beside the floor is still what is said.
         assertThat(failure(fitter(31, FOAM, 1, SKITTLE, 2).fit(lanes, room))).contains("missing");
+    }
+
+    /** By hand: five pairs side by side in 11 m, fifteen children in threes. Sixteen are eight pairs: four work, four watch; forty-six are too many. */
+    @Test
+    void pairsTakeTurnsOnAFloorThatIsTooSmall() {
+        Place room = new Place("the room", new Length(11), new Length(9), new Length(4), Place.Floor.WOOD, 0);
+        Activity pairs = activity("pairs", LessonPhase.PRACTISE)
+                .of(ROLL, 2)
+                .grouped(Formation.PAIRS, 2, 2, 3)
+                .space(6, 2)
+                .build();
+        assertThat(works(fitter(15).fit(pairs, room)).waves()).isEqualTo(1);
+        Fit.Works eight = works(fitter(16).fit(pairs, room));
+        assertThat(eight.waves()).isEqualTo(2);
+        assertThat(eight.groups()).isEqualTo(8);
+        assertThat(eight.groupsAtOnce()).isEqualTo(4);
+        assertThat(eight.reasons())
+                .contains(
+                        "The room has room for 5 of 8 groups at once. So 2 waves of up to 8: while one works, the others watch one child each for the cue.");
+        assertThat(eight.turn().waitingPercent()).isGreaterThanOrEqualTo(50);
+        FloorPlan drawn = Floors.of(eight, room, knowHow(pairs), null, List.of(), Map.of());
+        assertThat(drawn.spots()).hasSize(16);
+        assertThat(drawn.areas()).hasSize(4);
+        assertThat(drawn.spots().stream().filter(s -> s.does() == FloorPlan.Spot.Does.WAITS))
+                .hasSize(8)
+                .allMatch(s -> s.group() >= 4)
+                .allMatch(s -> drawn.areas().stream().noneMatch(a -> a.rect().holds(s.at())));
+        // Nobody warms up like that.
+        Activity warm = activity("warm", LessonPhase.WARM)
+                .grouped(Formation.PAIRS, 2, 2, 3)
+                .space(6, 2)
+                .build();
+        assertThat(fitter(16).fit(warm, room)).isInstanceOf(Fit.Fails.class);
+        assertThat(fitter(46).fit(pairs, room)).isInstanceOf(Fit.Fails.class);
     }
 
     @Test

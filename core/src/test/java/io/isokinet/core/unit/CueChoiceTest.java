@@ -166,7 +166,12 @@ class CueChoiceTest {
                 .hosts(FIRST)
                 .minutes(4, 15)
                 .build();
-        UnitProblem all = choosing(3, new CueChoice(List.of(FIRST, SECOND), Map.of(SECOND, 1)), low, high);
+        Activity higher = activity("higher", LessonPhase.PRACTISE, LessonPhase.TEACH)
+                .of(Made.ROLL, 3)
+                .hosts(FIRST)
+                .minutes(4, 15)
+                .build();
+        UnitProblem all = choosing(3, new CueChoice(List.of(FIRST, SECOND), Map.of(SECOND, 1)), low, high, higher);
         UnitProblem bare = new UnitProblem(
                 all.profile(),
                 all.lessons(),

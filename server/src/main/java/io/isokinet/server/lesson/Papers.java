@@ -146,6 +146,7 @@ class Papers {
         for (String skill : skills) {
             List<Activity> home = known.activities().stream()
                     .filter(a -> skill.equals(a.skill()) && a.conduct().home() != null)
+                    .filter(a -> own.stream().noneMatch(g -> g.name().equals(a.name())))
                     .sorted(Comparator.comparingDouble(Activity::difficulty))
                     .toList();
             if (home.isEmpty()) continue;
