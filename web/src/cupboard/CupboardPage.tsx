@@ -19,6 +19,15 @@ import { ThingCard } from './ThingCard'
 type Line = Schemas['CupboardLine']
 type Count = Schemas['CountForm']
 
+/** The same field of the next row; the one that is left is saved. */
+function below(field: HTMLElement, label: string) {
+  const next = field
+    .closest('tr')
+    ?.nextElementSibling?.querySelector<HTMLElement>(`[aria-label^="${label}: "]`)
+  if (next) next.focus()
+  else field.blur()
+}
+
 /** What there is to teach with, and where. A count is saved when the field is left. */
 export default function CupboardPage() {
   const queries = useQueryClient()
@@ -42,6 +51,8 @@ export default function CupboardPage() {
   const count = async (line: Line, change: Partial<Count>) => {
     const now: Count = { count: line.count, broken: line.broken, storage: line.storage, ...change }
     if (now.count === line.count && now.broken === line.broken && now.storage === line.storage) return
+    // Who counts goes down the list that is there; the first thing that is counted does not take the others away.
+    setAll(everything)
     try {
       setError(null)
       await take(
@@ -79,7 +90,7 @@ export default function CupboardPage() {
       defaultValue={line[field]}
       aria-label={`${label}: ${line.name}`}
       onBlur={(e) => e.target.value !== '' && count(line, { [field]: Number(e.target.value) })}
-      onPressEnter={(e) => e.currentTarget.blur()}
+      onPressEnter={(e) => below(e.currentTarget, label)}
       style={{ width: 66 }}
     />
   )

@@ -9,6 +9,7 @@ import { addDays, dayWords, timeWords, todayHere } from '../shared/dates'
 import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
+import { useKeptForm } from '../shared/useKeptForm'
 import { uuid7 } from '../shared/uuid7'
 import { type CueChoice, CueChoices } from './CueChoices'
 import styles from './NewUnitPage.module.css'
@@ -69,21 +70,22 @@ export default function NewUnitPage() {
   const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
   const [id] = useState(() => uuid7())
-  const [classId, setClassId] = useState(search.get('class'))
-  const [title, setTitle] = useState('')
-  const [chosen, setChosen] = useState<string[]>([])
-  const [kind, setKind] = useState<'components' | 'short'>('components')
-  const [wishes, setWishes] = useState<Wishes>(usualWishes)
+  const { useKept, forget } = useKeptForm('plan-unit')
+  const [classId, setClassId] = useKept<string | null>('class', null, search.get('class'))
+  const [title, setTitle] = useKept('title', '')
+  const [chosen, setChosen] = useKept<string[]>('skills', [])
+  const [kind, setKind] = useKept<'components' | 'short'>('kind', 'components')
+  const [wishes, setWishes] = useKept<Wishes>('wishes', usualWishes)
   const [more, setMore] = useState(false)
-  const [cues, setCues] = useState<Record<string, CueChoice | undefined>>({})
-  const [shares, setShares] = useState<Record<string, number>>({})
+  const [cues, setCues] = useKept<Record<string, CueChoice | undefined>>('cues', {})
+  const [shares, setShares] = useKept<Record<string, number>>('shares', {})
   const planning = usePlanning()
-  const [count, setCount] = useState(4)
-  const [first, setFirst] = useState(search.get('from') ?? addDays(todayHere(), 1))
-  const [byHand, setByHand] = useState(false)
-  const [everyDays, setEveryDays] = useState(7)
-  const [minutes, setMinutes] = useState(30)
-  const [space, setSpace] = useState<string | null>(null)
+  const [count, setCount] = useKept('lessons', 4)
+  const [first, setFirst] = useKept('from', addDays(todayHere(), 1), search.get('from'))
+  const [byHand, setByHand] = useKept('by-hand', false)
+  const [everyDays, setEveryDays] = useKept('every', 7)
+  const [minutes, setMinutes] = useKept('minutes', 30)
+  const [space, setSpace] = useKept<string | null>('place', null)
   const spaceId = space ?? spaces.data?.find((s) => s.ceilingCm !== undefined)?.id ?? spaces.data?.[0]?.id
   const dates = useQuery({
     queryKey: ['dates', classId, first, count],
@@ -151,6 +153,7 @@ export default function NewUnitPage() {
     if (!classId || !spaceId) return
     const made = await planning.plan('PUT', `/api/units/${id}/planning`, form)
     if (!made) return
+    forget()
     for (const key of ['term', 'units', 'today', 'dates']) queries.invalidateQueries({ queryKey: [key] })
     navigate(`/units/${id}`)
   }

@@ -14,7 +14,6 @@ import io.isokinet.server.lesson.Sheets.LessonWork;
 import io.isokinet.server.paper.FloorSvg;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Small cards that children work from: how one lane is set out, and what one tries in one's own time. */
@@ -53,6 +52,11 @@ final class LaneCards {
             Activity a = known.activity(s.plan().activity());
             Asked asked = Asked.of(a, s.task().step());
             Layout layout = known.library().layouts().get(a.layout());
+            FloorPlan floor = worked.floors().get(s.id());
+            // Pairs that take turns have the things of those before them.
+            int sets = floor == null || floor.areas().isEmpty()
+                    ? s.floor().groupCount()
+                    : floor.areas().size();
             boolean pins = asked.needs().stream()
                     .filter(n -> n.role() == Need.Role.TOPPLED)
                     .anyMatch(n -> n.count() > 1);
@@ -60,7 +64,7 @@ final class LaneCards {
                     s.plan().name(),
                     known.library().names().plain(a, known),
                     s.kit().stream()
-                            .map(k -> each(k, asked.needs(), s.floor().groupCount(), known))
+                            .map(k -> each(k, asked.needs(), sets, known))
                             .toList(),
                     line(asked, new Age(worked.view().age())),
                     pins
@@ -70,14 +74,10 @@ final class LaneCards {
                             : null,
                     s.task().setUp(),
                     layout == null ? null : layout.check(),
-                    worked.floors().get(s.id()) == null
+                    floor == null
                             ? null
                             : FloorSvg.ofGroup(
-                                    Objects.requireNonNull(worked.floors().get(s.id())),
-                                    worked.place(),
-                                    0,
-                                    s.plan().name(),
-                                    SKETCH_MM)));
+                                    floor, worked.place(), 0, s.plan().name(), SKETCH_MM)));
         }
         return cards;
     }
