@@ -51,7 +51,9 @@ public final class TimefoldPlanner implements UnitPlanner {
     /** Evaluations spent however little is open. */
     private static final int LEAST_EFFORT = 4000;
 
-    private static final int RESTARTS = 4;
+    private static final int RESTARTS = 5;
+    /** Each start has this part of the effort: five with a fifth each come out worse than three with a third. */
+    private static final int PARTS = 3;
     /** As long as what was found breaks what must hold. */
     private static final int MOST_RESTARTS = 9;
     /** Evaluations between two looks at whether somebody still waits. */
@@ -123,10 +125,20 @@ public final class TimefoldPlanner implements UnitPlanner {
             // Where skills go lesson by lesson, another order is another valley; elsewhere the search goes on.
             if (seed < built.size() || from == null)
                 from = start(run, built.get(Math.min(seed, built.size() - 1)).plan());
-            from = search(from, seed, effort / RESTARTS, best);
+            from = search(from, seed, effort / PARTS, best);
             best.offer(polished(run, from.read(), effort));
         }
+        climb(run, effort, best);
         settle(run, false, effort, best);
+    }
+
+    /** Nothing that one change or one exchange betters is left as it is. */
+    private static void climb(Draft.Run run, int effort, Best best) {
+        if (best.watcher.cancelled() || run.frame.slots().isEmpty() || !sameSlots(run.frame, best.plan)) return;
+        Outcome.Planned climbed = ConstructivePlanner.climbed(
+                run.problem, run.candidates, run.frame, best.plan, (int) (effort * BESIDE), best.watcher);
+        best.offer(climbed);
+        best.offer(polished(run, climbed.plan(), effort));
     }
 
     /**
@@ -145,7 +157,7 @@ public final class TimefoldPlanner implements UnitPlanner {
             Draft.Run again = given ? run : run.before(stands.fixed());
             Best better = new Best(again, quietly(best.watcher));
             better.offer(Reading.of(again.problem, again.candidates, stands.fixed()));
-            search(start(again, stands), RESTARTS + 1, effort / RESTARTS / 2, better);
+            search(start(again, stands), RESTARTS + 1, effort / PARTS / 2, better);
             if (sameSlots(again.frame, stands)) better.offer(polished(again, better.plan, effort));
             if (!given) run.evaluations += again.evaluations;
             if (!best.offer(Reading.of(run.problem, run.candidates, better.plan.fixed()))) return;
