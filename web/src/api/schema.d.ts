@@ -2292,6 +2292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/title": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putUnitsByIdTitle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/undo": {
         parameters: {
             query?: never;
@@ -5576,6 +5592,9 @@ export interface components {
             /** Format: int32 */
             tries: number;
         };
+        TitleBody: {
+            title: string;
+        };
         Toll: {
             /** Format: int32 */
             holds: number;
@@ -5951,7 +5970,7 @@ export interface components {
         };
     };
     responses: {
-        /** @description Some of it cannot be taken */
+        /** @description Please check what is marked */
         Failure400: {
             headers: {
                 [name: string]: unknown;
@@ -10879,6 +10898,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpareView"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    putUnitsByIdTitle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TitleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitView"];
                 };
             };
             400: components["responses"]["Failure400"];

@@ -14,6 +14,7 @@ import { type CueChoice, CueChoices } from './CueChoices'
 import { Misfits } from './Misfits'
 import { OtherClasses } from './OtherClasses'
 import { Best, Progress } from './Progress'
+import { Rename } from './Rename'
 import { Said } from './Said'
 import { Spare } from './Spare'
 import styles from './UnitPage.module.css'
@@ -58,7 +59,7 @@ export default function UnitPage() {
   }
   const planning = usePlanning()
   const [beside, setBeside] = useState<string>()
-  const [open, setOpen] = useState<'versions' | 'wishes' | 'copy' | 'cues'>()
+  const [open, setOpen] = useState<'versions' | 'wishes' | 'copy' | 'cues' | 'rename'>()
   const [cues, setCues] = useState<Record<string, CueChoice | undefined>>({})
   const [wishes, setWishes] = useState<Wishes>()
   const [took, setTook] = useState<string>()
@@ -168,9 +169,10 @@ export default function UnitPage() {
                 items: [
                   ...(plans
                     ? [
-                        { key: 'wishes', label: 'Wishes …' },
+                        { key: 'wishes', label: 'Preferences …' },
                         { key: 'cues', label: 'Cues …' },
                         { key: 'copy', label: 'Copy to another class …' },
+                        { key: 'rename', label: 'Rename …' },
                       ]
                     : []),
                   { key: 'versions', label: 'Versions …' },
@@ -183,7 +185,7 @@ export default function UnitPage() {
                   // A key that opens a dialog must not press its first button as well.
                   domEvent.preventDefault()
                   if (key === 'cues') openCues()
-                  else if (key !== 'versions' && key !== 'wishes' && key !== 'copy')
+                  else if (key !== 'versions' && key !== 'wishes' && key !== 'copy' && key !== 'rename')
                     window.location.assign(`/api/units/${u.id}/${key}`)
                   else {
                     setWishes(u.wishes)
@@ -318,10 +320,11 @@ export default function UnitPage() {
         />
       )}
       {open === 'copy' && <Arrival from={u} close={() => setOpen(undefined)} />}
+      {open === 'rename' && <Rename unit={u} close={() => setOpen(undefined)} />}
       {open === 'wishes' && wishes && (
         <Modal
           open
-          title="What you wish of this unit"
+          title="Preferences for this unit"
           width={720}
           okText="Plan the rest so"
           onCancel={() => setOpen(undefined)}

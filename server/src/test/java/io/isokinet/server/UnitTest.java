@@ -33,6 +33,26 @@ class UnitTest {
     }
 
     @Test
+    void isRenamedAndItsPlanStaysAsItIs() {
+        JsonNode before = view();
+        JsonNode renamed = school.as
+                .put("/api/units/" + unit + "/title", Map.of("title", " Autumn rolls "))
+                .json();
+        assertThat(renamed.get("title").asString()).isEqualTo("Autumn rolls");
+        assertThat(head(view())).isEqualTo(head(before));
+        assertThat(school.as.get("/api/units").json().toString()).contains("Autumn rolls");
+        assertThat(school.as
+                        .put("/api/units/" + unit + "/title", Map.of("title", "x".repeat(121)))
+                        .status())
+                .isEqualTo(400);
+        assertThat(school.as
+                        .put("/api/units/" + unit + "/title", Map.of("title", " "))
+                        .status())
+                .isEqualTo(400);
+        assertThat(view().get("title").asString()).isEqualTo("Autumn rolls");
+    }
+
+    @Test
     void isPlannedLegallyWithReasonsAndSubstitutes() {
         JsonNode view = view();
         assertThat(view.get("score").get("hard").asInt()).isZero();

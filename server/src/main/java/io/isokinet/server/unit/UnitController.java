@@ -162,6 +162,15 @@ class UnitController {
         return tagged(boards.view(id));
     }
 
+    /** @param title 1 to 120 characters */
+    record TitleBody(@NotBlank String title) {}
+
+    @PutMapping("/units/{id}/title")
+    @MayPlan(of = Subject.UNIT)
+    ResponseEntity<UnitView> rename(@PathVariable UUID id, @Valid @RequestBody TitleBody body) {
+        return tagged(editing.rename(id, body.title()));
+    }
+
     @PostMapping("/units/{id}/edits")
     @MayPlan(of = Subject.UNIT)
     ResponseEntity<UnitView> edit(@PathVariable UUID id, IfMatch version, @Valid @RequestBody EditForm body) {

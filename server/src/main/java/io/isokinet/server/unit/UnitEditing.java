@@ -8,6 +8,7 @@ import io.isokinet.core.unit.rule.RuleChange;
 import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.http.EditRaceException;
+import io.isokinet.server.http.Fields;
 import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.unit.RevisionRow.Made;
@@ -48,6 +49,16 @@ public class UnitEditing {
                 .with(after, unit.planned().stream().map(LessonRow::id).toList());
         advance(unit, new Made(RevisionKind.EDITED, cause(unit, edit), body, Rules.score(after)));
         return boards.view(reader.read(id), RuleChange.between(unit.plan(), after));
+    }
+
+    /** Calls a unit by another name; its plan stays as it is. */
+    @Transactional
+    UnitView rename(UUID id, String title) {
+        new Fields()
+                .check(UnitForm.isTitle(title), "title", "needs 1 to 120 characters.")
+                .done();
+        store.unit(id).rename(title.strip());
+        return boards.view(id);
     }
 
     /**

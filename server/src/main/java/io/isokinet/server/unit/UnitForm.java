@@ -29,6 +29,7 @@ public record UnitForm(
         UnitBody.@Nullable MoreWishes more,
         List<CueChoiceForm> cues,
         List<LessonForm> lessons) {
+    private static final int LONGEST_TITLE = 120;
     private static final int SHORTEST = 10;
     private static final int LONGEST = 120;
 
@@ -43,10 +44,15 @@ public record UnitForm(
         this(classId, title, cueSets, List.of(), order, newCues, null, List.of(), lessons);
     }
 
+    /** True if a unit may be called so. */
+    static boolean isTitle(String title) {
+        return !title.isBlank() && title.length() <= LONGEST_TITLE;
+    }
+
     /** @throws io.isokinet.core.check.FoundException with each field that cannot be taken */
     void check() {
         new Fields()
-                .check(!title.isBlank() && title.length() <= 120, "title", "needs 1 to 120 characters.")
+                .check(isTitle(title), "title", "needs 1 to 120 characters.")
                 .check(
                         !lessons.isEmpty() && lessons.size() <= UnitProblem.MOST_LESSONS,
                         "lessons",

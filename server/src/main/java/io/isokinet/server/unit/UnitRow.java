@@ -36,6 +36,10 @@ class UnitRow extends Owned {
         return title;
     }
 
+    void rename(String other) {
+        title = other;
+    }
+
     /** The revision in force; null only while the unit is being made. */
     @Nullable
     UUID head() {
