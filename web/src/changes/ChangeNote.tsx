@@ -31,7 +31,7 @@ export function ChangeNote() {
           </Button>
         )}
         <Button size="small" type="text" onClick={close}>
-          Put away
+          Dismiss
         </Button>
       </div>
     </section>

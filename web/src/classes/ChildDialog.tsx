@@ -304,7 +304,7 @@ function Enrolments({ child, group, saved }: { child: Child; group: Group; saved
       {error !== null && <ProblemNote error={error} />}
       {lead && (
         <div style={{ display: 'flex', gap: 8, marginTop: 18 }}>
-          <Button href={`/api/children/${child.id}/export`}>Take out everything about it (JSON)</Button>
+          <Button href={`/api/children/${child.id}/export`}>Export everything about this child (JSON)</Button>
           <Button danger onClick={() => setErasing(true)}>
             Erase for good …
           </Button>

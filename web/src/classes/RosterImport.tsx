@@ -107,7 +107,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
       title={into ? `Import a roster into ${into.name}` : 'Import a roster'}
       onCancel={close}
       width={760}
-      okText={ready ? (changes === 0 ? 'Nothing to change' : `Take ${changes} changes`) : 'Take them'}
+      okText={ready ? (changes === 0 ? 'Nothing to change' : `Import ${changes} changes`) : 'Import'}
       okButtonProps={{ disabled: !ready || changes === 0, loading: busy }}
       onOk={take}
     >
@@ -218,9 +218,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
             </div>
           )}
           {roster.findings.length > 0 && (
-            <ProblemNote
-              error={new Problem(400, 'Not yet: these have to be mended first', '', roster.findings)}
-            />
+            <ProblemNote error={new Problem(400, 'Please fix these first', '', roster.findings)} />
           )}
         </>
       )}

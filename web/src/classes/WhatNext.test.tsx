@@ -17,7 +17,7 @@ const answer = {
       facts: ['40 % is secure'],
     },
   ],
-  cues: [{ cue: 'roll/low', facts: ['8 of 20 children do not own it yet'] }],
+  cues: [{ cue: 'roll/low', facts: ['8 of 20 children have not got it yet'] }],
   groups: [
     {
       cue: 'roll/low',
@@ -45,7 +45,7 @@ const answer = {
       { child: 'a', cue: 'roll/low', looks: 2 },
       { child: 'b', cue: 'roll/low', looks: 1 },
     ],
-    reason: '24 looks: 11 more likely to be settled, 4 left.',
+    reason: '24 looks: for 11 of them this should decide it, 4 stay open.',
     ownLooks: '30 of 50 planned looks were made in the last lesson.',
   },
   signOff: {
@@ -106,7 +106,9 @@ describe('what next', () => {
     expect(screen.getByText('so far level 3, to a target')).toBeInTheDocument()
     expect(screen.getByText('30 of 50 planned looks were made in the last lesson.')).toBeInTheDocument()
     expect(screen.getByText('Ada (2 looks), Ben')).toBeInTheDocument()
-    expect(screen.getByText(/24 looks: 11 more likely to be settled, 4 left/)).toBeInTheDocument()
+    expect(
+      screen.getByText(/24 looks: for 11 of them this should decide it, 4 stay open/),
+    ).toBeInTheDocument()
     expect(screen.getByText('4 of 20 decided, 9 more likely: 60 looks in lesson 5')).toBeInTheDocument()
     expect(screen.getByText('Lesson 4: 8 were likely; 6 were.')).toBeInTheDocument()
     expect(screen.getByText('Talk about what you look for.')).toBeInTheDocument()

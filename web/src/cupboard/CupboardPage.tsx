@@ -106,7 +106,7 @@ export default function CupboardPage() {
           <Button onClick={() => setAsking('falls')}>Will it topple?</Button>
           <Button onClick={() => setAsking('shopping')}>What is missing</Button>
           <Button onClick={() => setThing('new')}>A thing of our own</Button>
-          <Button onClick={() => setImporting(true)}>Take a table</Button>
+          <Button onClick={() => setImporting(true)}>Import a table</Button>
           <Button href="/api/cupboard/table.csv">CSV</Button>
           <Button href="/api/cupboard/table.xlsx">XLSX</Button>
         </div>

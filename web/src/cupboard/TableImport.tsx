@@ -19,7 +19,7 @@ export function TableImport({ close, taken }: { close: () => void; taken: () => 
       open
       title="Counts from a table"
       onCancel={close}
-      okText={ready ? `Take ${view.changes.length} changes` : 'Take them'}
+      okText={ready ? `Import ${view.changes.length} changes` : 'Import'}
       okButtonProps={{ disabled: !ready, loading: busy }}
       onOk={() =>
         attempt(async () => {
@@ -46,7 +46,7 @@ export function TableImport({ close, taken }: { close: () => void; taken: () => 
       {file?.name}
       {error !== null && <ProblemNote error={error} />}
       {view && view.findings.length > 0 && (
-        <ProblemNote error={new Problem(400, 'Not yet: these have to be mended first', '', view.findings)} />
+        <ProblemNote error={new Problem(400, 'Please fix these first', '', view.findings)} />
       )}
       {ready && (
         <ul>

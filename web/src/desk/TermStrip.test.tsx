@@ -169,7 +169,7 @@ test('Escape leaves a lifted lesson where it was', async () => {
 
 test('what the server asks is asked, and done only after a yes', async () => {
   const asked = {
-    title: 'Some of it cannot be taken',
+    title: 'Please check what is marked',
     status: 400,
     findings: [
       {

@@ -225,7 +225,7 @@ export function TermStrip() {
       </p>
       {error !== null && (
         <div className={styles.error}>
-          <ProblemNote error={error} retry={() => setError(null)} retryWords="Put away" />
+          <ProblemNote error={error} retry={() => setError(null)} retryWords="Dismiss" />
         </div>
       )}
       {changing && <ChangeLesson of={changing} close={() => setChanging(null)} />}

@@ -35,7 +35,7 @@ export function ScoreHead({ store, score, name, own, close }: ScoreHeadProps) {
             store.addScore(`o ${uuid7()} ${last.ids[0]} ${(last.scored + 1) % score.sides.length}`)
           }
         >
-          It was the next side’s
+          Give it to the next side
         </button>
       )}
       <button type="button" onClick={() => document.documentElement.requestFullscreen?.()}>

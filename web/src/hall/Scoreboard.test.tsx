@@ -91,7 +91,7 @@ describe('the score desk', () => {
     await press('Ten frames of ten pins')
     await press('7')
     await act(() => settle(() => store.get().score?.events.length === 1))
-    await press('It was the next side’s')
+    await press('Give it to the next side')
     expect(screen.getByRole('button', { name: 'Orange: 7, in front' })).toBeInTheDocument()
     await press('Undo')
     expect(screen.getByRole('button', { name: 'Blue: 7, in front' })).toBeInTheDocument()

@@ -41,7 +41,7 @@ export function OutcomesTab({ skills, openSkill, plans }: TabProps) {
                 attempt(async () => {
                   const looked = await send(file, false)
                   if (looked.findings.length > 0)
-                    throw new Problem(400, 'Not yet: these have to be mended first', '', looked.findings)
+                    throw new Problem(400, 'Please fix these first', '', looked.findings)
                   await send(file, true)
                   await queries.invalidateQueries()
                   setChosen(looked.set)

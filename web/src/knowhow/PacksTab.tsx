@@ -35,7 +35,7 @@ export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
               busy={busy}
               chosen={(file) => attempt(async () => setLooked({ file, change: await send(file, false) }))}
             >
-              Take in a pack
+              Import a pack
             </FileButton>
           </div>
         </div>
@@ -116,8 +116,8 @@ export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
       {looked && (
         <Modal
           open
-          title={`Take in “${looked.change.title}”, version ${looked.change.number}?`}
-          okText="Take it in"
+          title={`Import “${looked.change.title}”, version ${looked.change.number}?`}
+          okText="Import"
           cancelText="Leave it"
           confirmLoading={busy}
           onCancel={() => setLooked(null)}

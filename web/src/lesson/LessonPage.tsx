@@ -129,7 +129,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           )}
           {s.state === 'PLANNED' && role !== 'VIEWER' && (
             <Button type="primary" href={`/hall/${s.lesson}`}>
-              Start in the hall
+              Start teaching
             </Button>
           )}
           {s.state !== 'PLANNED' && (

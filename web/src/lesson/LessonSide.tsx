@@ -29,7 +29,7 @@ export function LessonSide({ sheet: s }: { sheet: Sheet }) {
           ))}
           {s.layOut.length === 0 && <p className="mute">Nothing.</p>}
           {s.helpers.length > 0 && <p className="mute">Tidy today: {s.helpers.join(', ')}.</p>}
-          <h2>Changes hands</h2>
+          <h2>Kit out and in</h2>
           <ul className={styles.moves}>
             {[...new Set(s.moves.map((m) => m.minute))].map((minute) => (
               <li key={minute}>

@@ -91,7 +91,7 @@ describe('where to watch from', () => {
   const watch = {
     segment: 'pairs',
     watches: [],
-    reason: '9 looks: 3 more likely to be settled, 2 left.',
+    reason: '9 looks: for 3 of them this should decide it, 2 stay open.',
     from: {
       stands: [
         { x: 1, y: 2, groups: [0, 1], looks: 6 },

@@ -134,7 +134,7 @@ describe('the report of the school', () => {
     expect(screen.getByText('No unit this year yet.')).toBeInTheDocument()
     expect(screen.getByText('1 of 2')).toBeInTheDocument()
     expect(screen.getAllByText('Dunlins')).toHaveLength(2)
-    expect(screen.getAllByText('0 → 6 near or up')).toHaveLength(2)
+    expect(screen.getAllByText('0 → 6 nearly there or better')).toHaveLength(2)
   })
 })
 

@@ -80,7 +80,7 @@ function Skills({ of, skills }: { of: string; skills: Schemas['SkillLevels'][] }
           <LevelBar label={`${s.name}, ${of}`} levels={s.after} />
         </dd>,
         <dd key={`${s.skill} change`} className={styles.change}>
-          {high(s.before)} → {high(s.after)} near or up
+          {high(s.before)} → {high(s.after)} nearly there or better
         </dd>,
       ])}
     </dl>

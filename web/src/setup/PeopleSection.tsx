@@ -165,7 +165,7 @@ export function PeopleSection() {
             </table>
           </>
         )}
-        <h2>Who may what</h2>
+        <h2>Permissions</h2>
         <ul>
           {roles.map((r) => (
             <li key={r.value}>

@@ -137,7 +137,7 @@ function SchoolForm({ school }: { school: School }) {
             style={{ width: 180 }}
           />
         </span>
-        <label htmlFor="school-band">Of a hundred tries, there shall succeed</label>
+        <label htmlFor="school-band">Aim for so many successes in 100 tries</label>
         <span className={styles.row}>
           <InputNumber
             id="school-band"

@@ -346,7 +346,7 @@ function BookingsImport({ done }: { done: (now: Schemas['CalendarView']) => void
       </FileButton>
       {error !== null && <ProblemNote error={error} />}
       {read && read.findings.length > 0 && (
-        <ProblemNote error={new Problem(400, 'Not yet: these have to be mended first', '', read.findings)} />
+        <ProblemNote error={new Problem(400, 'Please fix these first', '', read.findings)} />
       )}
       {read && read.findings.length === 0 && (
         <>

@@ -60,7 +60,7 @@ export function YouSection() {
               End the address
             </Button>
           )}
-          <Button href="/api/calendar.ics">Take a file (ICS)</Button>
+          <Button href="/api/calendar.ics">Download (ICS)</Button>
         </p>
         <h2 style={{ marginTop: 22 }}>Where you are signed in</h2>
         <table className={styles.table}>

@@ -285,7 +285,7 @@ function LessonCard({ lesson: l, wet, change }: LessonCardProps) {
       {open && role !== 'VIEWER' && (
         <div className={styles.actions}>
           <Button type={near ? 'primary' : 'default'} href={`/hall/${l.lesson}`}>
-            Start in the hall
+            Start teaching
           </Button>
           <Button onClick={() => setRegister(true)}>Who is away</Button>
           {plans && l.outdoors && <Button onClick={wet}>Rain: into {l.wetPlace}</Button>}

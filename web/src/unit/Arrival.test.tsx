@@ -47,7 +47,7 @@ describe('a unit for another class', () => {
       ]),
     )
     await screen.findByText(/30 min · .*25 min/)
-    fireEvent.click(screen.getByRole('button', { name: 'Copy it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Copy' }))
     await screen.findByText('Lesson 2: Tide Line instead of Gate Roll.')
     const body = POST.mock.calls[0][1].body
     expect(body.classId).toBe('c')
@@ -65,14 +65,14 @@ describe('a unit for another class', () => {
       }),
     )
     open()
-    expect(screen.getByRole('button', { name: 'Take it in' })).toBeDisabled()
+    expect(screen.getByRole('button', { name: 'Import' })).toBeDisabled()
     const file = new File([JSON.stringify({ lessons: [{}, {}] })], 'tide.unit.json')
     fireEvent.change(screen.getByLabelText('Unit as a file'), { target: { files: [file] } })
     await screen.findByText('tide.unit.json')
     fireEvent.mouseDown(screen.getByRole('combobox', { name: 'For' }))
     fireEvent.click(await screen.findByText('Curlews · Year 3 · 27 children'))
-    await waitFor(() => expect(screen.getByRole('button', { name: 'Take it in' })).toBeEnabled())
-    fireEvent.click(screen.getByRole('button', { name: 'Take it in' }))
+    await waitFor(() => expect(screen.getByRole('button', { name: 'Import' })).toBeEnabled())
+    fireEvent.click(screen.getByRole('button', { name: 'Import' }))
     await screen.findByText(/This is not a unit of ours/)
     expect(screen.getByText('tide.unit.json')).toBeInTheDocument()
   })

@@ -106,7 +106,7 @@ export function Arrival({ from, close }: ArrivalProps) {
       title={from ? `Copy “${from.title}”` : 'A unit from a file'}
       onCancel={close}
       onOk={make}
-      okText={from ? 'Copy it' : 'Take it in'}
+      okText={from ? 'Copy' : 'Import'}
       okButtonProps={{ disabled: !ready, loading: busy }}
     >
       {error !== null && <ProblemNote error={error} />}

@@ -247,7 +247,7 @@ export default function NewUnitPage() {
                 { value: 'MIXED', label: 'one at first, mixed later' },
               ]}
             />
-            <Button onClick={() => setMore(true)}>More wishes …</Button>
+            <Button onClick={() => setMore(true)}>More preferences …</Button>
           </span>
           {chosen.length > 1 && (
             <>
@@ -397,7 +397,7 @@ export default function NewUnitPage() {
       {more && (
         <Modal
           open
-          title="What you wish of this unit"
+          title="Preferences for this unit"
           width={720}
           onOk={() => setMore(false)}
           onCancel={() => setMore(false)}

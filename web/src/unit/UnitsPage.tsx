@@ -20,7 +20,7 @@ export default function UnitsPage() {
         <h1>Units</h1>
         {plans && (
           <div className={page.end}>
-            <Button onClick={() => setTaking(true)}>Take in a file</Button>
+            <Button onClick={() => setTaking(true)}>Import a unit</Button>
             <Link to="/units/new">
               <Button type="primary" tabIndex={-1}>
                 Plan a unit

@@ -34,7 +34,7 @@ class AnyDayTest extends Journey {
                 assertThat(desk.page.getByText("No lesson on this day")).isVisible();
                 desk.button(DAY.format(next)).click();
             }
-            assertThat(region(desk.page, "Sanderlings, lesson 5")).containsText("Start in the hall");
+            assertThat(region(desk.page, "Sanderlings, lesson 5")).containsText("Start teaching");
             assertThat(desk.page.getByText("Lay out once: Hall")).isVisible();
             desk.isAccessible();
 

@@ -116,7 +116,7 @@ final class Desk implements AutoCloseable {
     void inTheHall(String unit, String lesson) {
         unit(unit);
         link(lesson).click();
-        link("Start in the hall").or(button("Start in the hall")).first().click();
+        link("Start teaching").or(button("Start teaching")).first().click();
         button("All").click();
     }
 

@@ -24,7 +24,7 @@ class JudgementTest extends Journey {
                     .filter(new Locator.FilterOptions().setHasText("What next"))
                     .click();
             assertThat(desk.heading("Whom to watch")).isVisible();
-            assertThat(desk.page.getByText("more likely to be settled")).isVisible();
+            assertThat(desk.page.getByText("this should decide it")).isVisible();
             assertThat(desk.page.getByText("planned looks were made in the last"))
                     .isVisible();
             desk.page

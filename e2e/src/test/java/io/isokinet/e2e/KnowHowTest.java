@@ -86,7 +86,7 @@ class KnowHowTest {
         assertThat(page.getByText("skittles at the slipway")).isVisible();
         // A press while the dialog still grows can miss its button.
         desk.isStill();
-        desk.button("Take it in").click();
+        desk.button("Import").click();
         assertThat(page.locator("tr").filter(new Locator.FilterOptions().setHasText("our own")))
                 .isVisible();
     }

@@ -61,11 +61,11 @@ class SevenStepsTest extends Journey {
         desk.choose("What “Writes with” is", "Throwing hand");
         assertThat(page.getByText("“links” is neither left, right nor not settled."))
                 .isVisible();
-        assertThat(desk.button(Pattern.compile("Take them$"))).isDisabled();
+        assertThat(desk.button(Pattern.compile("Import$"))).isDisabled();
         upload("roster.csv", csv.replace("links", "left"));
         desk.choose("What “Writes with” is", "Throwing hand");
         // While it fades out, the wheel of a busy button is still part of its name.
-        desk.button(Pattern.compile("Take 2 changes$")).click();
+        desk.button(Pattern.compile("Import 2 changes$")).click();
         assertThat(page.getByText("5 children · 2 left-handed")).isVisible();
 
         desk.button("Change Cleo Reed").click();
@@ -258,11 +258,11 @@ class SevenStepsTest extends Journey {
         assertThat(versions).isHidden();
         desk.button("More").focus();
         page.keyboard().press("Enter");
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Wishes …"))
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Preferences …"))
                 .focus();
         page.keyboard().press("Enter");
         Locator wishes = page.getByRole(AriaRole.DIALOG);
-        assertThat(wishes.getByText("What you wish of this unit")).isVisible();
+        assertThat(wishes.getByText("Preferences for this unit")).isVisible();
         desk.isAccessible();
         page.keyboard().press("Escape");
         assertThat(wishes).isHidden();
@@ -335,10 +335,7 @@ class SevenStepsTest extends Journey {
 
     /** Teaches two lessons; returns the call of the cue that was looked at. */
     private String twoLessonsInTheHall() {
-        desk.link("Start in the hall")
-                .or(desk.button("Start in the hall"))
-                .first()
-                .click();
+        desk.link("Start teaching").or(desk.button("Start teaching")).first().click();
         desk.button("Register: 27 here").click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Kid9 here"))
                 .click();
@@ -431,8 +428,8 @@ class SevenStepsTest extends Journey {
             desk.link("Lesson " + number).click();
             assertThat(desk.heading("Curlews · lesson %d of 4".formatted(number)))
                     .isVisible();
-            desk.link("Start in the hall")
-                    .or(desk.button("Start in the hall"))
+            desk.link("Start teaching")
+                    .or(desk.button("Start teaching"))
                     .first()
                     .click();
             desk.button("All").click();

@@ -172,7 +172,7 @@ class Contract implements ModelConverter {
 
     /** Failures stand once in the contract, by their status. */
     private static final Map<String, String> FAILURES = Map.of(
-            "400", "Some of it cannot be taken",
+            "400", "Please check what is marked",
             "401", "Not signed in",
             "403", "Not allowed",
             "404", "Not found",

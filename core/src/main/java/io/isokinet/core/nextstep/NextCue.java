@@ -19,7 +19,7 @@ public record NextCue(String cue, int worth, List<String> facts) {
     }
 
     /**
-     * @param need children who do not own it yet, of {@code children}
+     * @param need children who have not got it yet, of {@code children}
      * @param waiting cues of the unit that need it first @param coming activities to come that show it
      * @param ready whether what it needs itself was taught
      */
@@ -36,7 +36,7 @@ public record NextCue(String cue, int worth, List<String> facts) {
 
     private static NextCue of(Candidate c) {
         List<String> facts =
-                new ArrayList<>(List.of("%d of %d children do not own it yet".formatted(c.need(), c.children())));
+                new ArrayList<>(List.of("%d of %d children have not got it yet".formatted(c.need(), c.children())));
         if (c.waiting() > 0)
             facts.add(c.waiting() == 1 ? "another cue waits for it" : c.waiting() + " cues wait for it");
         if (c.coming() > 0)

@@ -82,7 +82,7 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
                 planned,
                 likely,
                 open,
-                "%d looks: %d more likely to be settled, %d left.".formatted(planned, likely, open));
+                "%d looks: for %d of them this should decide it, %d stay open.".formatted(planned, likely, open));
     }
 
     /** Children that no look is planned for yet, those seen least first, so that it is never the same ones who go without. */

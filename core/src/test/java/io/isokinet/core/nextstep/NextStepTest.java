@@ -91,7 +91,7 @@ class NextStepTest {
         assertThat(next).extracting(NextCue::cue).containsExactly("low", "step");
         assertThat(next.get(0).facts())
                 .containsExactly(
-                        "8 of 20 children do not own it yet", "2 cues wait for it", "an activity to come shows it");
+                        "8 of 20 children have not got it yet", "2 cues wait for it", "an activity to come shows it");
     }
 
     private static MoveOn move(int shown, int looks) {

@@ -71,7 +71,7 @@ class WatchPlanTest {
                 .toList();
         WatchPlan plan = WatchPlan.of(cells, 24);
         assertThat(plan.settled() + plan.open()).isEqualTo(15);
-        assertThat(plan.reason()).startsWith("24 looks: ").endsWith(plan.open() + " left.");
+        assertThat(plan.reason()).startsWith("24 looks: ").endsWith(plan.open() + " stay open.");
     }
 
     /**

@@ -447,7 +447,7 @@ class RulesTest {
         List<Choice> b0 = List.of(b.get(0), meets(b.get(1)), meets(b.get(2)), b.get(3));
         List<Choice> c0 = List.of(c.get(0), meets(c.get(1)), meets(c.get(2)), c.get(3));
         Plan once = read(four, a, b0, c0, none);
-        assertThat(sentences(rule, once)).contains("“a” is met in 1 lessons; 3 are wanted.");
+        assertThat(sentences(rule, once)).contains("“a” is met in 1 lesson; 3 are wanted.");
         assertThat(Strain.of(rule, once).stream()
                         .filter(s -> s.sentence().startsWith("“a”"))
                         .mapToInt(Strain::amount))
@@ -455,7 +455,7 @@ class RulesTest {
         // From the third of four lessons two are left to be met in.
         assertThat(sentences(
                         rule, read(four, none(four, 0), none(four, 1), lesson(four, 2, ROLL1, GAME1), none(four, 3))))
-                .contains("“a” is met in 1 lessons; 2 are wanted.");
+                .contains("“a” is met in 1 lesson; 2 are wanted.");
         // Introduced in the last lesson it can come back nowhere.
         assertThat(sentences(rule, read(one, lesson(one, 0, ROLL1, GAME1)))).isEmpty();
     }

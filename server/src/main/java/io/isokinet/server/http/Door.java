@@ -161,7 +161,7 @@ class Door implements WebMvcConfigurer {
                 Refusal.write(
                         response,
                         400,
-                        "Some of it cannot be taken",
+                        "Please check what is marked",
                         "The address holds a character that cannot be shown. Type it anew.");
         }
 

@@ -49,7 +49,7 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler(FoundException.class)
     ProblemDetail findings(FoundException e) {
         ProblemDetail problem =
-                problem(HttpStatus.BAD_REQUEST, "Some of it cannot be taken", "Nothing was changed. " + first(e));
+                problem(HttpStatus.BAD_REQUEST, "Please check what is marked", "Nothing was changed. " + first(e));
         problem.setProperty("findings", e.findings().all());
         return problem;
     }
@@ -125,7 +125,7 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
     ProblemDetail mistyped(MethodArgumentTypeMismatchException e) {
         ProblemDetail problem = problem(
-                HttpStatus.BAD_REQUEST, "Some of it cannot be taken", e.getName() + ": " + misplaced(e.getValue()));
+                HttpStatus.BAD_REQUEST, "Please check what is marked", e.getName() + ": " + misplaced(e.getValue()));
         problem.setProperty("findings", List.of(new Finding("field", e.getName(), misplaced(e.getValue()))));
         return problem;
     }
@@ -163,7 +163,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 .toList();
         Finding first = findings.isEmpty() ? new Finding("field", "body", "is not valid") : findings.get(0);
         ProblemDetail problem =
-                problem(HttpStatus.BAD_REQUEST, "Some of it cannot be taken", first.where() + ": " + first.message());
+                problem(HttpStatus.BAD_REQUEST, "Please check what is marked", first.where() + ": " + first.message());
         problem.setProperty("findings", findings);
         return ResponseEntity.badRequest().body(problem);
     }
@@ -179,7 +179,7 @@ class Problems extends ResponseEntityExceptionHandler {
                         .reduce((a, b) -> a + "." + b)
                         .orElse("body");
         String message = shape(databind);
-        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "Some of it cannot be taken", field + ": " + message);
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "Please check what is marked", field + ": " + message);
         problem.setProperty("findings", List.of(new Finding("field", field, message)));
         return ResponseEntity.badRequest().body(problem);
     }

@@ -30,8 +30,8 @@ public final class CueMetInThreeLessons extends Rule {
             int met = in;
             int wanted = Math.min(LESSONS, lessons - meeting.get(0).lesson());
             if (met < wanted)
-                strains.unit(wanted - met, () -> "“%s” is met in %d lessons; %d are wanted."
-                        .formatted(plan.problem().knowHow().cue(cue).call(), met, wanted));
+                strains.unit(wanted - met, () -> "“%s” is met in %d lesson%s; %d are wanted."
+                        .formatted(plan.problem().knowHow().cue(cue).call(), met, met == 1 ? "" : "s", wanted));
         }
     }
 }

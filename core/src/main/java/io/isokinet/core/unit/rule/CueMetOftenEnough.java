@@ -15,8 +15,9 @@ public final class CueMetOftenEnough extends Rule {
             int met = plan.meeting(cue).size();
             int wanted = plan.problem().state(cue).exposuresWanted();
             if (met < wanted)
-                strains.unit(wanted - met, () -> "“%s” is met %d times; %d are wanted."
-                        .formatted(plan.problem().knowHow().cue(cue).call(), met, wanted));
+                strains.unit(wanted - met, () -> "“%s” is met %s; %d are wanted."
+                        .formatted(
+                                plan.problem().knowHow().cue(cue).call(), met == 1 ? "once" : met + " times", wanted));
         }
     }
 }

@@ -24,8 +24,12 @@ public final class LooksSuffice extends Rule {
             int looks = sum;
             int off = amount(looks, children);
             if (off > 0)
-                strains.unit(off, () -> "“%s” can be looked at %d times; %d children need %d."
-                        .formatted(plan.problem().knowHow().cue(cue).call(), looks, children, children));
+                strains.unit(off, () -> "“%s” can be looked at %s; %d children need %d."
+                        .formatted(
+                                plan.problem().knowHow().cue(cue).call(),
+                                looks == 1 ? "once" : looks + " times",
+                                children,
+                                children));
         }
     }
 }

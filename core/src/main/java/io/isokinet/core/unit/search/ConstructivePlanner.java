@@ -7,6 +7,7 @@ import io.isokinet.core.unit.Frame;
 import io.isokinet.core.unit.Plan;
 import io.isokinet.core.unit.Reading;
 import io.isokinet.core.unit.Score;
+import io.isokinet.core.unit.Segment;
 import io.isokinet.core.unit.Target;
 import io.isokinet.core.unit.UnitProblem;
 import io.isokinet.core.unit.rule.OrderAsWished;
@@ -46,6 +47,23 @@ public final class ConstructivePlanner implements UnitPlanner {
         return drafts(problem, candidates, frame, effort, watcher).stream()
                 .map(d -> d.planned(d.evaluations))
                 .toList();
+    }
+
+    /**
+     * What comes of a plan by one change or one exchange at a time, cues and minutes left open; it may be worse than the plan, which had
+     * its own.
+     *
+     * @param effort evaluations at most
+     */
+    public static Outcome.Planned climbed(
+            UnitProblem problem, Candidates candidates, Frame frame, Plan from, int effort, Watcher watcher) {
+        Draft draft = new Draft(problem, candidates, frame, effort, List.of());
+        for (Frame.Slot slot : frame.slots()) {
+            Segment there = from.lessons().get(slot.lesson()).get(slot.position());
+            draft.set(slot, slot.with(there.candidate()));
+        }
+        draft.improve(watcher);
+        return draft.planned(draft.evaluations);
     }
 
     private static List<Draft> drafts(
