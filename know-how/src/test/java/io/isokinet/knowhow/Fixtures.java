@@ -95,7 +95,6 @@ final class Fixtures {
 
     /** With leave to repeat what fits. */
     static UnitProblem repeating(UnitProblem p) {
-        Wishes w = p.wishes();
         return new UnitProblem(
                 p.profile(),
                 p.lessons(),
@@ -104,18 +103,7 @@ final class Fixtures {
                 p.reached(),
                 p.knowHow(),
                 p.cupboard(),
-                new Wishes(
-                        w.order(),
-                        w.newCuesPerLesson(),
-                        w.tempo(),
-                        w.taste(),
-                        w.fewLayouts(),
-                        w.skipsRungs(),
-                        true,
-                        w.favourites(),
-                        w.bans(),
-                        w.weights(),
-                        w.ending()),
+                p.wishes().easing(false, true, p.wishes().bans()),
                 List.of());
     }
 

@@ -242,18 +242,25 @@ public final class Fitter {
                     : null;
         }
 
-        /** Where the floor is too small for all at once, and a part of them works while the others watch; nobody warms up like that. */
+        /**
+         * Where the floor is too small for all at once a part of them is on it, of pairs half or a third, and the others watch from its edge;
+         * nobody warms up like that.
+         */
         @Nullable
         Fit wavesForFloor(int waves) {
             Formation formation = activity.grouping().formation();
-            if (!activity.worksOnSkill()) return null;
-            if (formation.sharing() == Formation.Sharing.PAIR) return groupsInTurn(waves);
-            if (!formation.spreads()) return null;
+            boolean pairs = formation.sharing() == Formation.Sharing.PAIR;
+            if (!activity.worksOnSkill() || !pairs && !formation.spreads()) return null;
             int some = (children + waves - 1) / waves;
+            int groups = pairs ? (best + waves - 1) / waves : best;
             SpaceNeed space = space(asked, asked.needs(), best);
-            FloorFit there = floor(place, space, activity.grouping().formation(), some);
-            if (there.groups() == 0) return null;
-            KitList list = kit.find(asked.needs(), some, best, here);
+            FloorFit there = floor(place, space, formation, some);
+            if (there.groups() < groups) return null;
+            KitList list = kit.find(asked.needs(), some, groups, here);
+            String room = Words.capital(place.name()) + " has room for "
+                    + (pairs
+                            ? "%d of %d groups".formatted(there.groups(), best)
+                            : "%d of %d".formatted(some, children));
             return list.suffices()
                     ? works(
                             new Laid(asked, asked.needs(), best, waves, list, adapted),
@@ -261,27 +268,7 @@ public final class Fitter {
                             there,
                             place,
                             best,
-                            List.of("%s has room for %d of %d at once."
-                                    .formatted(Words.capital(place.name()), some, children)))
-                    : null;
-        }
-
-        /** Half of the pairs, or a third, are on the floor and the others watch them from its edge. */
-        private @Nullable Fit groupsInTurn(int waves) {
-            int some = (best + waves - 1) / waves;
-            SpaceNeed space = space(asked, asked.needs(), best);
-            FloorFit there = floor(place, space, activity.grouping().formation());
-            if (there.groups() < some) return null;
-            KitList list = kit.find(asked.needs(), (children + waves - 1) / waves, some, here);
-            return list.suffices()
-                    ? works(
-                            new Laid(asked, asked.needs(), best, waves, list, adapted),
-                            space,
-                            there,
-                            place,
-                            best,
-                            List.of("%s has room for %d of %d groups at once."
-                                    .formatted(Words.capital(place.name()), there.groups(), best)))
+                            List.of(room + " at once."))
                     : null;
         }
 

@@ -80,6 +80,8 @@ public final class Frame {
     private final List<String> certificates = new ArrayList<>();
     private final Map<Set<LessonPhase>, List<Integer>> missing = new LinkedHashMap<>();
     private final Map<Integer, Map<Set<LessonPhase>, Fitting>> fitting = new HashMap<>();
+    private boolean sought;
+    private LeastToGiveUp.@Nullable Eased least;
 
     /** @param ids a new stable id for each new segment */
     public Frame(UnitProblem problem, Candidates candidates, Supplier<String> ids) {
@@ -113,17 +115,24 @@ public final class Frame {
     public List<String> whyNot() {
         if (certificates.isEmpty()) return List.of();
         List<String> all = new ArrayList<>(certificates);
-        LeastToGiveUp.Eased less = LeastToGiveUp.of(problem, candidates);
-        if (less != null && !less.words().isEmpty())
+        LeastToGiveUp.Eased way = wayOut();
+        if (way != null)
             all.add("It would work without %s; all the rest of what you wished can stay."
-                    .formatted(String.join(" and ", less.words())));
+                    .formatted(String.join(" and ", way.words())));
         return all;
     }
 
     /** The problem without what it would work without; null where nothing that was wished stands in the way. */
     public @Nullable UnitProblem eased() {
-        LeastToGiveUp.Eased less = certificates.isEmpty() ? null : LeastToGiveUp.of(problem, candidates);
-        return less == null || less.words().isEmpty() ? null : less.without();
+        LeastToGiveUp.Eased way = wayOut();
+        return way == null ? null : way.without();
+    }
+
+    /** Sought once, since it tries many frames; null where there is none. */
+    private LeastToGiveUp.@Nullable Eased wayOut() {
+        if (!sought && !certificates.isEmpty()) least = LeastToGiveUp.of(problem, candidates);
+        sought = true;
+        return least == null || least.words().isEmpty() ? null : least;
     }
 
     /** The rows with the shortest option in every free slot; the caller may change them. */

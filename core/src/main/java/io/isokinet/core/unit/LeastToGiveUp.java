@@ -125,21 +125,7 @@ final class LeastToGiveUp {
     }
 
     private UnitProblem eased() {
-        Wishes w = problem.wishes();
-        return problem.with(
-                        new Wishes(
-                                w.order(),
-                                w.newCuesPerLesson(),
-                                w.tempo(),
-                                w.taste(),
-                                w.fewLayouts(),
-                                !climbs,
-                                !fresh,
-                                w.favourites(),
-                                bans,
-                                w.weights(),
-                                w.ending()),
-                        locks)
+        return problem.with(problem.wishes().easing(!climbs, !fresh, bans), locks)
                 .with(problem.targets().stream().map(this::eased).toList());
     }
 

@@ -125,6 +125,22 @@ public record Wishes(
                 ending);
     }
 
+    /** The same with other bans, and leave to skip a rung or to repeat what fits, or without. */
+    public Wishes easing(boolean skips, boolean again, Set<String> otherBans) {
+        return new Wishes(
+                order,
+                newCuesPerLesson,
+                tempo,
+                taste,
+                fewLayouts,
+                skips,
+                again,
+                favourites,
+                otherBans,
+                weights,
+                ending);
+    }
+
     /** The same with other weights. */
     Wishes weighing(Map<String, Integer> others) {
         return new Wishes(
