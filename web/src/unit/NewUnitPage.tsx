@@ -53,9 +53,7 @@ function Ahead({
           <li key={w}>{w}</li>
         ))}
       </ul>
-      {said.instead && (
-        <Button onClick={() => said.instead && take(said.instead)}>Give that up and plan all the same</Button>
-      )}
+      {said.instead && <Button onClick={() => said.instead && take(said.instead)}>Give that up</Button>}
     </section>
   )
 }
