@@ -79,7 +79,7 @@ public final class Frame {
     private final List<Slot> slots = new ArrayList<>();
     private final List<String> certificates = new ArrayList<>();
     private final Map<Set<LessonPhase>, List<Integer>> missing = new LinkedHashMap<>();
-    private final Map<Integer, Map<Set<LessonPhase>, Fitting>> fitting = new HashMap<>();
+    private final Map<Integer, Map<Set<LessonPhase>, Map<String, Fitting>>> fitting = new HashMap<>();
     private boolean sought;
     private LeastToGiveUp.@Nullable Eased least;
 
@@ -208,28 +208,74 @@ public final class Frame {
     /** How many different activities that serve these phases a lesson has, if none is done too often over the unit. */
     private int share(int lesson, Set<LessonPhase> phases) {
         int lessons = problem.lessons().size();
-        return (int) (uses(lesson, phases, lessons) / lessons);
+        // After the first lessons nothing is on its shape alone.
+        int all = (int) ((lesson < Skeleton.SHAPES
+                        ? uses(lesson, phases, lessons, problem.targets())
+                        : beyondShape(lesson, phases, lessons, problem.targets()))
+                / lessons);
+        if (!problem.wishes().inTurn(lesson, lessons)) return all;
+        int shares = problem.targets().stream().mapToInt(Target::share).sum();
+        int least = all;
+        for (Target target : problem.targets()) {
+            int turns = Math.max(1, turns(lessons) * target.share() / shares);
+            int carried = carried(lesson, problem.lessons().get(lesson).minutes(), turns, List.of(target));
+            // A skill that cannot carry a lesson alone shares one, whose parts others have enough for.
+            if (carried > 0) least = Math.min(least, (int) (uses(lesson, phases, carried, List.of(target)) / carried));
+        }
+        return least;
     }
 
-    /** Uses that activities which serve these phases have room for: what works on the shape alone fewer, if there is more above it. */
-    private long uses(int lesson, Set<LessonPhase> phases, int lessons) {
-        Fitting there = fitting.computeIfAbsent(lesson, l -> new HashMap<>())
-                .computeIfAbsent(phases, p -> fitting(candidates.serving(lesson, p)));
-        int each = Skeleton.uses(lessons);
-        return there.shapes() * Math.min(Skeleton.SHAPES, each) + there.others() * each;
+    /** Lessons, of so many, in which one skill comes after the other. */
+    private int turns(int lessons) {
+        return (int) IntStream.range(0, lessons)
+                .filter(l -> problem.wishes().inTurn(l, lessons))
+                .count();
     }
+
+    /** Uses that activities of these skills which serve these phases have room for: the shape alone is for a skill's first lessons. */
+    private long uses(int lesson, Set<LessonPhase> phases, int lessons, List<Target> skills) {
+        long uses = beyondShape(lesson, phases, lessons, skills);
+        for (Target target : skills)
+            uses += Math.min(
+                    Skeleton.SHAPES, fitting(lesson, phases, target.skill()).shapes() * Skeleton.uses(lessons));
+        return uses;
+    }
+
+    private long beyondShape(int lesson, Set<LessonPhase> phases, int lessons, List<Target> skills) {
+        long others = fitting(lesson, phases, ANY).others();
+        for (Target target : skills)
+            others += fitting(lesson, phases, target.skill()).others();
+        return others * Skeleton.uses(lessons);
+    }
+
+    private Fitting fitting(int lesson, Set<LessonPhase> phases, String skill) {
+        return fitting.computeIfAbsent(lesson, l -> new HashMap<>())
+                .computeIfAbsent(phases, p -> fitting(candidates.serving(lesson, p)))
+                .getOrDefault(skill, Fitting.NONE);
+    }
+
+    /** Stands for the skill of what works on none. */
+    private static final String ANY = "";
 
     /** @param shapes activities that work on the shape alone where there is more above it */
-    private record Fitting(long shapes, long others) {}
+    private record Fitting(long shapes, long others) {
+        static final Fitting NONE = new Fitting(0, 0);
+    }
 
-    private Fitting fitting(List<Activity> there) {
-        long shapes = there.stream()
-                .filter(a -> !a.isGame()
-                        && a.rung() != null
-                        && a.rung().level() == 1
-                        && candidates.reach().highest(String.valueOf(a.skill())) > 1)
-                .count();
-        return new Fitting(shapes, there.size() - shapes);
+    private Map<String, Fitting> fitting(List<Activity> there) {
+        Map<String, Fitting> by = new HashMap<>();
+        for (Activity a : there) {
+            String skill = a.skill() == null ? ANY : a.skill();
+            boolean shape = !a.isGame()
+                    && a.rung() != null
+                    && a.rung().level() == 1
+                    && candidates.reach().highest(skill) > 1;
+            by.merge(
+                    skill,
+                    new Fitting(shape ? 1 : 0, shape ? 0 : 1),
+                    (x, y) -> new Fitting(x.shapes() + y.shapes(), x.others() + y.others()));
+        }
+        return by;
     }
 
     private int fixedOr(Choice lock, boolean least) {
@@ -464,18 +510,52 @@ public final class Frame {
     private List<String> enough(int free) {
         int minutes = problem.lessons().get(free).minutes();
         if (minutes < Skeleton.SHORTEST || problem.wishes().repeats()) return List.of();
-        int all = problem.lessons().size();
+        int turns = turns(problem.lessons().size());
+        if (problem.targets().size() > 1 && turns > 0) {
+            List<String> found = enoughInTurn(free, minutes, turns);
+            if (!found.isEmpty()) return found;
+        }
+        return enough(free, minutes, problem.lessons().size());
+    }
+
+    /** Where one skill comes after the other each has to carry the lessons that are its turn. */
+    private List<String> enoughInTurn(int free, int minutes, int turns) {
+        if (carryInTurn(free, minutes, turns)) return List.of();
+        int shorter = minutes;
+        while (shorter > Skeleton.SHORTEST && !carryInTurn(free, shorter, turns)) shorter--;
+        return List.of(
+                "One skill after the other, what fits here is enough for so many lessons of %d minutes before it comes too often: %s. There are %d of them. Plan fewer lessons%s, mix the skills, or get what other drills need."
+                        .formatted(
+                                minutes,
+                                problem.targets().stream()
+                                        .map(t -> "%s %d"
+                                                .formatted(
+                                                        problem.knowHow()
+                                                                .skill(t.skill())
+                                                                .name(),
+                                                        carried(free, minutes, turns, List.of(t))))
+                                        .collect(Collectors.joining(", ")),
+                                turns,
+                                carryInTurn(free, shorter, turns) ? ", make them %d minutes".formatted(shorter) : ""));
+    }
+
+    private boolean carryInTurn(int lesson, int minutes, int turns) {
+        int[] each = problem.targets().stream()
+                .mapToInt(t -> carried(lesson, minutes, turns, List.of(t)))
+                .toArray();
+        boolean all = problem.wishes().order() != Wishes.Order.BLOCKED
+                || IntStream.of(each).allMatch(n -> n > 0);
+        return all && IntStream.of(each).sum() >= turns;
+    }
+
+    private List<String> enough(int free, int minutes, int all) {
+        List<Target> skills = problem.targets();
         int drills = candidates.serving(free, DRILL).size();
         int games = candidates.serving(free, GAME).size();
-        if (drills == 0 || games == 0) return List.of();
-        int byDrills = all;
-        while (byDrills > 1 && !carry(minutes, free, byDrills, false)) byDrills--;
-        int byGames = all;
-        while (byGames > 1 && !plays(minutes, free, byGames)) byGames--;
-        if (byDrills == all && byGames == all) return List.of();
-        int lessons = Math.min(byDrills, byGames);
+        int lessons = Math.max(1, carried(free, minutes, all, skills));
+        if (drills == 0 || games == 0 || lessons == all) return List.of();
         int shorter = minutes;
-        while (shorter > Skeleton.SHORTEST && !carry(shorter, free, all, true)) shorter--;
+        while (shorter > Skeleton.SHORTEST && !carry(shorter, free, all, skills)) shorter--;
         return List.of(
                 "%d drill%s and %d game%s fit here: enough for %d lesson%s of %d minutes before they come too often, and there are %d. Plan fewer lessons%s, add a skill, or get what other drills need."
                         .formatted(
@@ -487,24 +567,26 @@ public final class Frame {
                                 lessons == 1 ? "" : "s",
                                 minutes,
                                 all,
-                                carry(shorter, free, all, true) ? ", make them %d minutes".formatted(shorter) : ""));
+                                carry(shorter, free, all, skills) ? ", make them %d minutes".formatted(shorter) : ""));
     }
 
-    /** True if the games of so many lessons need not come too often, where drills are as few as they are. */
-    private boolean plays(int minutes, int lesson, int lessons) {
-        return count(minutes, lesson, lessons, GAME) * lessons <= uses(lesson, GAME, lessons);
+    /** Lessons, of so many, for which activities of these skills are enough. */
+    private int carried(int lesson, int minutes, int all, List<Target> skills) {
+        int lessons = all;
+        while (lessons > 0 && !carry(minutes, lesson, lessons, skills)) lessons--;
+        return lessons;
     }
 
-    /** @param games false to ask of drills alone */
-    private boolean carry(int minutes, int lesson, int lessons, boolean games) {
-        return count(minutes, lesson, lessons, DRILL) * lessons <= uses(lesson, DRILL, lessons)
-                && (!games || plays(minutes, lesson, lessons));
+    /** True if nothing need come too often in so many lessons; where drills are few, they and games are fewer and longer. */
+    private boolean carry(int minutes, int lesson, int lessons, List<Target> skills) {
+        return count(minutes, lesson, lessons, skills, DRILL) * lessons <= uses(lesson, DRILL, lessons, skills)
+                && count(minutes, lesson, lessons, skills, GAME) * lessons <= uses(lesson, GAME, lessons, skills);
     }
 
     /** Parts of a kind in a lesson of so many minutes, of so many alike. */
-    private long count(int minutes, int lesson, int lessons, Set<LessonPhase> part) {
-        int drills = (int) (uses(lesson, DRILL, lessons) / lessons);
-        int games = (int) (uses(lesson, GAME, lessons) / lessons);
+    private long count(int minutes, int lesson, int lessons, List<Target> skills, Set<LessonPhase> part) {
+        int drills = (int) (uses(lesson, DRILL, lessons, skills) / lessons);
+        int games = (int) (uses(lesson, GAME, lessons, skills) / lessons);
         return Skeleton.of(minutes, false, drills, games).stream()
                 .filter(part::equals)
                 .count();

@@ -157,6 +157,15 @@ public record Wishes(
                 ending);
     }
 
+    /**
+     * True if the skills come one after the other in a lesson of a unit.
+     *
+     * @param lesson index from 0
+     */
+    public boolean inTurn(int lesson, int lessons) {
+        return order == Order.BLOCKED || order == Order.MIXED && lesson < lessons / 2;
+    }
+
     /** Rungs that may be climbed at once. */
     public int climb() {
         return skipsRungs ? 2 : 1;

@@ -153,6 +153,32 @@ class FrameTest {
         assertThat(frame(four.eased()).certificates()).isEmpty();
     }
 
+    /** One game of each skill carries three lessons that are its turn, six in all; mixed they carry as many as there are. */
+    @Test
+    void skillsThatComeInTurnEachCarryTheirOwnLessons() {
+        Predicate<Activity> oneGameEach =
+                a -> !a.isGame() || a.key().equals("roll-game1") || a.key().equals("catch-game1");
+        assertThat(frame(inTurn(6, oneGameEach)).certificates()).isEmpty();
+        assertThat(frame(inTurn(7, oneGameEach)).whyNot())
+                .containsExactly(
+                        "One skill after the other, what fits here is enough for so many lessons of 30 minutes before it comes too often: roll 3, catch 3. There are 7 of them. Plan fewer lessons, mix the skills, or get what other drills need.",
+                        "It would work without the wish that nothing comes too often; all the rest of what you wished can stay.");
+    }
+
+    private static UnitProblem inTurn(int lessons, Predicate<Activity> keeping) {
+        UnitProblem base = problem(lessons, 30);
+        return new UnitProblem(
+                base.profile(),
+                base.lessons(),
+                List.of(new Target("roll", "roll/all"), new Target("catch", "catch/all")),
+                Map.of(),
+                Map.of(),
+                base.knowHow().keeping(keeping),
+                base.cupboard(),
+                new Wishes(Wishes.Order.BLOCKED, null, Set.of()),
+                List.of());
+    }
+
     /** A drill above the shape carries three of six lessons, the shape two: five in all. */
     @Test
     void workOnTheShapeCarriesTwoLessons() {

@@ -104,10 +104,6 @@ public final class OrderAsWished extends Rule {
      * @param lesson index from 0
      */
     public static boolean blocked(UnitProblem problem, int lesson) {
-        return switch (problem.wishes().order()) {
-            case BLOCKED -> true;
-            case INTERLEAVED -> isShort(problem, lesson);
-            case MIXED -> lesson < problem.lessons().size() / 2 || isShort(problem, lesson);
-        };
+        return problem.wishes().inTurn(lesson, problem.lessons().size()) || isShort(problem, lesson);
     }
 }
