@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar/closures/{id}/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCalendarClosuresByIdLessons"];
+        put?: never;
+        post: operations["postCalendarClosuresByIdLessons"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calendar/slots/{id}": {
         parameters: {
             query?: never;
@@ -2575,6 +2591,10 @@ export interface components {
             /** Format: int32 */
             tries: number;
         };
+        Answer: {
+            done: components["schemas"]["LessonChangeView"][];
+            left: string[];
+        };
         AreaView: {
             /** Format: int32 */
             group: number;
@@ -2938,6 +2958,18 @@ export interface components {
             segment?: string;
             /** Format: int64 */
             seq: number;
+        };
+        ClosedLesson: {
+            className: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            onDate: string;
+            title: string;
+            /** Format: uuid */
+            unit: string;
         };
         ClosedView: {
             /** Format: date */
@@ -4597,6 +4629,10 @@ export interface components {
             kind: "REMOVE";
             /** Format: uuid */
             segment: string;
+        };
+        RestBody: {
+            /** @enum {string} */
+            rest: "ALONG" | "SQUEEZE";
         };
         RolledBody: {
             ball: string;
@@ -6325,6 +6361,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getCalendarClosuresByIdLessons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClosedLesson"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postCalendarClosuresByIdLessons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RestBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answer"];
                 };
             };
             400: components["responses"]["Failure400"];

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -367,5 +368,93 @@ class LessonChangesTest {
         assertThat(school.as.get("/api/term").json().findValues("step"))
                 .extracting(s -> s.get("ahead").asInt() + ": " + s.get("words").asString())
                 .containsExactlyInAnyOrder("1: 1 lesson ahead of Auks", "-1: 1 lesson behind Terns");
+    }
+
+    private UUID closure(String name, LocalDate first, LocalDate last) {
+        UUID id = UUID.randomUUID();
+        school.as.put(
+                "/api/calendar/closures/" + id,
+                Map.of("name", name, "first", first.toString(), "last", last.toString()));
+        return id;
+    }
+
+    private Caller.Answer lose(UUID closure, String rest) {
+        return school.as.post("/api/calendar/closures/" + closure + "/lessons", Map.of("rest", rest));
+    }
+
+    @Test
+    void aClosureAsksForAllItsLessonsAndTheyGoRoundIt() {
+        List<List<String>> before = contents();
+        UUID week = closure("Regatta", MONDAY.plusWeeks(1), MONDAY.plusWeeks(2));
+        assertThat(school.as
+                        .get("/api/calendar/closures/" + week + "/lessons")
+                        .json()
+                        .findValuesAsString("number"))
+                .containsExactly("2", "3");
+        JsonNode answer = lose(week, "ALONG").json();
+        assertThat(answer.get("left")).isEmpty();
+        assertThat(answer.get("done").get(0).get("words").toString())
+                .contains("Lesson 2", "is lost (Regatta).", "Lesson 3", "is lost too: Regatta.", "2 lessons later");
+        assertThat(contents())
+                .containsExactly(before.get(0), List.of(), List.of(), before.get(1), before.get(2), before.get(3));
+        assertThat(school.as.get("/api/calendar/closures/" + week + "/lessons").json())
+                .isEmpty();
+        String id = answer.get("done").get(0).get("id").asString();
+        school.as.post("/api/changes/" + id + "/undo", "{}");
+        assertThat(contents()).isEqualTo(before);
+    }
+
+    @Test
+    void whatCannotBeSqueezedIsSaidAndStays() {
+        List<List<String>> before = contents();
+        UUID all = closure("Flood", MONDAY, MONDAY.plusWeeks(3));
+        assertThat(lose(all, "SQUEEZE").json().get("left").get(0).asString())
+                .contains("Terns, Roll and catch", "nothing to squeeze it into");
+        assertThat(contents()).isEqualTo(before);
+    }
+
+    @Test
+    void nothingIsSwappedOntoAClosedDay() {
+        closure("Regatta", MONDAY.plusWeeks(2), MONDAY.plusWeeks(2));
+        assertThat(change(lesson(0), Map.of("kind", "SWAPPED", "with", lesson(2)))
+                        .detail())
+                .contains("there is no lesson: Regatta", "Move that one to another day");
+    }
+
+    /** Whatever closures come and whatever is lost, no plan goes to a day on which no lesson can be. */
+    @Test
+    void noPlanEverMovesIntoAClosedDay() {
+        Random random = new Random(22);
+        for (int round = 0; round < 6; round++) {
+            LocalDate first = MONDAY.plusWeeks(random.nextInt(7));
+            closure("Closed " + round, first, first.plusDays(random.nextInt(9)));
+            Map<String, List<String>> before = onClosedDays();
+            List<String> coming = new ArrayList<>();
+            view().get("lessons").forEach(l -> {
+                if (l.get("state").asString().equals("PLANNED"))
+                    coming.add(l.get("id").asString());
+            });
+            String lesson = coming.get(random.nextInt(coming.size()));
+            Map<String, Object> what = random.nextInt(3) == 0
+                    ? Map.of("kind", "SWAPPED", "with", coming.get(random.nextInt(coming.size())))
+                    : Map.of("kind", "LOST", "rest", random.nextBoolean() ? "ALONG" : "SQUEEZE");
+            change(lesson, what);
+            onClosedDays().forEach((id, names) -> assertThat(names).isEqualTo(before.get(id)));
+        }
+    }
+
+    /** What is planned for days on which no lesson can be, by lesson. */
+    private Map<String, List<String>> onClosedDays() {
+        List<String> clashing = new ArrayList<>();
+        school.as.get("/api/term").json().get("classes").forEach(c -> c.get("beads")
+                .forEach(b -> {
+                    if (b.hasNonNull("clash")) clashing.add(b.get("lesson").asString());
+                }));
+        Map<String, List<String>> planned = new HashMap<>();
+        view().get("lessons").forEach(l -> {
+            if (clashing.contains(l.get("id").asString()))
+                planned.put(l.get("id").asString(), names(l));
+        });
+        return planned;
     }
 }

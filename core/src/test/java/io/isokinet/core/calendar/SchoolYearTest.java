@@ -7,6 +7,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -191,9 +192,16 @@ class SchoolYearTest {
     /** Five lessons, the third is lost: the plans of the third to the fifth go along, the last one to a new date. */
     @Test
     void plansMoveAlongFromALostDateOn() {
-        assertThat(Reshuffle.along(5, 2)).containsExactly(0, 1, 3, 4, 5);
-        assertThat(Reshuffle.along(1, 0)).containsExactly(1);
-        assertThatThrownBy(() -> Reshuffle.along(3, 3)).hasMessageContaining("has 3 lessons");
+        assertThat(Reshuffle.along(5, Set.of(2))).containsExactly(0, 1, 3, 4, 5);
+        assertThat(Reshuffle.along(1, Set.of(0))).containsExactly(1);
+        assertThatThrownBy(() -> Reshuffle.along(3, Set.of(3))).hasMessageContaining("has 3 lessons");
+    }
+
+    /** The second of six is lost and the fourth and fifth are in a holiday: the rest go round it, and three new dates are needed. */
+    @Test
+    void plansNeverMoveToALostDate() {
+        assertThat(Reshuffle.along(6, Set.of(1, 3, 4))).containsExactly(0, 2, 5, 6, 7, 8);
+        assertThat(Reshuffle.along(3, Set.of(0, 1, 2))).containsExactly(3, 4, 5);
     }
 
     @Test

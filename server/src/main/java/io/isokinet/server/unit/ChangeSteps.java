@@ -19,7 +19,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What each kind of change does to the lessons of a unit, and the words for it. */
@@ -58,17 +60,40 @@ class ChangeSteps {
 
     private void lose(ChangingUnit at, LessonRow lost, LostForm form) {
         at.say("Lesson %d, %s, is lost%s.".formatted(lost.number(), DAY.format(lost.onDate()), form.because()));
-        if (form.rest() == LessonChangeForm.Rest.SQUEEZE) squeeze(at, lost);
-        else moveAlong(at, lost);
+        List<LessonRow> all = closedAfter(at, lost);
+        for (LessonRow closed : all.subList(1, all.size()))
+            at.say("Lesson %d, %s, is lost too: %s."
+                    .formatted(
+                            closed.number(),
+                            DAY.format(closed.onDate()),
+                            closed(closed).orElseThrow()));
+        if (form.rest() == LessonChangeForm.Rest.SQUEEZE) squeeze(at, all);
+        else moveAlong(at, all);
     }
 
-    private static void squeeze(ChangingUnit at, LessonRow lost) {
-        int left = at.coming().size() - 1;
+    /** A lost lesson, and those after it that stand on closed days by now: no plan is to go there. */
+    private List<LessonRow> closedAfter(ChangingUnit at, LessonRow lost) {
+        List<LessonRow> all = new ArrayList<>(List.of(lost));
+        List<LessonRow> coming = at.coming();
+        coming.subList(coming.indexOf(lost) + 1, coming.size()).stream()
+                .filter(l -> closed(l).isPresent())
+                .forEach(all::add);
+        return all;
+    }
+
+    private Optional<String> closed(LessonRow lesson) {
+        return DateClash.closed(calendars.year(), lesson.onDate(), lesson.starts(), lesson.minutes());
+    }
+
+    private static void squeeze(ChangingUnit at, List<LessonRow> lost) {
+        int left = at.coming().size() - lost.size();
         if (left == 0)
             throw new IllegalArgumentException(
-                    "This is the last lesson that is left of the unit; there is nothing to squeeze it into. Let it move along.");
-        lost.become(LessonState.LOST);
-        at.empty(lost);
+                    "No other lesson is left of the unit; there is nothing to squeeze it into. Let it move along.");
+        for (LessonRow row : lost) {
+            row.become(LessonState.LOST);
+            at.empty(row);
+        }
         at.fitAll();
         at.say(
                 left == 1
@@ -77,23 +102,26 @@ class ChangeSteps {
                                 .formatted(left));
     }
 
-    private void moveAlong(ChangingUnit at, LessonRow lost) {
+    private void moveAlong(ChangingUnit at, List<LessonRow> lost) {
         List<LessonRow> coming = at.coming();
-        List<LessonRow> from = coming.subList(coming.indexOf(lost), coming.size());
-        LessonRow added = append(at);
+        List<LessonRow> from = coming.subList(coming.indexOf(lost.get(0)), coming.size());
         List<LessonRow> dates = new ArrayList<>(from);
-        dates.add(added);
+        for (int i = 0; i < lost.size(); i++) dates.add(append(at));
+        Set<Integer> gone = lost.stream().map(from::indexOf).collect(Collectors.toSet());
         List<LessonRow> to =
-                Reshuffle.along(from.size(), 0).stream().map(dates::get).toList();
-        for (int i = 0; i < from.size(); i++) if (!from.get(i).isLike(dates.get(i + 1))) at.fit(dates.get(i + 1));
-        lost.become(LessonState.LOST);
+                Reshuffle.along(from.size(), gone).stream().map(dates::get).toList();
+        for (int i = 0; i < from.size(); i++) if (!from.get(i).isLike(to.get(i))) at.fit(to.get(i));
+        lost.forEach(row -> row.become(LessonState.LOST));
         at.deal(from, to);
+        LessonRow last = to.get(to.size() - 1);
         at.say(
                 from.size() == 1
-                        ? "Its plan goes to %s.".formatted(when(added))
+                        ? "Its plan goes to %s.".formatted(when(last))
                         : "Its plan goes to %s, and each later one to the next date."
-                                .formatted(DAY.format(dates.get(1).onDate())));
-        if (from.size() > 1) at.say("The unit ends one lesson later, on %s.".formatted(when(added)));
+                                .formatted(DAY.format(to.get(0).onDate())));
+        if (from.size() > 1)
+            at.say("The unit ends %s later, on %s."
+                    .formatted(lost.size() == 1 ? "one lesson" : lost.size() + " lessons", when(last)));
     }
 
     /** One lesson more, on the next free date of the timetable after the last one; without a timetable a week later. */
@@ -120,7 +148,8 @@ class ChangeSteps {
 
     private static LessonForm aWeekLater(LessonRow last, SchoolYear year) {
         LocalDate day = last.onDate().plusWeeks(1);
-        while (year.closed(day).isPresent() && day.isBefore(last.onDate().plusYears(1))) day = day.plusWeeks(1);
+        while (DateClash.closed(year, day, last.starts(), last.minutes()).isPresent()
+                && day.isBefore(last.onDate().plusYears(1))) day = day.plusWeeks(1);
         return new LessonForm(day, last.starts(), last.minutes(), last.spaceId());
     }
 
@@ -198,6 +227,8 @@ class ChangeSteps {
         LessonRow two = theirs.row(otherId);
         LessonChanges.requireUntaught(two);
         if (two.isLost()) throw new IllegalArgumentException("The other lesson is lost; move this one instead.");
+        requireOpen(one);
+        requireOpen(two);
         if (sameUnit) {
             swapPlans(at, one, two, form);
             return List.of(at);
@@ -206,7 +237,16 @@ class ChangeSteps {
         return List.of(at, theirs);
     }
 
-    private static void swapPlans(ChangingUnit at, LessonRow one, LessonRow two, LessonChangeForm form) {
+    /** Nothing is swapped onto a day on which no lesson can be. */
+    private void requireOpen(LessonRow lesson) {
+        closed(lesson).ifPresent(why -> {
+            throw new IllegalArgumentException(
+                    "On %s there is no lesson: %s. Move that one to another day, or say that it is lost."
+                            .formatted(DAY.format(lesson.onDate()), why));
+        });
+    }
+
+    private void swapPlans(ChangingUnit at, LessonRow one, LessonRow two, LessonChangeForm form) {
         at.deal(List.of(one, two), List.of(two, one));
         if (!one.isLike(two)) {
             at.fit(one);

@@ -1,5 +1,6 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.calendar.Closure;
 import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
@@ -28,15 +29,24 @@ public class DateClash {
     /** A closed day, the end of a short one, or somebody else in the place, in words; null if nothing stands in its way, or it is over. */
     public static @Nullable String of(LessonHeader lesson, SchoolYear year) {
         if (lesson.state() != LessonState.PLANNED) return null;
-        Optional<String> closed = year.closed(lesson.onDate());
+        Optional<String> closed = closed(year, lesson.onDate(), lesson.starts(), lesson.minutes());
         if (closed.isPresent()) return closed.get();
         LocalTime starts = lesson.starts();
         if (starts == null) return null;
-        LocalTime ends = starts.plusMinutes(lesson.minutes());
-        for (var closure : year.closures()) if (closure.closes(lesson.onDate(), ends)) return closure.name();
-        return booked(year, lesson.spaceId(), lesson.onDate(), starts, ends)
+        return booked(year, lesson.spaceId(), lesson.onDate(), starts, starts.plusMinutes(lesson.minutes()))
                 .map(title -> "taken: " + title)
                 .orElse(null);
+    }
+
+    /** Why no lesson can be then: a closed day, or one that ends before the lesson does; empty if it can. */
+    static Optional<String> closed(SchoolYear year, LocalDate day, @Nullable LocalTime starts, int minutes) {
+        Optional<String> whole = year.closed(day);
+        if (whole.isPresent() || starts == null) return whole;
+        LocalTime ends = starts.plusMinutes(minutes);
+        return year.closures().stream()
+                .filter(c -> c.closes(day, ends))
+                .map(Closure::name)
+                .findFirst();
     }
 
     private static Optional<String> booked(

@@ -1,5 +1,6 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.server.account.LeadOnly;
 import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Subject;
@@ -7,6 +8,7 @@ import io.isokinet.server.account.Teams;
 import io.isokinet.server.calendar.Calendars;
 import io.isokinet.server.calendar.Calendars.Free;
 import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.ClosedLessons.ClosedLesson;
 import io.isokinet.server.unit.LessonChanges.LessonChangeView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -36,6 +38,7 @@ class LessonDateController {
     private final UnitHeaders headers;
     private final TermStrip strip;
     private final LessonChanges changes;
+    private final ClosedLessons closed;
     private final LessonStanding standing;
     private final Calendars calendars;
     private final Schools schools;
@@ -46,6 +49,7 @@ class LessonDateController {
             UnitHeaders headers,
             TermStrip strip,
             LessonChanges changes,
+            ClosedLessons closed,
             LessonStanding standing,
             Calendars calendars,
             Schools schools,
@@ -54,6 +58,7 @@ class LessonDateController {
         this.headers = headers;
         this.strip = strip;
         this.changes = changes;
+        this.closed = closed;
         this.standing = standing;
         this.calendars = calendars;
         this.schools = schools;
@@ -102,6 +107,22 @@ class LessonDateController {
     @MayRead(of = Subject.LESSON)
     List<LessonChangeView> changes(@PathVariable UUID id) {
         return changes.of(Set.of(headers.lesson(id).lesson()));
+    }
+
+    /** Planned lessons that a closure falls on. */
+    @GetMapping("/calendar/closures/{id}/lessons")
+    @LeadOnly
+    List<ClosedLesson> closed(@PathVariable UUID id) {
+        return closed.in(id);
+    }
+
+    record RestBody(@NotNull LessonChangeForm.Rest rest) {}
+
+    /** Loses all of them at once; what cannot be done is said unit by unit, and the others are done. */
+    @PostMapping("/calendar/closures/{id}/lessons")
+    @LeadOnly
+    ClosedLessons.Answer lose(@PathVariable UUID id, @Valid @RequestBody RestBody body) {
+        return closed.lose(id, body.rest());
     }
 
     @PostMapping("/changes/{id}/undo")
