@@ -2,12 +2,11 @@ import { Button } from 'antd'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './ChangeNote.module.css'
-import { putAway, useLatestChange, useUndoChange } from './changed'
+import { putAway, takeBack, useLatest } from './changed'
 
-/** What the last change of a lesson did, in words, with an undo. */
+/** What was done last, in words, with an undo. */
 export function ChangeNote() {
-  const latest = useLatestChange()
-  const undo = useUndoChange()
+  const latest = useLatest()
   const { error, setError, busy, attempt } = useAttempt()
   if (!latest) return null
   const close = () => {
@@ -20,13 +19,13 @@ export function ChangeNote() {
         {latest.undone ? (
           <p>Taken back: everything is as it was.</p>
         ) : (
-          latest.change.words.map((w) => <p key={w}>{w}</p>)
+          latest.words.map((w) => <p key={w}>{w}</p>)
         )}
         {error !== null && <ProblemNote error={error} />}
       </div>
       <div className={styles.actions}>
         {!latest.undone && (
-          <Button size="small" loading={busy} onClick={() => attempt(() => undo(latest.change))}>
+          <Button size="small" loading={busy} onClick={() => attempt(() => takeBack(latest))}>
             Undo
           </Button>
         )}

@@ -7,7 +7,13 @@ export type Change = Schemas['LessonChangeView']
 /** What happens to a lesson, by its kind; whether it is done all the same is asked when the server asks. */
 export type ChangeBody = Schemas['LessonChangeForm']
 
-let latest: { change: Change; undone: boolean } | null = null
+/** Something that was done, in words, and the way back. */
+export interface Done {
+  words: string[]
+  undo: () => Promise<unknown>
+}
+
+let latest: (Done & { undone: boolean }) | null = null
 const listeners = new Set<() => void>()
 
 function say(now: typeof latest) {
@@ -15,8 +21,11 @@ function say(now: typeof latest) {
   for (const listener of listeners) listener()
 }
 
-/** The last change of a lesson that has not been put away. */
-export const useLatestChange = () =>
+/** Says what was done over the page, with an undo, until something else is said. */
+export const sayDone = (done: Done) => say({ ...done, undone: false })
+
+/** The last thing done that has not been put away. */
+export const useLatest = () =>
   useSyncExternalStore(
     (listener) => {
       listeners.add(listener)
@@ -24,6 +33,12 @@ export const useLatestChange = () =>
     },
     () => latest,
   )
+
+/** Takes a thing back and says that it was. */
+export async function takeBack(done: Done) {
+  await done.undo()
+  say({ ...done, undone: true })
+}
 
 export const putAway = () => say(null)
 
@@ -65,17 +80,29 @@ export async function changeLesson(
     if (!(await ask(e))) return null
     change = await send(true)
   }
-  say({ change, undone: false })
+  sayDone({ words: change.words, undo: () => undoChange(queries, change.id) })
   refreshLessons(queries)
   return change
 }
 
-/** Takes a change back and shows that it was. */
+async function undoChange(queries: QueryClient, id: string) {
+  await take(api.POST('/api/changes/{id}/undo', { params: { path: { id } } }))
+  refreshLessons(queries)
+}
+
+/** Says what became of several units at once; one undo takes all of it back, the last one first. */
+export function sayChanges(queries: QueryClient, changes: Change[], left: string[]) {
+  sayDone({
+    words: [...changes.map((c) => c.words.join(' ')), ...left],
+    undo: async () => {
+      for (const change of [...changes].reverse()) await undoChange(queries, change.id)
+    },
+  })
+  refreshLessons(queries)
+}
+
+/** Takes a change of a lesson back and shows that it was. */
 export function useUndoChange() {
   const queries = useQueryClient()
-  return async (change: Change) => {
-    const undone = await take(api.POST('/api/changes/{id}/undo', { params: { path: { id: change.id } } }))
-    say({ change: undone, undone: true })
-    refreshLessons(queries)
-  }
+  return (change: Change) => takeBack({ words: change.words, undo: () => undoChange(queries, change.id) })
 }

@@ -2,12 +2,14 @@ import { useQuery } from '@tanstack/react-query'
 import { Button, Form, Input, Select } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, Problem, type Schemas, take, upload } from '../api/client'
+import { sayDone } from '../changes/changed'
 import { DateInput } from '../shared/DateInput'
 import { dayWords, timeWords } from '../shared/dates'
 import { FileButton } from '../shared/FileButton'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { uuid7 } from '../shared/uuid7'
+import { ClosedLessons } from './ClosedLessons'
 import { Subscriptions } from './Subscriptions'
 import styles from './setup.module.css'
 import { useCalendar } from './useCalendar'
@@ -16,8 +18,33 @@ import { useCalendar } from './useCalendar'
 export function TermsSection() {
   const { calendar, changed } = useCalendar()
   const { error, attempt } = useAttempt()
+  const [asked, setAsked] = useState<{ id: string; name: string; quiet?: boolean } | null>(null)
   if (!calendar) return null
   const remove = (work: () => Promise<Schemas['CalendarView']>) => attempt(async () => changed(await work()))
+  const removeTerm = ({ id, name, first, last }: Schemas['TermView']) => {
+    const params = { path: { id } }
+    const body = { name, first, last }
+    return remove(async () => {
+      const now = await take(api.DELETE('/api/calendar/terms/{id}', { params }))
+      sayDone({
+        words: [`${name} is removed.`],
+        undo: async () => changed(await take(api.PUT('/api/calendar/terms/{id}', { params, body }))),
+      })
+      return now
+    })
+  }
+  const removeClosure = ({ id, name, first, last, from }: Schemas['ClosureView']) => {
+    const params = { path: { id } }
+    const body = { name, first, last, from }
+    return remove(async () => {
+      const now = await take(api.DELETE('/api/calendar/closures/{id}', { params }))
+      sayDone({
+        words: [`${name} is removed.`],
+        undo: async () => changed(await take(api.PUT('/api/calendar/closures/{id}', { params, body }))),
+      })
+      return now
+    })
+  }
   return (
     <div className={styles.columns}>
       <div>
@@ -36,16 +63,7 @@ export function TermsSection() {
           </thead>
           <tbody>
             {calendar.terms.map((t) => (
-              <TermRow
-                key={`${t.id}${t.version}`}
-                term={t}
-                changed={changed}
-                remove={() =>
-                  remove(() =>
-                    take(api.DELETE('/api/calendar/terms/{id}', { params: { path: { id: t.id } } })),
-                  )
-                }
-              />
+              <TermRow key={`${t.id}${t.version}`} term={t} changed={changed} remove={() => removeTerm(t)} />
             ))}
           </tbody>
         </table>
@@ -71,20 +89,16 @@ export function TermsSection() {
                   {c.from && `, from ${timeWords(c.from)} on`}
                 </td>
                 <td>
-                  {c.lessons === 0
-                    ? 'no lesson'
-                    : `${c.lessons} ${c.lessons === 1 ? 'lesson' : 'lessons'} of the timetable`}
+                  {c.lessons === 0 ? (
+                    'no lesson'
+                  ) : (
+                    <Button size="small" type="link" onClick={() => setAsked(c)}>
+                      {c.lessons} {c.lessons === 1 ? 'lesson' : 'lessons'} of the timetable
+                    </Button>
+                  )}
                 </td>
                 <td>
-                  <Button
-                    size="small"
-                    aria-label={`Remove ${c.name}`}
-                    onClick={() =>
-                      remove(() =>
-                        take(api.DELETE('/api/calendar/closures/{id}', { params: { path: { id: c.id } } })),
-                      )
-                    }
-                  >
+                  <Button size="small" aria-label={`Remove ${c.name}`} onClick={() => removeClosure(c)}>
                     Remove
                   </Button>
                 </td>
@@ -142,10 +156,13 @@ export function TermsSection() {
       </div>
       <div style={{ display: 'grid', gap: 14 }}>
         <NewTerm changed={changed} />
-        <NewClosure changed={changed} />
+        <NewClosure changed={changed} added={(id, name) => setAsked({ id, name, quiet: true })} />
         <BookingsImport done={changed} />
         <Subscriptions done={changed} />
       </div>
+      {asked && (
+        <ClosedLessons key={asked.id} closure={asked} quiet={asked.quiet} close={() => setAsked(null)} />
+      )}
     </div>
   )
 }
@@ -251,15 +268,17 @@ function NewTerm({ changed }: Changes) {
   )
 }
 
-function NewClosure({ changed }: Changes) {
+/** @param added asks about the lessons that it falls on */
+function NewClosure({ changed, added }: Changes & { added: (id: string, name: string) => void }) {
   const [form] = Form.useForm<{ name: string; first: string; last?: string; from?: string }>()
   const { error, busy, attempt } = useAttempt()
   const save = (f: { name: string; first: string; last?: string; from?: string }) =>
     attempt(async () => {
+      const id = uuid7()
       changed(
         await take(
           api.PUT('/api/calendar/closures/{id}', {
-            params: { path: { id: uuid7() } },
+            params: { path: { id } },
             body: {
               name: f.name,
               first: f.first,
@@ -269,6 +288,7 @@ function NewClosure({ changed }: Changes) {
           }),
         ),
       )
+      added(id, f.name)
       form.resetFields()
     })
   return (

@@ -1,6 +1,7 @@
 import { Button, Modal } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { sayDone } from '../changes/changed'
 import { timeWords, weekdayOptions } from '../shared/dates'
 import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
@@ -38,7 +39,14 @@ export function TimetableSection() {
   }
   const remove = (slot: Slot) =>
     attempt(async () => {
-      changed(await take(api.DELETE('/api/calendar/slots/{id}', { params: { path: { id: slot.id } } })))
+      const params = { path: { id: slot.id } }
+      const { classId, day, weeks, starts, minutes, spaceId } = slot
+      const body = { classId, day, weeks, starts, minutes, spaceId }
+      changed(await take(api.DELETE('/api/calendar/slots/{id}', { params })))
+      sayDone({
+        words: [`${slot.className}, ${timeWords(starts)}, is out of the timetable.`],
+        undo: async () => changed(await take(api.PUT('/api/calendar/slots/{id}', { params, body }))),
+      })
       close()
     })
   return (
