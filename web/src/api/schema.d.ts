@@ -1668,6 +1668,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/removed-units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getRemovedUnits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/removed-units/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postRemovedUnitsByIdBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rosters": {
         parameters: {
             query?: never;
@@ -2062,7 +2094,7 @@ export interface paths {
         get: operations["getUnitsById"];
         put: operations["putUnitsById"];
         post?: never;
-        delete?: never;
+        delete: operations["deleteUnitsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4629,6 +4661,14 @@ export interface components {
             kind: "REMOVE";
             /** Format: uuid */
             segment: string;
+        };
+        RemovedView: {
+            className: string;
+            /** Format: uuid */
+            id: string;
+            title: string;
+            /** Format: date */
+            until: string;
         };
         RestBody: {
             /** @enum {string} */
@@ -9710,6 +9750,57 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    getRemovedUnits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemovedView"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postRemovedUnitsByIdBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     postRosters: {
         parameters: {
             query?: {
@@ -10524,6 +10615,31 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["UnitView"];
                 };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    deleteUnitsById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             400: components["responses"]["Failure400"];
             401: components["responses"]["Failure401"];

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Dropdown, Modal } from 'antd'
 import { useEffect, useRef, useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link, useNavigate, useParams } from 'react-router'
 import { api, ifMatch, Problem, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import page from '../shared/Page.module.css'
@@ -15,6 +15,7 @@ import { Misfits } from './Misfits'
 import { OtherClasses } from './OtherClasses'
 import { Best, Progress } from './Progress'
 import { Rename } from './Rename'
+import { removeUnit } from './removing'
 import { Said } from './Said'
 import { Spare } from './Spare'
 import styles from './UnitPage.module.css'
@@ -57,6 +58,11 @@ export default function UnitPage() {
     queries.invalidateQueries({ queryKey: ['term'] })
     queries.invalidateQueries({ queryKey: ['alternatives', id] })
   }
+  const navigate = useNavigate()
+  const removal = useMutation({
+    mutationFn: (gone: Unit) => removeUnit(queries, gone),
+    onSuccess: () => navigate('/units'),
+  })
   const planning = usePlanning()
   const [beside, setBeside] = useState<string>()
   const [open, setOpen] = useState<'versions' | 'wishes' | 'copy' | 'cues' | 'rename'>()
@@ -173,6 +179,7 @@ export default function UnitPage() {
                         { key: 'cues', label: 'Cues …' },
                         { key: 'copy', label: 'Copy to another class …' },
                         { key: 'rename', label: 'Rename …' },
+                        { key: 'remove', label: 'Remove' },
                       ]
                     : []),
                   { key: 'versions', label: 'Versions …' },
@@ -185,6 +192,7 @@ export default function UnitPage() {
                   // A key that opens a dialog must not press its first button as well.
                   domEvent.preventDefault()
                   if (key === 'cues') openCues()
+                  else if (key === 'remove') removal.mutate(u)
                   else if (key !== 'versions' && key !== 'wishes' && key !== 'copy' && key !== 'rename')
                     window.location.assign(`/api/units/${u.id}/${key}`)
                   else {
@@ -207,6 +215,7 @@ export default function UnitPage() {
         {planning.error !== null && (
           <ProblemNote error={planning.error} retry={() => planning.setError(null)} retryWords="Close" />
         )}
+        {removal.error && <ProblemNote error={removal.error} retry={removal.reset} retryWords="Close" />}
         {step.error && (
           <ProblemNote
             error={step.error}

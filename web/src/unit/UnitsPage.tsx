@@ -1,23 +1,64 @@
-import { useQuery } from '@tanstack/react-query'
-import { Button } from 'antd'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Button, Input, Segmented } from 'antd'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, take } from '../api/client'
+import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
-import { dayWords } from '../shared/dates'
+import { dayWords, todayHere } from '../shared/dates'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
+import { useAttempt } from '../shared/useAttempt'
 import { Arrival } from './Arrival'
+import { bringBack } from './removing'
 
-/** The units, the newest first. */
+type Line = Schemas['UnitLine']
+type When = 'now' | 'over' | 'all'
+
+const whens: { value: When; label: string }[] = [
+  { value: 'now', label: 'Now and next' },
+  { value: 'over', label: 'Over' },
+  { value: 'all', label: 'All' },
+]
+
+const says = (u: Line, words: string) => {
+  const text = [u.title, u.className, ...u.skills].join(' ').toLowerCase()
+  return words
+    .toLowerCase()
+    .split(/\s+/)
+    .every((w) => text.includes(w))
+}
+
+/** The units: those that run or come, the others one press away, found by title, class and skill. */
 export default function UnitsPage() {
   const plans = usePlans()
   const [taking, setTaking] = useState(false)
+  const [words, setWords] = useState('')
+  const [when, setWhen] = useState<When>()
   const units = useQuery({ queryKey: ['units'], queryFn: () => take(api.GET('/api/units')) })
+  const all = units.data ?? []
+  const today = todayHere()
+  const running = all.filter((u) => u.to >= today)
+  const chosen = when ?? (running.length > 0 ? 'now' : 'all')
+  const shown = all
+    .filter((u) => chosen === 'all' || u.to >= today === (chosen === 'now'))
+    .filter((u) => says(u, words))
   return (
     <div className={page.page}>
       <div className={page.head}>
         <h1>Units</h1>
+        {all.length > 0 && (
+          <>
+            <Segmented aria-label="Which units" options={whens} value={chosen} onChange={setWhen} />
+            <Input.Search
+              aria-label="Find a unit"
+              placeholder="title, class or skill"
+              allowClear
+              value={words}
+              onChange={(e) => setWords(e.target.value)}
+              style={{ width: 240 }}
+            />
+          </>
+        )}
         {plans && (
           <div className={page.end}>
             <Button onClick={() => setTaking(true)}>Import a unit</Button>
@@ -39,8 +80,22 @@ export default function UnitsPage() {
           </p>
         </div>
       )}
+      {all.length > 0 && shown.length === 0 && (
+        <p className="mute">
+          No unit {words ? `with “${words}”` : ''} here.{' '}
+          <Button
+            size="small"
+            onClick={() => {
+              setWords('')
+              setWhen('all')
+            }}
+          >
+            Show all {all.length}
+          </Button>
+        </p>
+      )}
       <div className={page.cards}>
-        {units.data?.map((u) => (
+        {shown.map((u) => (
           <Link key={u.id} to={`/units/${u.id}`} className={page.card}>
             <h2>{u.title}</h2>
             <p>
@@ -56,6 +111,40 @@ export default function UnitsPage() {
           </Link>
         ))}
       </div>
+      {plans && <Removed />}
     </div>
+  )
+}
+
+/** What was removed lately, each with a way back. */
+function Removed() {
+  const queries = useQueryClient()
+  const removed = useQuery({
+    queryKey: ['removed-units'],
+    queryFn: () => take(api.GET('/api/removed-units')),
+  })
+  const { error, busy, attempt } = useAttempt()
+  if (!removed.data?.length) return null
+  return (
+    <section aria-label="Removed">
+      <h2>Removed</h2>
+      {error !== null && <ProblemNote error={error} />}
+      <ul>
+        {removed.data.map((u) => (
+          <li key={u.id}>
+            {u.title}, {u.className}{' '}
+            <Button
+              size="small"
+              loading={busy}
+              aria-label={`Bring back ${u.title}, ${u.className}`}
+              onClick={() => attempt(() => bringBack(queries, u.id))}
+            >
+              Bring back
+            </Button>{' '}
+            <span className="mute">until {dayWords(u.until)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }

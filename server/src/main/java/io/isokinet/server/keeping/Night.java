@@ -11,14 +11,17 @@ import org.springframework.scheduling.annotation.Scheduled;
 class Night {
     private final Schools schools;
     private final Retention retention;
+    private final Removals removals;
 
-    Night(Schools schools, Retention retention) {
+    Night(Schools schools, Retention retention, Removals removals) {
         this.schools = schools;
         this.retention = retention;
+        this.removals = removals;
     }
 
     @Scheduled(cron = "0 30 2 * * *")
     void letGo() {
         schools.inEach("letting go what is old enough", retention::apply);
+        schools.inEach("deleting removed units", removals::forget);
     }
 }

@@ -11,11 +11,13 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
 import org.jspecify.annotations.Nullable;
 
 /** A lesson of a unit: when, how long and where. What is in it stands in the revisions of the unit. */
 @Entity
 @Table(name = "lesson")
+@SQLRestriction("removed_at is null")
 class LessonRow extends Owned {
     /** By day and time; without a time first. */
     static final Comparator<LessonRow> IN_TIME = Comparator.comparing(LessonRow::onDate)
@@ -46,6 +48,10 @@ class LessonRow extends Owned {
     private @Nullable UUID wholeIn;
 
     private boolean prepared;
+
+    /** When its unit was removed; null while it is there. */
+    @Column(name = "removed_at")
+    private @Nullable Instant removedAt;
 
     @SuppressWarnings("NullAway.Init")
     protected LessonRow() {}
@@ -177,5 +183,10 @@ class LessonRow extends Owned {
     @Override
     public boolean logsAdding() {
         return false;
+    }
+
+    /** Goes and comes with its unit. */
+    void remove(@Nullable Instant at) {
+        removedAt = at;
     }
 }

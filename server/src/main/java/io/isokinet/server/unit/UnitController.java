@@ -20,6 +20,7 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -41,6 +42,7 @@ class UnitController {
     private final UnitEditing editing;
     private final Alternatives alternatives;
     private final LessonChanges changes;
+    private final RemovedUnits removed;
     private final OtherClasses others;
     private final KnowHows knowHows;
     private final Teams teams;
@@ -52,6 +54,7 @@ class UnitController {
             UnitEditing editing,
             Alternatives alternatives,
             LessonChanges changes,
+            RemovedUnits removed,
             OtherClasses others,
             KnowHows knowHows,
             Teams teams) {
@@ -61,6 +64,7 @@ class UnitController {
         this.editing = editing;
         this.alternatives = alternatives;
         this.changes = changes;
+        this.removed = removed;
         this.others = others;
         this.knowHows = knowHows;
         this.teams = teams;
@@ -160,6 +164,26 @@ class UnitController {
     @MayRead(of = Subject.UNIT)
     ResponseEntity<UnitView> unit(@PathVariable UUID id) {
         return tagged(boards.view(id));
+    }
+
+    /** Takes it away, for {@value RemovedUnits#DAYS} days with a way back. */
+    @DeleteMapping("/units/{id}")
+    @MayPlan(of = Subject.UNIT)
+    ResponseEntity<Void> remove(@PathVariable UUID id) {
+        removed.remove(id);
+        return ResponseEntity.noContent().build();
+    }
+
+    @GetMapping("/removed-units")
+    @MayPlan
+    List<RemovedUnits.RemovedView> removed() {
+        return removed.all();
+    }
+
+    @PostMapping("/removed-units/{id}/back")
+    @MayPlan
+    ResponseEntity<UnitView> bringBack(@PathVariable UUID id) {
+        return tagged(removed.bringBack(id));
     }
 
     /** @param title 1 to 120 characters */

@@ -28,7 +28,7 @@ public class UnitHeaders {
             join school_class c on c.school_id = u.school_id and c.id = u.class_id
             join unit_revision r on r.school_id = u.school_id and r.id = u.head_revision
             join lesson l on l.school_id = u.school_id and l.unit_id = u.id
-            where u.school_id = :school
+            where u.school_id = :school and u.removed_at is null
             group by u.id, c.id, r.id
             order by first desc, u.title""";
 
@@ -46,7 +46,7 @@ public class UnitHeaders {
             join unit_revision r on r.school_id = u.school_id and r.id = u.head_revision
             left join lateral (
                 select e as body from jsonb_array_elements(r.body -> 'lessons') e where e ->> 'lesson' = l.id::text) b on true
-            where l.school_id = :school""";
+            where l.school_id = :school and l.removed_at is null""";
 
     private static final String IN_TIME = " order by l.on_date, l.starts nulls last, u.title, l.id";
     private static final String BETWEEN = LESSONS + " and l.on_date between :first and :last" + IN_TIME;
@@ -56,14 +56,22 @@ public class UnitHeaders {
     private static final String DATES = """
             select l.on_date from lesson l
             join unit u on u.school_id = l.school_id and u.id = l.unit_id
-            where l.school_id = :school and u.class_id = :class and l.state = any(:states)
+            where l.school_id = :school and l.removed_at is null and u.class_id = :class and l.state = any(:states)
             order by l.on_date""";
 
     private static final String STANDS = """
             select u.class_id, u.title, count(*) filter (where l.state = 'TAUGHT') as taught,
                    count(*) filter (where l.state = 'PLANNED') as coming
             from unit u join lesson l on l.school_id = u.school_id and l.unit_id = u.id
-            where u.school_id = :school group by u.id""";
+            where u.school_id = :school and u.removed_at is null group by u.id""";
+
+    /** Whatever a lesson can hold that somebody saw or wrote. */
+    private static final String RECORDED = """
+            select exists (select 1 from lesson l where l.school_id = :school and l.unit_id = :id and (
+                exists (select 1 from trial t where t.school_id = l.school_id and t.lesson_id = l.id)
+                or exists (select 1 from lesson_event e where e.school_id = l.school_id and e.lesson_id = l.id)
+                or exists (select 1 from hit_set h where h.school_id = l.school_id and h.lesson_id = l.id)
+                or exists (select 1 from cue_taught c where c.school_id = l.school_id and c.lesson_id = l.id)))""";
 
     private static final String CLASS_OF_UNIT = "select class_id from unit where school_id = :school and id = :id";
     private static final String CLASS_OF_LESSON = """
@@ -137,6 +145,11 @@ public class UnitHeaders {
 
     List<Stand> stands() {
         return statement(STANDS).query(Stand.class).list();
+    }
+
+    /** True if something was recorded in a lesson of a unit. */
+    boolean isRecorded(UUID unit) {
+        return statement(RECORDED).param("id", unit).query(Boolean.class).single();
     }
 
     /** The class of a unit; empty if there is none, as in the two below. */

@@ -4,11 +4,14 @@ import io.isokinet.server.tenancy.Owned;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
 import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "unit")
+@SQLRestriction("removed_at is null")
 class UnitRow extends Owned {
     @Column(name = "class_id")
     private UUID classId;
@@ -18,6 +21,10 @@ class UnitRow extends Owned {
     /** Null only while the unit is being made. */
     @Column(name = "head_revision")
     private @Nullable UUID head;
+
+    /** Null while it is there. */
+    @Column(name = "removed_at")
+    private @Nullable Instant removedAt;
 
     @SuppressWarnings("NullAway.Init")
     protected UnitRow() {}
@@ -38,6 +45,17 @@ class UnitRow extends Owned {
 
     void rename(String other) {
         title = other;
+    }
+
+    /** Takes it away, or brings it back. */
+    void remove(@Nullable Instant at) {
+        removedAt = at;
+    }
+
+    /** @throws IllegalStateException if it is there */
+    Instant gone() {
+        if (removedAt == null) throw new IllegalStateException("The unit %s was not removed.".formatted(id()));
+        return removedAt;
     }
 
     /** The revision in force; null only while the unit is being made. */

@@ -4,7 +4,9 @@ import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.http.EditRaceException;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.NotFoundException;
+import io.isokinet.server.tenancy.SchoolScope;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
@@ -17,12 +19,19 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Component;
 
 /** Units, their lessons and the chain of their revisions, as rows. Knows nothing of what a plan means. */
 @Component
 class UnitStore {
-    interface UnitRows extends JpaRepository<UnitRow, UUID> {}
+    interface UnitRows extends JpaRepository<UnitRow, UUID> {
+        /** Those that were removed after a moment, the last one first. */
+        @Query(
+                value = "select * from unit where school_id = :school and removed_at > :after order by removed_at desc",
+                nativeQuery = true)
+        List<UnitRow> removed(UUID school, Instant after);
+    }
 
     interface RevisionRows extends JpaRepository<RevisionRow, UUID> {
         Optional<RevisionRow> findFirstByParentOrderByAtDesc(UUID parent);
@@ -36,6 +45,11 @@ class UnitStore {
         List<LessonRow> findByUnitIdInOrderByPosition(Collection<UUID> unitIds);
 
         List<LessonRow> findByOnDateBetween(LocalDate first, LocalDate last);
+
+        @Query(
+                value = "select * from lesson where school_id = :school and unit_id = :unit order by position",
+                nativeQuery = true)
+        List<LessonRow> evenRemoved(UUID school, UUID unit);
     }
 
     private final UnitRows units;
@@ -57,6 +71,18 @@ class UnitStore {
     /** @throws NotFoundException if there is none */
     UnitRow unit(UUID id) {
         return units.findById(id).orElseThrow(() -> new NotFoundException("unit", id));
+    }
+
+    /** Takes a unit away with its lessons, or brings it back. */
+    void remove(UnitRow unit, @Nullable Instant at) {
+        unit.remove(at);
+        lessons.evenRemoved(SchoolScope.current(), unit.id()).forEach(l -> l.remove(at));
+        units.flush();
+    }
+
+    /** Those that were removed after a moment, the last one first. */
+    List<UnitRow> removed(Instant after) {
+        return units.removed(SchoolScope.current(), after);
     }
 
     Optional<UnitRow> find(UUID unit) {

@@ -1,0 +1,18 @@
+-- A unit that was removed by mistake can be brought back for a while; its lessons go and come with it.
+alter table unit add removed_at timestamptz;
+alter table lesson add removed_at timestamptz;
+
+-- Opens one lesson for whoever covers it, without an account, until it is over. The code itself is not kept.
+create table cover_code (
+    id uuid primary key,
+    school_id uuid not null references school,
+    lesson_id uuid not null,
+    code_sha256 text not null unique,
+    by_person uuid not null references person,
+    at timestamptz not null,
+    ends_at timestamptz not null,
+    version integer not null default 0,
+    unique (school_id, id),
+    foreign key (school_id, lesson_id) references lesson (school_id, id)
+);
+create index cover_code_lesson on cover_code (school_id, lesson_id);
