@@ -33,6 +33,7 @@ public class Draft {
         final UnitProblem problem;
         final Candidates candidates;
         final Frame frame;
+        final Reading.Onward reading;
         long evaluations;
         /** Asked now and then; stops the engine. */
         Runnable check = () -> {};
@@ -49,6 +50,7 @@ public class Draft {
             this.problem = problem;
             this.candidates = candidates;
             this.frame = frame;
+            this.reading = new Reading.Onward(problem, candidates);
         }
     }
 
@@ -76,6 +78,6 @@ public class Draft {
         for (List<Choice> row : rows) leads.add(new ArrayList<>(Collections.nCopies(row.size(), List.of())));
         for (Place place : places)
             leads.get(place.slot().lesson()).set(place.slot().position(), place.leads());
-        return Reading.of(run.problem, run.candidates, rows, new Reading.Hints(newCues, leads, true));
+        return run.reading.of(rows, new Reading.Hints(newCues, leads, true));
     }
 }

@@ -7,6 +7,7 @@ import io.isokinet.core.task.Turn;
 import io.isokinet.core.unit.rule.WarmsLongEnough;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -29,7 +30,7 @@ public final class Reading {
 
     private final UnitProblem problem;
     private final Candidates candidates;
-    private final Hints hints;
+    private Hints hints;
     private final int targets;
     private final boolean[] introduced;
     /** The lesson each target cue is meant for; -1 for any. */
@@ -38,9 +39,9 @@ public final class Reading {
     private final boolean[] ordered;
 
     /** Skills that were worked on in the lessons before, and in this one. */
-    private final Set<@Nullable String> before = new HashSet<>(8);
+    private Set<@Nullable String> before = new HashSet<>(8);
 
-    private final Set<@Nullable String> now = new HashSet<>(8);
+    private Set<@Nullable String> now = new HashSet<>(8);
     private final int[] exposures;
     private final int[] lessonsMet;
     private final int[] lastMet;
@@ -61,6 +62,15 @@ public final class Reading {
 
         /** The same while planning. */
         public static final Hints PLANNING = new Hints(new int[0], List.of(), true);
+
+        /** True if both say the same of a lesson. */
+        private boolean alike(Hints other, int lesson) {
+            boolean says = lesson < newCues.length;
+            return says == lesson < other.newCues.length
+                    && (!says || newCues[lesson] == other.newCues[lesson])
+                    && leads.isEmpty() == other.leads.isEmpty()
+                    && (leads.isEmpty() || leads.get(lesson).equals(other.leads.get(lesson)));
+        }
 
         private List<Integer> leads(int lesson, int position) {
             return leads.isEmpty() ? List.of() : leads.get(lesson).get(position);
@@ -94,9 +104,111 @@ public final class Reading {
         return new Reading(problem, candidates, hints).read(choices);
     }
 
+    /**
+     * Reads plans of one problem one after the other: what stands before the first lesson that is another than in the last one is not
+     * read again. Tells what {@link Reading#of} tells. For one thread.
+     */
+    public static final class Onward {
+        private final Reading reading;
+        private final List<List<Choice>> rows = new ArrayList<>();
+        private final List<List<Segment>> read = new ArrayList<>();
+        /** What was known before each lesson. */
+        private final List<Known> known = new ArrayList<>();
+
+        private long lessons;
+
+        public Onward(UnitProblem problem, Candidates candidates) {
+            reading = new Reading(problem, candidates, Hints.NONE);
+        }
+
+        /**
+         * @param choices one list a lesson, in order; they may be changed afterwards
+         * @param hints for what its choices leave open
+         */
+        public Plan of(List<List<Choice>> choices, Hints hints) {
+            int from = same(choices, hints);
+            reading.hints = hints;
+            if (from < known.size()) reading.restore(known.get(from));
+            drop(rows, from);
+            drop(read, from);
+            drop(known, from);
+            for (int lesson = from; lesson < choices.size(); lesson++) {
+                known.add(reading.known());
+                rows.add(new ArrayList<>(choices.get(lesson)));
+                read.add(Collections.unmodifiableList(reading.lesson(lesson, rows.get(lesson))));
+                lessons++;
+            }
+            return reading.plan(new ArrayList<>(read));
+        }
+
+        /** How many lessons were read, all in all. */
+        public long lessons() {
+            return lessons;
+        }
+
+        private static void drop(List<?> list, int from) {
+            list.subList(from, list.size()).clear();
+        }
+
+        /** Index of the first lesson that has to be read. */
+        private int same(List<List<Choice>> choices, Hints other) {
+            if (reading.hints.begins() != other.begins()) return 0;
+            int most = Math.min(rows.size(), choices.size());
+            // Nothing is known of what comes after the last lesson: it is read again where less is asked for.
+            if (choices.size() < rows.size()) most = Math.max(0, choices.size() - 1);
+            for (int lesson = 0; lesson < most; lesson++)
+                if (!same(rows.get(lesson), choices.get(lesson)) || !reading.hints.alike(other, lesson)) return lesson;
+            return most;
+        }
+
+        private static boolean same(List<Choice> one, List<Choice> other) {
+            if (one.size() != other.size()) return false;
+            for (int i = 0; i < one.size(); i++) if (one.get(i) != other.get(i)) return false;
+            return true;
+        }
+    }
+
+    /** What a reading knows between two lessons. */
+    private record Known(
+            boolean[] introduced,
+            Set<@Nullable String> before,
+            Set<@Nullable String> now,
+            int[] exposures,
+            int[] lessonsMet,
+            int[] lastMet,
+            int[] looked,
+            int[] drilled) {}
+
+    private Known known() {
+        return new Known(
+                introduced.clone(),
+                before,
+                now,
+                exposures.clone(),
+                lessonsMet.clone(),
+                lastMet.clone(),
+                looked.clone(),
+                drilled.clone());
+    }
+
+    private void restore(Known known) {
+        System.arraycopy(known.introduced, 0, introduced, 0, targets);
+        before = known.before;
+        now = known.now;
+        System.arraycopy(known.exposures, 0, exposures, 0, targets);
+        System.arraycopy(known.lessonsMet, 0, lessonsMet, 0, targets);
+        System.arraycopy(known.lastMet, 0, lastMet, 0, targets);
+        System.arraycopy(known.looked, 0, looked, 0, targets);
+        System.arraycopy(known.drilled, 0, drilled, 0, targets);
+    }
+
     private Plan read(List<List<Choice>> choices) {
         List<List<Segment>> lessons = new ArrayList<>(choices.size());
         for (int lesson = 0; lesson < choices.size(); lesson++) lessons.add(lesson(lesson, choices.get(lesson)));
+        return plan(lessons);
+    }
+
+    private Plan plan(List<List<Segment>> lessons) {
         List<String> leftOver = new ArrayList<>();
         for (int cue = 0; cue < targets; cue++)
             if (!introduced[cue]) leftOver.add(candidates.targetCues().get(cue));
@@ -104,8 +216,12 @@ public final class Reading {
     }
 
     private List<Segment> lesson(int lesson, List<Choice> choices) {
-        if (lesson > 0) before.addAll(now);
-        now.clear();
+        if (!before.containsAll(now)) {
+            // A new one, since what was known before a lesson may be kept.
+            before = new HashSet<>(before);
+            before.addAll(now);
+        }
+        now = new HashSet<>(8);
         int size = choices.size();
         Candidate[] row = new Candidate[size];
         for (int i = 0; i < size; i++)

@@ -12,6 +12,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.isokinet.core.activity.LessonPhase;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class ReadingTest {
@@ -169,5 +170,37 @@ class ReadingTest {
                                             : "No drill or game up to lesson 1");
         }
         assertThat(plan.leftOver()).anyMatch(c -> Reasons.waits(plan, c).contains("No drill or game"));
+    }
+
+    /** A change in one lesson leaves those before it as they were read; what is told is what a reading from the start tells. */
+    @Test
+    void readingOnTellsWhatReadingFromTheStartTells() {
+        UnitProblem eight = problem(8, 30);
+        Candidates candidates = new Candidates(eight);
+        Frame frame = new Frame(eight, candidates, PlannerContract.ids());
+        List<List<Choice>> rows = frame.rows();
+        Reading.Onward onward = new Reading.Onward(eight, candidates);
+        Random random = new Random(20);
+        int[] newCues = new int[8];
+        int rounds = 400;
+        for (int round = 0; round < rounds; round++) {
+            Frame.Slot slot = frame.slots().get(random.nextInt(frame.slots().size()));
+            rows.get(slot.lesson())
+                    .set(
+                            slot.position(),
+                            slot.with(slot.options()
+                                    .get(random.nextInt(slot.options().size()))));
+            if (round % 5 == 0) newCues[random.nextInt(8)] = random.nextInt(3);
+            Reading.Hints hints = round % 50 < 40
+                    ? new Reading.Hints(newCues.clone(), List.of(), round % 50 < 30)
+                    : Reading.Hints.PLANNING;
+            int upTo = round % 7 == 0 ? 1 + random.nextInt(8) : 8;
+            List<List<Choice>> read = rows.subList(0, upTo);
+            Plan on = onward.of(read, hints);
+            Plan whole = Reading.of(eight, candidates, read, hints);
+            assertThat(on.all()).isEqualTo(whole.all());
+            assertThat(on.leftOver()).isEqualTo(whole.leftOver());
+        }
+        assertThat(onward.lessons()).isLessThan(rounds * 8 * 3 / 4);
     }
 }

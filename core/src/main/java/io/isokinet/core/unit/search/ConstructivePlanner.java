@@ -113,7 +113,7 @@ public final class ConstructivePlanner implements UnitPlanner {
     /** One planning run. */
     private static final class Draft {
         private final UnitProblem problem;
-        private final Candidates candidates;
+        private final Reading.Onward reading;
         private final Frame frame;
         private int effort;
         private final List<String> order;
@@ -124,7 +124,7 @@ public final class ConstructivePlanner implements UnitPlanner {
         Draft(UnitProblem problem, Candidates candidates, Frame frame, int effort, List<String> order) {
             this.order = order;
             this.problem = problem;
-            this.candidates = candidates;
+            this.reading = new Reading.Onward(problem, candidates);
             this.frame = frame;
             this.effort = effort;
             this.choices = frame.rows();
@@ -176,12 +176,12 @@ public final class ConstructivePlanner implements UnitPlanner {
         }
 
         private Outcome.Planned planned(int evaluated) {
-            Plan plan = Reading.of(problem, candidates, choices, Reading.Hints.PLANNING);
+            Plan plan = reading.of(choices, Reading.Hints.PLANNING);
             return new Outcome.Planned(plan, Rules.score(plan), evaluated);
         }
 
         private Score whole() {
-            return Rules.score(Reading.of(problem, candidates, choices, Reading.Hints.PLANNING));
+            return Rules.score(reading.of(choices, Reading.Hints.PLANNING));
         }
 
         /** Tries exchanging the activities of two slots that serve the same phases. */
@@ -219,11 +219,8 @@ public final class ConstructivePlanner implements UnitPlanner {
         /** While constructing only the lessons up to this one are read, so that empty ones do not speak. */
         private Score score(int lesson, boolean upToHere) {
             evaluations++;
-            return Rules.score(Reading.of(
-                    problem,
-                    candidates,
-                    upToHere ? new ArrayList<>(choices.subList(0, lesson + 1)) : choices,
-                    Reading.Hints.PLANNING));
+            return Rules.score(reading.of(
+                    upToHere ? new ArrayList<>(choices.subList(0, lesson + 1)) : choices, Reading.Hints.PLANNING));
         }
     }
 }

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 public final class Polish {
     private final UnitProblem problem;
     private final Candidates candidates;
+    private final Reading.Onward reading;
     private final List<Frame.Slot> slots;
     private final List<List<Choice>> rows;
     private Plan plan;
@@ -33,6 +34,7 @@ public final class Polish {
         this.slots = slots;
         this.problem = problem;
         this.candidates = candidates;
+        this.reading = new Reading.Onward(problem, candidates);
         this.plan = plan;
         this.score = Rules.score(plan);
         this.left = effort;
@@ -195,7 +197,7 @@ public final class Polish {
     private boolean accept() {
         if (left <= 0) return false;
         left--;
-        Plan other = Reading.of(problem, candidates, rows, Reading.Hints.PLANNING);
+        Plan other = reading.of(rows, Reading.Hints.PLANNING);
         Score now = Rules.score(other);
         if (!now.isBetterThan(score)) return false;
         plan = other;
