@@ -3353,6 +3353,22 @@ export interface components {
             pack: string;
             tag: string;
         };
+        DoorwayForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DOORWAY";
+            /** Format: int32 */
+            kitPercent?: number;
+            /** Format: int32 */
+            minutes?: number;
+            /** @enum {string} */
+            refuge?: "CLASSROOM" | "CORRIDOR";
+            /** Format: uuid */
+            spaceId?: string;
+            why?: string;
+        };
         DoseLine: {
             /** Format: int32 */
             atThisPace: number;
@@ -3897,7 +3913,7 @@ export interface components {
             /** @example 09:15:00 */
             starts?: string;
         };
-        LessonChangeForm: components["schemas"]["LostForm"] | components["schemas"]["MovedForm"] | components["schemas"]["SwappedForm"] | components["schemas"]["ShortenedForm"] | components["schemas"]["IndoorsForm"];
+        LessonChangeForm: components["schemas"]["LostForm"] | components["schemas"]["MovedForm"] | components["schemas"]["SwappedForm"] | components["schemas"]["ShortenedForm"] | components["schemas"]["IndoorsForm"] | components["schemas"]["DoorwayForm"];
         LessonChangeView: {
             /** Format: date-time */
             at: string;
@@ -3905,7 +3921,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "LOST" | "MOVED" | "SWAPPED" | "SHORTENED" | "INDOORS";
+            kind: "LOST" | "MOVED" | "SWAPPED" | "SHORTENED" | "INDOORS" | "DOORWAY";
             /** Format: uuid */
             lesson: string;
             undone: boolean;

@@ -10,7 +10,7 @@ import { useAttempt } from '../shared/useAttempt'
 import styles from './ChangeLesson.module.css'
 import { type ChangeBody, changeLesson } from './changed'
 
-type Kind = ChangeBody['kind']
+type Kind = Exclude<ChangeBody['kind'], 'DOORWAY'>
 
 export interface LessonToChange {
   lesson: string

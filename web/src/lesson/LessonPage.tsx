@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
 import { ChangeLesson } from '../changes/ChangeLesson'
+import { Doorway } from '../changes/Doorway'
 import { usePlans, useSession } from '../session/useSession'
 import { dayWords, timeWords, todayHere } from '../shared/dates'
 import page from '../shared/Page.module.css'
@@ -34,7 +35,7 @@ export default function LessonPage() {
   return <Lesson sheet={sheet.data} />
 }
 
-type Open = 'change' | 'register' | 'groups' | 'rain' | 'went'
+type Open = 'change' | 'door' | 'register' | 'groups' | 'rain' | 'went'
 
 const PAPERS = [
   ['SHEET', 'Lesson sheet'],
@@ -94,7 +95,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           </Button>
           <Button onClick={() => setOpen('groups')}>Groups</Button>
           {!fixed && s.wetPlace && <Button onClick={() => setOpen('rain')}>If it rains</Button>}
-          {!fixed && <Button onClick={() => setOpen('change')}>Lost, moved …</Button>}
+          {!fixed && <Button onClick={() => setOpen('door')}>Not as planned …</Button>}
           {plans && (s.state !== 'PLANNED' || s.onDate <= todayHere()) && (
             <Button onClick={() => setOpen('went')}>How it went</Button>
           )}
@@ -171,6 +172,7 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           <LessonSide sheet={s} />
         </div>
       )}
+      {open === 'door' && <Doorway of={s} other={() => setOpen('change')} close={() => setOpen(undefined)} />}
       {open === 'change' && <ChangeLesson of={s} close={() => setOpen(undefined)} />}
       {open === 'register' && (
         <Register

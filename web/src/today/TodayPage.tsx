@@ -5,6 +5,7 @@ import { Link, useSearchParams } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
 import { ChangeLesson, type LessonToChange } from '../changes/ChangeLesson'
 import { refreshLessons, useUndoChange } from '../changes/changed'
+import { Doorway } from '../changes/Doorway'
 import { Register } from '../lesson/Register'
 import { usePlans, useSession } from '../session/useSession'
 import { DateInput } from '../shared/DateInput'
@@ -24,6 +25,7 @@ export default function TodayPage() {
   const [search, setSearch] = useSearchParams()
   const asked = search.get('day') ?? undefined
   const [changing, setChanging] = useState<LessonToChange | null>(null)
+  const [door, setDoor] = useState<(LessonToChange & { space: string }) | null>(null)
   const [rained, setRained] = useState<Schemas['WetLesson'][]>([])
   const { error, busy, attempt } = useAttempt()
   const today = useQuery({
@@ -32,9 +34,13 @@ export default function TodayPage() {
     // Now and next change by the clock.
     refetchInterval: 60_000,
   })
-  const kit = useQuery({
-    queryKey: ['today', asked, 'kit'],
-    queryFn: () => take(api.GET('/api/today/lay-out', { params: { query: asked ? { day: asked } : {} } })),
+  const here = today.data
+  const none = !!here && here.lessons.length === 0 && here.unplanned.length === 0
+  // A day without lessons shows the next one that has some, ready to print.
+  const ahead = useQuery({
+    queryKey: ['today', here?.nextLessonDay],
+    queryFn: () => take(api.GET('/api/today', { params: { query: { day: here?.nextLessonDay } } })),
+    enabled: none && !asked && !!here?.nextLessonDay,
   })
   if (today.error)
     return (
@@ -42,8 +48,15 @@ export default function TodayPage() {
         <ProblemNote error={today.error} retry={() => today.refetch()} />
       </div>
     )
-  const d = today.data
-  if (!d) return <p className={page.page}>Opening …</p>
+  const next = none && !asked ? ahead.data : undefined
+  const day = asked ?? next?.day
+  const kit = useQuery({
+    queryKey: ['today', day, 'kit'],
+    queryFn: () => take(api.GET('/api/today/lay-out', { params: { query: day ? { day } : {} } })),
+    enabled: !!here && !ahead.isLoading,
+  })
+  const d = next ?? here
+  if (!here || !d || ahead.isLoading) return <p className={page.page}>Opening …</p>
   const go = (day: string) => setSearch(day === d.today ? {} : { day })
   const step = (by: number) => {
     let day = addDays(d.day, by)
@@ -62,9 +75,10 @@ export default function TodayPage() {
     <div className={page.page}>
       <div className={page.head}>
         <h1>
-          {d.day === d.today ? 'Today, ' : ''}
+          {d.day === d.today ? 'Today, ' : next ? 'Next: ' : ''}
           {longDayWords(d.day)}
         </h1>
+        {next && <span className={page.chip}>no lesson today{here.closed && `: ${here.closed}`}</span>}
         {d.term && <span className={page.chip}>{[d.term, d.week].filter(Boolean).join(' · ')}</span>}
         {d.closed && <span className={page.chip}>{d.closed}</span>}
         <div className={page.end}>
@@ -155,7 +169,6 @@ export default function TodayPage() {
               <LessonCard
                 key={l.lesson}
                 lesson={l}
-                wet={() => wet([l.lesson])}
                 change={() =>
                   setChanging({
                     lesson: l.lesson,
@@ -163,6 +176,16 @@ export default function TodayPage() {
                     number: l.number,
                     onDate: d.day,
                     minutes: l.minutes,
+                  })
+                }
+                atTheDoor={() =>
+                  setDoor({
+                    lesson: l.lesson,
+                    className: l.className,
+                    number: l.number,
+                    onDate: d.day,
+                    minutes: l.minutes,
+                    space: l.space,
                   })
                 }
               />
@@ -203,6 +226,16 @@ export default function TodayPage() {
         </div>
       )}
       {changing && <ChangeLesson of={changing} close={() => setChanging(null)} />}
+      {door && (
+        <Doorway
+          of={door}
+          other={() => {
+            setDoor(null)
+            setChanging(door)
+          }}
+          close={() => setDoor(null)}
+        />
+      )}
     </div>
   )
 }
@@ -211,11 +244,11 @@ const whenWords: Record<Lesson['when'], string> = { PAST: '', NOW: 'now', NEXT: 
 
 interface LessonCardProps {
   lesson: Lesson
-  wet: () => void
   change: () => void
+  atTheDoor: () => void
 }
 
-function LessonCard({ lesson: l, wet, change }: LessonCardProps) {
+function LessonCard({ lesson: l, change, atTheDoor }: LessonCardProps) {
   const undo = useUndoChange()
   const plans = usePlans()
   const { role } = useSession()
@@ -288,8 +321,7 @@ function LessonCard({ lesson: l, wet, change }: LessonCardProps) {
             Start teaching
           </Button>
           <Button onClick={() => setRegister(true)}>Who is away</Button>
-          {plans && l.outdoors && <Button onClick={wet}>Rain: into {l.wetPlace}</Button>}
-          {plans && <Button onClick={change}>Lost, moved …</Button>}
+          {plans && <Button onClick={atTheDoor}>Not as planned …</Button>}
         </div>
       )}
       {register && (

@@ -2,6 +2,13 @@
 alter table unit add removed_at timestamptz;
 alter table lesson add removed_at timestamptz;
 
+-- What of the kit can be had for a lesson, when others have the rest.
+alter table lesson add kit_percent integer not null default 100 check (kit_percent between 0 and 100);
+
+alter table lesson_change drop constraint lesson_change_kind_check;
+alter table lesson_change add constraint lesson_change_kind_check
+    check (kind in ('LOST', 'MOVED', 'SWAPPED', 'SHORTENED', 'INDOORS', 'DOORWAY'));
+
 -- Opens one lesson for whoever covers it, without an account, until it is over. The code itself is not kept.
 create table cover_code (
     id uuid primary key,

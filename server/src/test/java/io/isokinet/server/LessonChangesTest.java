@@ -457,4 +457,59 @@ class LessonChangesTest {
         });
         return planned;
     }
+
+    private int lessonMinutes(int position) {
+        int minutes = 0;
+        for (JsonNode segment : view().get("lessons").get(position).get("segments"))
+            minutes += segment.get("minutes").asInt();
+        return minutes;
+    }
+
+    /** Half the time and half the kit, in a classroom that the school did not have: a lesson at once, what it costs, and one way back. */
+    @Test
+    void atTheDoorALessonWorksAtOnceAndGoesBackInOnePress() {
+        List<String> before = lessons(view());
+        Caller.Answer done = change(
+                lesson(1),
+                Map.of("kind", "DOORWAY", "minutes", 20, "refuge", "CLASSROOM", "kitPercent", 50, "why", "flood"));
+        assertThat(done.status()).as(done.body()).isEqualTo(200);
+        assertThat(words(done)).contains("is in “Classroom”, has 20 minutes, not 30, has 50 % of the kit (flood).");
+        assertThat(lessonMinutes(1)).isEqualTo(20);
+        assertThat(view().get("lessons").get(1).get("space").asString()).isEqualTo("Classroom");
+        List<String> after = lessons(view());
+        assertThat(after.get(0)).isEqualTo(before.get(0));
+        assertThat(after.subList(2, 4)).isEqualTo(before.subList(2, 4));
+        assertThat(change(lesson(2), Map.of("kind", "DOORWAY", "refuge", "CLASSROOM"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(school.as.get("/api/spaces").json().findValuesAsString("name"))
+                .containsOnlyOnce("Classroom");
+        String second = onTop(2);
+        school.as.post("/api/changes/" + second + "/undo", "{}");
+        school.as.post("/api/changes/" + done.json().get("id").asString() + "/undo", "{}");
+        assertThat(lessons(view())).isEqualTo(before);
+        assertThat(lessonMinutes(1)).isEqualTo(30);
+    }
+
+    private String onTop(int position) {
+        return school.as
+                .get("/api/lessons/" + lesson(position) + "/changes")
+                .json()
+                .get(0)
+                .get("id")
+                .asString();
+    }
+
+    /** With none of the kit nothing is carried; a morning that changes nothing is no change. */
+    @Test
+    void withoutKitNothingIsOnTheSheetToBeCarried() {
+        String sheet = "/api/lessons/" + lesson(0) + "/sheet";
+        assertThat(school.as.get(sheet).json().get("layOut")).isNotEmpty();
+        Map<String, Object> none = Map.of("kind", "DOORWAY", "kitPercent", 0);
+        assertThat(change(lesson(0), none).status()).isEqualTo(200);
+        assertThat(school.as.get(sheet).json().get("layOut")).isEmpty();
+        assertThat(change(lesson(0), none).detail()).contains("as it was planned already");
+        assertThat(change(lesson(0), Map.of("kind", "DOORWAY", "minutes", 5)).status())
+                .isEqualTo(400);
+    }
 }

@@ -71,6 +71,21 @@ public final class Cupboard {
         return with(item, -Math.min(used, count(item)) * item.pieces());
     }
 
+    /**
+     * What is left of each thing where only a part of it can be had, rounded down.
+     *
+     * @param percent 0 to 100
+     */
+    public Cupboard share(int percent) {
+        if (percent < 0 || percent > 100)
+            throw new IllegalArgumentException(
+                    "A share of the cupboard is 0 to 100 percent, not %d.".formatted(percent));
+        if (percent == 100) return this;
+        Map<Item, Integer> now = new LinkedHashMap<>(counts);
+        now.replaceAll((item, count) -> count * percent / 100);
+        return new Cupboard(now, rolls);
+    }
+
     /** The same without some things, by key. */
     public Cupboard without(Set<String> keys) {
         if (keys.isEmpty()) return this;

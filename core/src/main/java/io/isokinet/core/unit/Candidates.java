@@ -46,13 +46,13 @@ public final class Candidates {
     private final boolean[] taught;
     private final int[] wanted;
     private final Set<String> skills;
-    private final Fitter fitter;
+    private final List<Fitter> fitters;
     private @Nullable Reach reach;
     private int @Nullable [][] earlier;
     private @Nullable List<List<String>> orders;
     private int @Nullable [] pins;
     private boolean @Nullable [] ordered;
-    private final List<Place> places;
+    private final List<Where> places;
     private final int[] placeOf;
     private final List<Map<ActivityKeys, Candidate[]>> made;
     private final Map<String, Integer> bands;
@@ -72,7 +72,7 @@ public final class Candidates {
         this.taught = like.taught;
         this.wanted = like.wanted;
         this.skills = like.skills;
-        this.fitter = like.fitter;
+        this.fitters = like.fitters;
         this.places = like.places;
         this.placeOf = like.placeOf;
         this.made = like.made;
@@ -104,22 +104,34 @@ public final class Candidates {
             wanted[i] = problem.state(targetCues.get(i)).exposuresWanted();
         }
         this.skills = problem.targets().stream().map(Target::skill).collect(Collectors.toSet());
-        this.fitter = new Fitter(
-                problem.knowHow(),
-                problem.cupboard(),
-                problem.profile().age(),
-                problem.profile().children(),
-                problem.policy(),
-                problem.fresh());
-        this.places =
-                problem.lessons().stream().map(LessonSlot::place).distinct().toList();
+        this.places = problem.lessons().stream().map(Where::of).distinct().toList();
         this.placeOf = problem.lessons().stream()
-                .mapToInt(l -> places.indexOf(l.place()))
+                .mapToInt(l -> places.indexOf(Where.of(l)))
                 .toArray();
+        this.fitters = places.stream()
+                .map(w -> fitter(w, problem.profile().children()))
+                .toList();
         places.forEach(p -> {
             made.add(new HashMap<>());
             fits.add(new HashMap<>());
         });
+    }
+
+    /** What a fit depends on: the place, and how much of the kit there is. */
+    private record Where(Place place, int kit) {
+        static Where of(LessonSlot lesson) {
+            return new Where(lesson.place(), lesson.kit());
+        }
+    }
+
+    private Fitter fitter(Where where, int children) {
+        return new Fitter(
+                problem.knowHow(),
+                problem.cupboard().share(where.kit()),
+                problem.profile().age(),
+                children,
+                problem.policy(),
+                problem.fresh());
     }
 
     /** The cues to teach, worked out once. */
@@ -262,14 +274,9 @@ public final class Candidates {
         int high = problem.profile().children();
         while (high - low > 1) {
             int some = (low + high) / 2;
-            Fitter fewer = new Fitter(
-                    problem.knowHow(),
-                    problem.cupboard(),
-                    problem.profile().age(),
-                    some,
-                    problem.policy(),
-                    problem.fresh());
-            Place place = places.get(placeOf[lesson]);
+            Where where = places.get(placeOf[lesson]);
+            Fitter fewer = fitter(where, some);
+            Place place = where.place();
             boolean fits = wanted(phases).stream()
                     .anyMatch(a -> fewer.fit(a, place) instanceof Fit.Works works && works.allowed());
             if (fits) low = some;
@@ -291,7 +298,9 @@ public final class Candidates {
     private Fit fit(int lesson, Activity activity, int setting) {
         int place = placeOf[lesson];
         Fit[] settings = fits.get(place).computeIfAbsent(activity.key(), k -> new Fit[Asked.steps(activity)]);
-        if (settings[setting] == null) settings[setting] = fitter.fit(activity, setting, places.get(place));
+        if (settings[setting] == null)
+            settings[setting] =
+                    fitters.get(place).fit(activity, setting, places.get(place).place());
         return settings[setting];
     }
 

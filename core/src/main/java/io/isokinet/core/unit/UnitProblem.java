@@ -117,6 +117,14 @@ public record UnitProblem(
                 profile, lessons, otherTargets, cues, reached, knowHow, cupboard, wishes, policy, done, before, locks);
     }
 
+    /** The same with one of its lessons in another place, of other minutes or with other kit. */
+    public UnitProblem with(int lesson, LessonSlot other) {
+        List<LessonSlot> slots = new ArrayList<>(lessons);
+        slots.set(lesson, other);
+        return new UnitProblem(
+                profile, slots, targets, cues, reached, knowHow, cupboard, wishes, policy, done, before, locks);
+    }
+
     /** The same, where what stands may be changed for nothing: other wishes were made, and they count. */
     public UnitProblem freely() {
         Map<String, Integer> weights = new HashMap<>(wishes.weights());

@@ -179,6 +179,27 @@ public class Spaces {
         return view(id);
     }
 
+    /** Where a class can go when its own place is gone. Sizes are common practice, with the furniture at the walls. */
+    public enum Refuge {
+        CLASSROOM("Classroom", 800, 700, 300, Floor.CARPET, 4),
+        CORRIDOR("Corridor", 2000, 240, 280, Floor.WOOD, 6);
+
+        private final SpaceForm form;
+
+        Refuge(String name, int lengthCm, int widthCm, int ceilingCm, Floor floor, int wallSpots) {
+            this.form = SpaceForm.bare(name, lengthCm, widthCm, ceilingCm, floor, wallSpots);
+        }
+    }
+
+    /** The school's own space of that name; where it has none, one of the usual size is added, to be measured later. */
+    @Transactional
+    public SpaceView refuge(Refuge refuge) {
+        return all().stream()
+                .filter(s -> s.name().equalsIgnoreCase(refuge.form.name()))
+                .findFirst()
+                .orElseGet(() -> put(Ids.next(), refuge.form, IfMatch.ANY));
+    }
+
     /** Removes a space that no lesson and no timetable is in. */
     @Transactional
     public void remove(UUID id) {

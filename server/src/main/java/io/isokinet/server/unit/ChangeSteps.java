@@ -7,6 +7,7 @@ import io.isokinet.server.calendar.Calendars.Free;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.place.Spaces.SpaceView;
+import io.isokinet.server.unit.LessonChangeForm.DoorwayForm;
 import io.isokinet.server.unit.LessonChangeForm.IndoorsForm;
 import io.isokinet.server.unit.LessonChangeForm.LostForm;
 import io.isokinet.server.unit.LessonChangeForm.MovedForm;
@@ -55,6 +56,7 @@ class ChangeSteps {
         else if (form instanceof MovedForm moved) move(at, lesson, moved);
         else if (form instanceof ShortenedForm shortened) shorten(at, lesson, shortened);
         else if (form instanceof IndoorsForm indoors) indoors(at, lesson, indoors);
+        else if (form instanceof DoorwayForm door) atTheDoor(at, lesson, door);
         return List.of(at);
     }
 
@@ -216,6 +218,33 @@ class ChangeSteps {
         at.say("Lesson %d, %s, comes into “%s” from “%s”%s."
                 .formatted(lesson.number(), DAY.format(lesson.onDate()), there.name(), here.name(), form.because()));
         at.fit(lesson);
+    }
+
+    private void atTheDoor(ChangingUnit at, LessonRow lesson, DoorwayForm form) {
+        List<String> said = new ArrayList<>();
+        SpaceView there = form.refuge() != null
+                ? spaces.refuge(form.refuge())
+                : form.spaceId() == null ? null : spaces.view(form.spaceId());
+        if (there != null && !there.id().equals(lesson.spaceId())) {
+            lesson.goTo(there.id());
+            said.add("is in “%s”".formatted(there.name()));
+        }
+        Integer minutes = form.minutes();
+        if (minutes != null && minutes != lesson.minutes()) {
+            said.add("has %d minutes, not %d".formatted(minutes, lesson.minutes()));
+            lesson.take(minutes);
+        }
+        Integer kit = form.kitPercent();
+        if (kit != null && kit != lesson.kit()) {
+            said.add(kit == 100 ? "has all of the kit" : "has %d %% of the kit".formatted(kit));
+            lesson.have(kit);
+        }
+        if (said.isEmpty())
+            throw new IllegalArgumentException(
+                    "The lesson is as it was planned already. Choose another place, fewer minutes or less kit.");
+        at.say("Lesson %d, %s, %s%s."
+                .formatted(lesson.number(), DAY.format(lesson.onDate()), String.join(", ", said), form.because()));
+        at.fitAtOnce(lesson);
     }
 
     private List<ChangingUnit> swap(ChangingUnit at, LessonRow one, SwappedForm form) {

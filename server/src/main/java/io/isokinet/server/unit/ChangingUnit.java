@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** A unit while its lessons are changed, away from the database: what it was, what it is to be, and that in words. */
 final class ChangingUnit {
@@ -22,6 +23,7 @@ final class ChangingUnit {
     private final Set<UUID> free = new HashSet<>();
     private final List<String> words = new ArrayList<>();
     private UnitBody body;
+    private @Nullable LessonRow atOnce;
 
     ChangingUnit(UnitInHand before) {
         this.before = before;
@@ -87,6 +89,17 @@ final class ChangingUnit {
     /** Lets the planner fit this lesson anew; the others stay. */
     void fit(LessonRow lesson) {
         free.add(lesson.id());
+    }
+
+    /** Fits this lesson at once, without planning; no other is planned either. */
+    void fitAtOnce(LessonRow lesson) {
+        atOnce = lesson;
+    }
+
+    /** The lesson to fit at once; null if none is. */
+    @Nullable
+    LessonRow atOnce() {
+        return atOnce;
     }
 
     void fitAll() {

@@ -4,6 +4,9 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import io.isokinet.server.http.Fields;
+import io.isokinet.server.place.Spaces;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -18,7 +21,8 @@ import org.jspecify.annotations.Nullable;
     @Type(name = "MOVED", value = LessonChangeForm.MovedForm.class),
     @Type(name = "SWAPPED", value = LessonChangeForm.SwappedForm.class),
     @Type(name = "SHORTENED", value = LessonChangeForm.ShortenedForm.class),
-    @Type(name = "INDOORS", value = LessonChangeForm.IndoorsForm.class)
+    @Type(name = "INDOORS", value = LessonChangeForm.IndoorsForm.class),
+    @Type(name = "DOORWAY", value = LessonChangeForm.DoorwayForm.class)
 })
 public sealed interface LessonChangeForm {
     /** What can happen to a lesson. */
@@ -27,7 +31,8 @@ public sealed interface LessonChangeForm {
         MOVED("moved"),
         SWAPPED("swapped"),
         SHORTENED("shortened"),
-        INDOORS("moved indoors");
+        INDOORS("moved indoors"),
+        DOORWAY("changed at the door");
 
         private final String label;
 
@@ -103,11 +108,28 @@ public sealed interface LessonChangeForm {
             @Nullable @Size(max = 120) String why, @Nullable UUID spaceId, boolean anyway)
             implements LessonChangeForm {}
 
+    /**
+     * Five to nine: answered at once, without planning.
+     *
+     * @param minutes that are left; null for those it has
+     * @param spaceId where it goes; null to stay, or for a refuge
+     * @param refuge where the school has no space for it of its own
+     * @param kitPercent of the kit that can be had; null for what it has
+     */
+    record DoorwayForm(
+            @Nullable @Size(max = 120) String why,
+            @Nullable @Min(10) @Max(120) Integer minutes,
+            @Nullable UUID spaceId,
+            Spaces.@Nullable Refuge refuge,
+            @Nullable @Min(0) @Max(100) Integer kitPercent)
+            implements LessonChangeForm {}
+
     /** Which of them it is. */
     static Kind kind(LessonChangeForm form) {
         if (form instanceof LostForm) return Kind.LOST;
         if (form instanceof MovedForm) return Kind.MOVED;
         if (form instanceof SwappedForm) return Kind.SWAPPED;
+        if (form instanceof DoorwayForm) return Kind.DOORWAY;
         return form instanceof ShortenedForm ? Kind.SHORTENED : Kind.INDOORS;
     }
 }

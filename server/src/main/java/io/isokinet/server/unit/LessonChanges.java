@@ -1,6 +1,8 @@
 package io.isokinet.server.unit;
 
+import io.isokinet.core.unit.Candidates;
 import io.isokinet.core.unit.Plan;
+import io.isokinet.core.unit.edit.Doorway;
 import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.server.account.SignedIn;
 import io.isokinet.server.http.EditRaceException;
@@ -118,11 +120,27 @@ public class LessonChanges {
     /** The plan of a unit with its lessons as they are to be: planned anew where it is open, read where it is not. */
     private Made made(ChangingUnit unit, String cause) {
         UnitPlanning.Draft draft = unit.draft();
+        LessonRow atOnce = unit.atOnce();
+        if (atOnce != null) return atOnce(unit, draft, atOnce, cause);
         Made made = unit.isOpen()
                 ? planning.plan(draft, unit::isKept, RevisionKind.LESSON_CHANGED, cause, "", PlanningDesk.Onlooker.NONE)
                 : read(draft, cause);
         unit.tell(reader.plan(draft.unit(), made.body(), draft.lessons()), made);
         return made;
+    }
+
+    /** What the core can say at once of one lesson; the rest of the unit stays. */
+    private Made atOnce(ChangingUnit unit, UnitPlanning.Draft draft, LessonRow lesson, String cause) {
+        Plan plan = reader.plan(draft.unit(), draft.body(), draft.lessons());
+        int index = UnitReader.planned(draft.lessons()).indexOf(lesson);
+        Doorway door =
+                Doorway.of(plan, new Candidates(plan.problem()), unit.before().plan(), index);
+        door.words().forEach(unit::say);
+        return new Made(
+                RevisionKind.LESSON_CHANGED,
+                cause,
+                draft.body().with(door.plan(), draft.planned()),
+                Rules.score(door.plan()));
     }
 
     private Made read(UnitPlanning.Draft draft, String cause) {

@@ -49,6 +49,9 @@ class LessonRow extends Owned {
 
     private boolean prepared;
 
+    @Column(name = "kit_percent")
+    private int kit = 100;
+
     /** When its unit was removed; null while it is there. */
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
@@ -116,9 +119,9 @@ class LessonRow extends Owned {
         return state == LessonState.LOST;
     }
 
-    /** Whether a plan for one fits the other as it is: as many minutes in the same place. */
+    /** Whether a plan for one fits the other as it is: as many minutes in the same place, with as much kit. */
     boolean isLike(LessonRow other) {
-        return minutes == other.minutes && spaceId.equals(other.spaceId);
+        return minutes == other.minutes && spaceId.equals(other.spaceId) && kit == other.kit;
     }
 
     /** When it was said that it ended; null while nobody did. */
@@ -140,6 +143,15 @@ class LessonRow extends Owned {
 
     void prepare(boolean now) {
         prepared = now;
+    }
+
+    /** Percent of the kit that can be had for it. */
+    int kit() {
+        return kit;
+    }
+
+    void have(int percentOfKit) {
+        kit = percentOfKit;
     }
 
     void become(LessonState now) {

@@ -284,7 +284,7 @@ public class Lessons {
                         .map(s -> new Stretch(s, drawing.segment(s)))
                         .toList(),
                 unit.knowHow(),
-                unit.problem().cupboard(),
+                unit.problem().cupboard().share(lesson.kit()),
                 unit.problem().policy(),
                 unit.problem().fresh(),
                 lesson.isPrepared());

@@ -252,7 +252,8 @@ class UnitReader {
                         l.isTaught(),
                         l.isTaught() || kept.test(l),
                         l.number(),
-                        l.isPrepared()))
+                        l.isPrepared(),
+                        l.kit()))
                 .toList();
         Past past = past(unit, around.taught());
         return new UnitProblem(
