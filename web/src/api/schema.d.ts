@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postCupboardCounts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard/falls": {
         parameters: {
             query?: never;
@@ -844,6 +860,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["getCupboardTableXlsx"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCupboardUsual"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3134,6 +3166,12 @@ export interface components {
             on: string;
             /** Format: int32 */
             tries: number;
+        };
+        CountsForm: {
+            counts: {
+                [key: string]: number;
+            };
+            storage?: string;
         };
         CoverageLine: {
             code: string;
@@ -5862,6 +5900,14 @@ export interface components {
         Used: {
             signIn: string;
         };
+        UsualLine: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            has?: number;
+            key: string;
+            name: string;
+        };
         Variant: {
             how: string;
             looks: components["schemas"]["Look"][];
@@ -7885,6 +7931,34 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    postCupboardCounts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountsForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CupboardLine"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     getCupboardFalls: {
         parameters: {
             query: {
@@ -8072,6 +8146,32 @@ export interface operations {
                 };
                 content: {
                     "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getCupboardUsual: {
+        parameters: {
+            query: {
+                children: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualLine"][];
                 };
             };
             400: components["responses"]["Failure400"];

@@ -38,7 +38,7 @@ export function FirstRun() {
       <div className={styles.card}>
         <img src="/mark.svg" width={44} height={44} alt="" />
         <h1>Welcome to Isokinet</h1>
-        <p className="mute">Step 1 of 5: your school and you. All of it can be changed later.</p>
+        <p className="mute">Step 1 of 6: your school and you. All of it can be changed later.</p>
         {!code && (
           <ProblemNote
             error={

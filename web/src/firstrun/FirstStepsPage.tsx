@@ -11,15 +11,16 @@ import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { uuid7 } from '../shared/uuid7'
+import { CupboardStep } from './CupboardStep'
 import styles from './FirstStepsPage.module.css'
 import { type StepKey, useFirstSteps } from './useFirstSteps'
 
-/** Steps two to five. Each saves what it has; whoever leaves comes back to the first that is not done. */
+/** Steps two to six. Each saves what it has; whoever leaves comes back to the first that is not done. */
 export default function FirstStepsPage() {
-  const { ready, steps, next } = useFirstSteps()
+  const { ready, steps, next, children } = useFirstSteps()
   const queries = useQueryClient()
   const refresh = () => {
-    for (const key of ['calendar', 'spaces', 'classes', 'term', 'today'])
+    for (const key of ['calendar', 'spaces', 'classes', 'cupboard', 'term', 'today'])
       queries.invalidateQueries({ queryKey: [key] })
   }
   if (!ready) return <p className={page.page}>Opening …</p>
@@ -37,9 +38,9 @@ export default function FirstStepsPage() {
         ))}
       </ol>
       {next ? (
-        <section className={styles.step} key={next.key}>
+        <section className={`${styles.step} ${next.key === 'cupboard' ? styles.wide : ''}`} key={next.key}>
           <h1>{next.title}</h1>
-          <StepForm step={next.key} done={refresh} />
+          <StepForm step={next.key} pupils={children} done={refresh} />
           <p className="mute">
             You can leave now and go on later: <Link to="/today">to Today</Link>.
           </p>
@@ -69,10 +70,11 @@ interface StepProps {
   done: () => void
 }
 
-function StepForm({ step, done }: StepProps & { step: StepKey }) {
+function StepForm({ step, pupils, done }: StepProps & { step: StepKey; pupils: number }) {
   if (step === 'term') return <TermStep done={done} />
   if (step === 'place') return <PlaceStep done={done} />
   if (step === 'class') return <ClassStep done={done} />
+  if (step === 'cupboard') return <CupboardStep pupils={pupils} done={done} />
   return <SlotForm saved={done} okText="Save and finish" />
 }
 

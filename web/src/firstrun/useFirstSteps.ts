@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, take } from '../api/client'
 
-export type StepKey = 'school' | 'term' | 'place' | 'class' | 'timetable'
+export type StepKey = 'school' | 'term' | 'place' | 'class' | 'cupboard' | 'timetable'
 
 export interface Step {
   key: StepKey
@@ -10,7 +10,7 @@ export interface Step {
 }
 
 /** What a school needs before there can be lessons, read from what is there: so it can be left and gone on with at any time. */
-export function useFirstSteps(): { ready: boolean; steps: Step[]; next?: Step } {
+export function useFirstSteps(): { ready: boolean; steps: Step[]; next?: Step; children: number } {
   const session = useQuery({ queryKey: ['session'], queryFn: () => take(api.GET('/api/session')) })
   const lead = session.data?.role === 'LEAD'
   const calendar = useQuery({
@@ -28,13 +28,21 @@ export function useFirstSteps(): { ready: boolean; steps: Step[]; next?: Step } 
     queryFn: () => take(api.GET('/api/classes')),
     enabled: lead,
   })
-  if (!calendar.data || !spaces.data || !classes.data) return { ready: false, steps: [] }
+  const cupboard = useQuery({
+    queryKey: ['cupboard'],
+    queryFn: () => take(api.GET('/api/cupboard')),
+    enabled: lead,
+  })
+  if (!calendar.data || !spaces.data || !classes.data || !cupboard.data)
+    return { ready: false, steps: [], children: 0 }
   const steps: Step[] = [
     { key: 'school', title: 'Your school and you', done: true },
     { key: 'term', title: 'The term', done: calendar.data.terms.length > 0 },
     { key: 'place', title: 'A place to teach in', done: spaces.data.length > 0 },
     { key: 'class', title: 'A class with its children', done: classes.data.some((c) => c.children > 0) },
+    { key: 'cupboard', title: 'What is in the cupboard', done: cupboard.data.some((l) => l.countedAt) },
     { key: 'timetable', title: 'When it has lessons', done: calendar.data.slots.length > 0 },
   ]
-  return { ready: true, steps, next: steps.find((s) => !s.done) }
+  const children = Math.max(1, ...classes.data.map((c) => c.children))
+  return { ready: true, steps, next: steps.find((s) => !s.done), children }
 }

@@ -8,7 +8,7 @@ export function FirstSteps() {
   if (!next) return null
   return (
     <section className={styles.steps} aria-label="First steps">
-      <h2>Five steps to the first lesson</h2>
+      <h2>Six steps to the first lesson</h2>
       <ol>
         {steps.map((s) => (
           <li key={s.key} className={s.done ? styles.done : ''}>

@@ -27,7 +27,7 @@ class YearTest {
             desk = browser;
             page = browser.page;
             try {
-                theFiveSteps();
+                theSixSteps();
                 theCupboard();
                 aSecondClassAndItsTimetable();
                 aClosure();
@@ -106,9 +106,9 @@ class YearTest {
         throw new AssertionError("There is no option " + option);
     }
 
-    private void theFiveSteps() {
+    private void theSixSteps() {
         desk.open("/first-run?code=" + CODE);
-        assertThat(page.getByText("Step 1 of 5")).isVisible();
+        assertThat(page.getByText("Step 1 of 6")).isVisible();
         desk.isAccessible();
         fill("Name of the school", "Ebb Point Primary");
         fill("Your name", "Wren Marsh");
@@ -137,6 +137,12 @@ class YearTest {
             type("Child" + i + " Name" + i);
             press("Enter");
         }
+        pressButton("Save and go on");
+        assertThat(desk.heading("What is in the cupboard")).isVisible();
+        // Preset for the class: a ball for two, a beanbag each.
+        assertThat(field("How many foam balls (20 cm)")).hasValue("12");
+        assertThat(field("How many beanbags")).hasValue("24");
+        desk.isAccessible();
         pressButton("Save and go on");
         assertThat(desk.heading("When it has lessons")).isVisible();
         choose("Day", weekday(TestClock.today()));

@@ -50,6 +50,27 @@ class CupboardTest {
                 true));
     }
 
+    /** Twenty usual things, preset for the class; what was counted is said beside, and many are saved at once or none. */
+    @Test
+    void aFirstCountBeginsWithWhatIsUsual() {
+        JsonNode usual = school.as.get("/api/cupboard/usual?children=28").json();
+        assertThat(usual).hasSize(20);
+        assertThat(usual.get(0).get("key").asString()).isEqualTo("foam-ball-20");
+        assertThat(usual.get(0).get("count").asInt()).isEqualTo(14);
+        assertThat(school.as
+                        .post("/api/cupboard/counts", Map.of("counts", Map.of("cone", 9, "no-such-thing", 4)))
+                        .status())
+                .isGreaterThanOrEqualTo(400);
+        assertThat(line("cone").hasNonNull("countedAt")).isFalse();
+        school.as.post(
+                "/api/cupboard/counts", Map.of("counts", Map.of("cone", 9, "hoop", 0), "storage", "not counted yet"));
+        assertThat(line("cone").get("count").asInt()).isEqualTo(9);
+        assertThat(line("hoop").hasNonNull("countedAt")).isTrue();
+        for (JsonNode one : school.as.get("/api/cupboard/usual?children=28").json())
+            if (one.get("key").asString().equals("cone"))
+                assertThat(one.get("has").asInt()).isEqualTo(9);
+    }
+
     @Test
     void brokenOnesAndTheirPlaceAreKeptApart() {
         school.as.put("/api/cupboard/cone", Map.of("count", 12, "broken", 3, "storage", "shed"));

@@ -2,6 +2,7 @@ package io.isokinet.server.cupboard;
 
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
+import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.motion.Flight;
 import io.isokinet.core.motion.Ground;
 import io.isokinet.core.motion.Toppling;
@@ -26,6 +27,7 @@ import io.isokinet.server.table.TableWriter;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -130,6 +132,44 @@ public class CupboardController {
         return knowHows.withOwnThings().items().stream()
                 .map(i -> line(i, counted.get(i.key())))
                 .toList();
+    }
+
+    /** @param count pieces that a school usually has for such a class @param has what was counted; null if nobody has yet */
+    record UsualLine(
+            String key, String name, int count, @Nullable Integer has) {}
+
+    /** Where a first count begins: twenty usual things, preset for the largest class. */
+    @GetMapping("/usual")
+    @MayRecord
+    @Transactional(readOnly = true)
+    public List<UsualLine> usual(@RequestParam int children) {
+        Map<String, Counted> counted =
+                cupboards.all().stream().collect(Collectors.toMap(Counted::itemKey, Function.identity()));
+        KnowHow known = knowHows.withOwnThings();
+        return UsualThings.ALL.stream()
+                .map(u -> new UsualLine(
+                        u.key(),
+                        known.item(u.key()).many(),
+                        u.pieces(children),
+                        counted.containsKey(u.key()) ? counted.get(u.key()).count() : null))
+                .toList();
+    }
+
+    /** @param counts by key @param storage where all of them are kept; null leaves it as it is */
+    record CountsForm(
+            @NotNull @Size(max = 200) Map<String, @NotNull Integer> counts,
+            @Nullable @Size(max = 60) String storage) {}
+
+    /** Counts many things at once; all or none. */
+    @PostMapping("/counts")
+    @MayPlan
+    @Transactional
+    public List<CupboardLine> counts(@Valid @RequestBody CountsForm form) {
+        form.counts().forEach((key, count) -> {
+            knowHows.withOwnThings().item(key);
+            cupboards.recount(key, new Count(count, null, form.storage()));
+        });
+        return cupboard();
     }
 
     @PutMapping("/{item}")
