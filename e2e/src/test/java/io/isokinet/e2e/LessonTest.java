@@ -7,6 +7,7 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -34,6 +35,7 @@ class LessonTest {
             aGroupIsPutElsewhere(desk, page);
             harderAndWithoutSomething(desk, page);
             onPaper(application, page);
+            everySheetIsOneSide(application, page);
             beforeItRains(desk, page);
             willItTopple(desk, page);
             desk.isQuiet();
@@ -49,6 +51,19 @@ class LessonTest {
             minutes.nth(i).click();
             assertThat(minutes.nth(i)).hasAttribute("aria-current", "true");
         }
+    }
+
+    /** What a teacher folds into a pocket: every lesson of the demo, of seven stretches or fewer, has one side. */
+    private static void everySheetIsOneSide(Application application, Page page) {
+        Object lessons = page.evaluate(
+                "async () => (await (await fetch('/api/term')).json()).classes.flatMap(c => c.beads.map(b => b.lesson))");
+        assertThat((List<?>) lessons).hasSizeGreaterThan(10);
+        for (Object lesson : (List<?>) lessons)
+            assertThat(SevenStepsTest.pages(page.request()
+                            .get(application.address() + "/api/lessons/" + lesson + "/paper?kind=SHEET")
+                            .body()))
+                    .as(lesson.toString())
+                    .isEqualTo(1);
     }
 
     private static void whoIsHere(Desk desk, Page page) {

@@ -19,6 +19,7 @@ import io.isokinet.server.unit.UnitView;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +34,6 @@ import org.springframework.stereotype.Component;
 /** Lessons on paper: sheets, cue cards, station cards, score cards and make-sheets as PDF, safe in black and white. */
 @Component
 class Papers {
-    private static final double FLOOR_MM = 76;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
     private final PdfPress press;
 
@@ -41,42 +41,66 @@ class Papers {
         this.press = press;
     }
 
+    /** How much a sheet leaves out so that it fits on one side: from nothing on, what is read least goes first. */
+    private static final int LEANEST = 8;
+
+    /** Stretches that go on one side; a lesson of more may take a second. */
+    private static final int ON_ONE_SIDE = 7;
+
     /**
      * A lesson as its sheet is filled; lists go by stretch.
      *
+     * @param lean how much is left out
      * @param clock minutes from and to
      * @param kinds phases, formation and tries in words
+     * @param groups each way to group the class, once
      */
     record Filled(
             SheetView sheet,
+            int lean,
             String when,
             String who,
             List<String> clock,
             List<String> kinds,
+            List<String> how,
             List<List<String>> calls,
-            List<String> kit,
             List<String> ladders,
             List<@Nullable String> floors,
+            @Nullable String legend,
+            List<String> groups,
+            List<String> cautions,
             List<KitMoves.Change> changes) {
         /** Without signs that the font of the papers does not have. */
         public String plain(String text) {
             return text.replace("→", "›");
         }
 
-        /** Names of a group in one line. */
-        public String names(GroupView group) {
-            return group.children().stream()
-                    .map(c -> c.name() + (c.leftHanded() ? " (L)" : ""))
-                    .collect(Collectors.joining(", "));
+        /** True as long as the sheet leaves out less than that. */
+        public boolean has(int level) {
+            return lean < level;
+        }
+
+        /** What is fetched from a place, in one line. */
+        public String things(SheetView.Stored stored) {
+            return stored.kit().stream().map(KitLine::words).collect(Collectors.joining(", "));
         }
     }
 
-    /** One or more lessons, each on a page of its own. */
+    /** One or more lessons, each on a side of its own as long as it has no more than seven stretches. */
     byte[] sheets(String title, List<LessonWork> lessons) {
         return press.print(
                 "sheets",
                 title,
-                Map.of("lessons", lessons.stream().map(Papers::filled).toList()));
+                Map.of("lessons", lessons.stream().map(this::onOneSide).toList()));
+    }
+
+    private Filled onOneSide(LessonWork worked) {
+        int most = worked.view().segments().size() > ON_ONE_SIDE ? 2 : 1;
+        for (int lean = 0; lean < LEANEST; lean++) {
+            Filled filled = filled(worked, lean);
+            if (PdfPress.pages(press.print("sheets", "", Map.of("lessons", List.of(filled)))) <= most) return filled;
+        }
+        return filled(worked, LEANEST);
     }
 
     /** A page for each cue, large, with what it is for each hand. */
@@ -198,7 +222,7 @@ class Papers {
         return press.print("make-sheets", "To make", Map.of("sheets", sheets));
     }
 
-    private static Filled filled(LessonWork worked) {
+    private static Filled filled(LessonWork worked, int lean) {
         SheetView s = worked.view();
         List<String> clock = new ArrayList<>();
         int minute = 0;
@@ -206,19 +230,70 @@ class Papers {
             clock.add("%d–%d".formatted(minute, minute + g.plan().minutes()));
             minute += g.plan().minutes();
         }
+        List<FloorPlan> drawn = lean >= 8
+                ? List.of()
+                : s.segments().stream()
+                        .map(g -> worked.floors().get(g.id()))
+                        .filter(Papers::isDrawn)
+                        .toList();
         return new Filled(
                 s,
+                lean,
                 DAY.format(s.onDate()) + (s.starts() == null ? "" : " " + s.starts()),
                 who(s),
                 clock,
                 s.segments().stream().map(Papers::kind).toList(),
+                s.segments().stream().map(g -> how(g, lean)).toList(),
                 s.segments().stream().map(g -> calls(s, g)).toList(),
+                s.segments().stream().map(g -> ladder(g, lean)).toList(),
                 s.segments().stream()
-                        .map(g -> g.kit().stream().map(Papers::kit).collect(Collectors.joining(", ")))
+                        .map(g -> lean >= 8 ? null : floor(worked, g, lean))
                         .toList(),
-                s.segments().stream().map(Papers::ladder).toList(),
-                s.segments().stream().map(g -> floor(worked, g)).toList(),
+                FloorSvg.legend(drawn, worked.place(), 184),
+                lean >= 7 ? List.of() : groups(s, lean),
+                cautions(s, lean),
                 KitMoves.byMinute(s.moves()));
+    }
+
+    /** What to tell: all of it, or its first sentences where the side is full. */
+    private static String how(StretchView g, int lean) {
+        String how = g.task().how().replaceAll("\\s+", " ");
+        int sentences = lean < 2 ? Integer.MAX_VALUE : lean < 4 ? 3 : 2;
+        String[] said = how.split("(?<=[.!?])\\s+");
+        return said.length <= sentences ? how : String.join(" ", List.of(said).subList(0, sentences));
+    }
+
+    /** Each way in which the class is grouped, once, with where it is used; pairs go where a side is full, since children find them. */
+    private static List<String> groups(SheetView s, int lean) {
+        Map<String, List<String>> uses = new LinkedHashMap<>();
+        for (StretchView g : s.segments()) {
+            if (g.groups().isEmpty()) continue;
+            boolean pairs = g.groups().stream().allMatch(w -> w.children().size() <= 3);
+            if (pairs && lean >= 5) continue;
+            String names =
+                    g.groups().stream().map(w -> w.label() + " " + names(w)).collect(Collectors.joining(" · "));
+            uses.computeIfAbsent(names, n -> new ArrayList<>()).add(g.plan().name());
+        }
+        return uses.entrySet().stream()
+                // Of several ways the last one: it is that of the game.
+                .skip(lean < 6 ? 0 : Math.max(0, uses.size() - 1))
+                .map(e -> "%s: %s".formatted(String.join(", ", e.getValue()), e.getKey()))
+                .toList();
+    }
+
+    private static String names(GroupView group) {
+        return group.children().stream()
+                .map(c -> c.name() + (c.leftHanded() ? " (L)" : ""))
+                .collect(Collectors.joining(", "));
+    }
+
+    /** What forbids first; where the side is full no more than three. */
+    private static List<String> cautions(SheetView s, int lean) {
+        List<String> all = new ArrayList<>(s.load().flags());
+        s.cautions().stream()
+                .sorted(Comparator.comparing(c -> !c.forbids()))
+                .forEach(c -> all.add(c.text() + (c.remedy() == null || lean >= 2 ? "" : " " + c.remedy())));
+        return lean < 3 || all.size() <= 3 ? all : all.subList(0, 3);
     }
 
     /** "26 of 27 children · away: Maren · sits out: … · left-handed: …". */
@@ -259,29 +334,29 @@ class Papers {
                 .toList();
     }
 
-    /** "3 towers, lanes 5 to 7". */
-    private static String kit(KitLine line) {
-        return line.groups() == null ? line.words() : line.words() + ", " + line.groups();
-    }
-
-    /** Easier to harder, with where it stands. */
-    private static String ladder(StretchView g) {
+    /** Easier to harder, with where it stands; where the side is full only the steps beside it. */
+    private static String ladder(StretchView g, int lean) {
         List<String> steps = new ArrayList<>();
-        for (int i = 0; i < g.task().ladder().size(); i++)
-            steps.add(
-                    i == g.task().step()
-                            ? "[" + g.task().ladder().get(i).words() + "]"
-                            : g.task().ladder().get(i).words());
+        for (int i = 0; i < g.task().ladder().size(); i++) {
+            if (lean >= 1 && Math.abs(i - g.task().step()) > 1) continue;
+            String words = g.task().ladder().get(i).words();
+            steps.add(i == g.task().step() ? "[" + words + "]" : words);
+        }
         return String.join(" › ", steps);
     }
 
-    private static @Nullable String floor(LessonWork worked, StretchView g) {
-        FloorPlan plan = worked.floors().get(g.id());
+    private static boolean isDrawn(@Nullable FloorPlan plan) {
         // All over the floor needs no drawing.
-        if (plan == null
-                || plan.areas().isEmpty()
+        return plan != null
+                && !(plan.areas().isEmpty()
                         && plan.lines().isEmpty()
-                        && plan.things().isEmpty()) return null;
-        return FloorSvg.of(plan, worked.place(), g.plan().name(), FloorSvg.scaleFor(plan, FLOOR_MM));
+                        && plan.things().isEmpty());
+    }
+
+    private static @Nullable String floor(LessonWork worked, StretchView g, int lean) {
+        FloorPlan plan = worked.floors().get(g.id());
+        if (plan == null || !isDrawn(plan)) return null;
+        double wide = lean < 2 ? 58 : 50;
+        return FloorSvg.ofSheet(plan, worked.place(), g.plan().name(), wide, lean < 2 ? 34 : 27);
     }
 }

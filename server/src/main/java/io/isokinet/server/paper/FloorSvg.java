@@ -10,6 +10,7 @@ import io.isokinet.core.space.FloorPlan.Thing;
 import io.isokinet.core.space.Point;
 import io.isokinet.core.space.Rect;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -51,6 +52,69 @@ public final class FloorSvg {
      */
     public static String of(FloorPlan plan, Place place, String title, @Nullable Integer scale) {
         return new FloorSvg(plan, place, 34).draw(title, scale);
+    }
+
+    /** Height of the texts of a sheet in millimetres: the smallest of them, at four fifths, are 7 points. */
+    private static final double SHEET_TEXT = 3.1;
+
+    /** Of a legend's texts: 8 points. */
+    private static final double LEGEND_TEXT = 2.82;
+
+    /**
+     * For a sheet: without bar and signs, which one legend tells for all of its drawings, and with texts that can be read.
+     *
+     * @param millimetres it may be wide; {@code high} the same for its height
+     */
+    public static String ofSheet(FloorPlan plan, Place place, String title, double millimetres, double high) {
+        double w = plan.length().metres() * 100 + 2 * EDGE;
+        double h = plan.width().metres() * 100 + 2 * EDGE;
+        double each = Math.min(millimetres / w, high / h);
+        FloorSvg svg = new FloorSvg(plan, place, plan.length().metres() * 100 * each / SHEET_TEXT);
+        return svg.drawBare(title, w, h, each);
+    }
+
+    private String drawBare(String title, double w, double h, double each) {
+        out.append(f(
+                        "<svg xmlns='http://www.w3.org/2000/svg' viewBox='%.0f %.0f %.0f %.0f' width='%.1fmm' height='%.1fmm'",
+                        -EDGE, -EDGE, w, h, w * each, h * each))
+                .append(" role='img' font-family=\"'Atkinson Hyperlegible', sans-serif\"><title>")
+                .append(escaped(title))
+                .append("</title>");
+        floor();
+        return out.append("</svg>").toString();
+    }
+
+    /**
+     * What the signs of several drawings mean, in rows; null where there are none.
+     *
+     * @param millimetres it is wide
+     */
+    public static @Nullable String legend(List<FloorPlan> plans, Place place, double millimetres) {
+        if (plans.isEmpty()) return null;
+        Set<String> signs = new LinkedHashSet<>();
+        for (FloorPlan plan : plans) signs.addAll(new FloorSvg(plan, place, 34).signs());
+        FloorSvg drawn = new FloorSvg(plans.get(0), place, plans.get(0).length().metres() * 100 / 50);
+        double wide = millimetres / LEGEND_TEXT * 50;
+        double x = 0;
+        double row = 30;
+        for (String sign : signs) {
+            double own = 40 + sign.length() * 25 + 44;
+            if (x + own > wide) {
+                x = 0;
+                row += 64;
+            }
+            drawn.out.append(f("<g transform='translate(%.1f %.1f)'>", x, row));
+            drawn.sign(sign, 0, 0);
+            drawn.out.append("</g>");
+            drawn.text(x + 36, row + 15, sign, "start", 1, false);
+            x += own;
+        }
+        double high = row + 34;
+        return f(
+                        "<svg xmlns='http://www.w3.org/2000/svg' viewBox='-20 0 %.0f %.0f' width='%.1fmm' height='%.1fmm' font-family=\"'Atkinson Hyperlegible', sans-serif\">",
+                        wide, high, millimetres, high * LEGEND_TEXT / 50)
+                + drawn.out
+                + "</svg>";
     }
 
     /**
@@ -115,26 +179,7 @@ public final class FloorSvg {
                 .append(" role='img' font-family=\"'Atkinson Hyperlegible', sans-serif\"><title>")
                 .append(escaped(title))
                 .append("</title>");
-        out.append(f(
-                "<rect width='%.0f' height='%.0f' fill='%s' stroke='%s' stroke-width='4'/>",
-                length, width, PAPER, INK));
-        fixtures();
-        plan.closed().forEach(this::closed);
-        for (FloorPlan.Area a : plan.areas()) {
-            rect(a.rect(), "none", FAINT, 1.5, "8 8");
-            text(
-                    a.rect().x() * 100 + 6,
-                    a.rect().y() * 100 + text * 0.75,
-                    String.valueOf(a.group() + 1),
-                    "start",
-                    0.75,
-                    false);
-        }
-        plan.lines().forEach(this::line);
-        plan.things().forEach(this::thing);
-        plan.spots().forEach(this::spot);
-        teacher();
-        if (plan.gather() != null) gather(plan.gather());
+        floor();
         foot(scale);
         return out.append("</svg>").toString();
     }
@@ -287,6 +332,30 @@ public final class FloorSvg {
     }
 
     /** The bar for the scale, and what the signs mean. */
+    /** The room with all that is in it, without what explains it. */
+    private void floor() {
+        out.append(f(
+                "<rect width='%.0f' height='%.0f' fill='%s' stroke='%s' stroke-width='4'/>",
+                length, width, PAPER, INK));
+        fixtures();
+        plan.closed().forEach(this::closed);
+        for (FloorPlan.Area a : plan.areas()) {
+            rect(a.rect(), "none", FAINT, 1.5, "8 8");
+            text(
+                    a.rect().x() * 100 + 6,
+                    a.rect().y() * 100 + text * 0.75,
+                    String.valueOf(a.group() + 1),
+                    "start",
+                    0.75,
+                    false);
+        }
+        plan.lines().forEach(this::line);
+        plan.things().forEach(this::thing);
+        plan.spots().forEach(this::spot);
+        teacher();
+        if (plan.gather() != null) gather(plan.gather());
+    }
+
     private void foot(@Nullable Integer scale) {
         double y = width + text;
         double bar = length > 2500 ? 500 : 200;

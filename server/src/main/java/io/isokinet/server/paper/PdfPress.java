@@ -24,6 +24,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.ContentDisposition;
@@ -127,6 +129,15 @@ public class PdfPress {
             throw new UncheckedIOException(e);
         }
         return out.toByteArray();
+    }
+
+    /** How many pages a printed file has. */
+    public static int pages(byte[] pdf) {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return document.getNumberOfPages();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** One weight of a shipped family. */
