@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar/slots/paste": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postCalendarSlotsPaste"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calendar/slots/{id}": {
         parameters: {
             query?: never;
@@ -740,6 +756,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cover/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCoverBySecret"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cover/{secret}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCoverBySecretPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard": {
         parameters: {
             query?: never;
@@ -1246,6 +1294,22 @@ export interface paths {
         get: operations["getLessonsByIdChanges"];
         put?: never;
         post: operations["postLessonsByIdChanges"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{id}/cover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postLessonsByIdCover"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3173,6 +3237,44 @@ export interface components {
             };
             storage?: string;
         };
+        CoverMade: {
+            /** Format: date-time */
+            ends: string;
+            path: string;
+        };
+        CoverStep: {
+            floor?: string;
+            groups: string;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            say: string[];
+            stop: string;
+            what: string;
+        };
+        CoverView: {
+            cautions: string[];
+            className: string;
+            /** Format: date-time */
+            ends: string;
+            fetch: string[];
+            helpers: string[];
+            leftHanded: string[];
+            /** Format: int32 */
+            minutes: number;
+            names: string[];
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            onDate: string;
+            sitOut: string[];
+            space: string;
+            /** @example 09:15:00 */
+            starts?: string;
+            steps: components["schemas"]["CoverStep"][];
+            title: string;
+            year: string;
+        };
         CoverageLine: {
             code: string;
             /** Format: int32 */
@@ -4536,6 +4638,32 @@ export interface components {
         PasswordForm: {
             now: string;
             password: string;
+        };
+        PasteBody: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            spaceId: string;
+            take: boolean;
+            text: string;
+        };
+        PastedTimetable: {
+            findings: components["schemas"]["Finding"][];
+            lessons: components["schemas"]["PastedView"][];
+        };
+        PastedView: {
+            className: string;
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** Format: int32 */
+            line: number;
+            /** Format: int32 */
+            minutes: number;
+            space: string;
+            /** @example 09:15:00 */
+            starts: string;
+            /** @enum {string} */
+            weeks: "EVERY" | "A" | "B";
         };
         PeopleView: {
             invitations: components["schemas"]["Waiting"][];
@@ -6530,6 +6658,34 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    postCalendarSlotsPaste: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasteBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastedTimetable"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     putCalendarSlotsById: {
         parameters: {
             query?: never;
@@ -7907,6 +8063,56 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    getCoverBySecret: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getCoverBySecretPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Failure400"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     getCupboard: {
         parameters: {
             query?: never;
@@ -8909,6 +9115,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LessonChangeView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postLessonsByIdCover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverMade"];
                 };
             };
             400: components["responses"]["Failure400"];

@@ -5,6 +5,7 @@ import { api, take } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import type { LessonToChange } from './ChangeLesson'
+import { CoverCode } from './CoverCode'
 import { type ChangeBody, changeLesson } from './changed'
 import styles from './Doorway.module.css'
 
@@ -23,6 +24,7 @@ const FEWEST_MINUTES = 10
 export function Doorway({ of, other, close }: DoorwayProps) {
   const queries = useQueryClient()
   const [gone, setGone] = useState(false)
+  const [ill, setIll] = useState(false)
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
   const { error, busy, attempt } = useAttempt()
   const here = spaces.data?.find((s) => s.name === of.space)
@@ -39,6 +41,8 @@ export function Doorway({ of, other, close }: DoorwayProps) {
       <b>{words}</b> <span>{what}</span>
     </button>
   )
+  if (ill)
+    return <CoverCode lesson={of.lesson} title={`${of.className}, lesson ${of.number}`} close={close} />
   return (
     <Modal
       open
@@ -80,6 +84,7 @@ export function Doorway({ of, other, close }: DoorwayProps) {
           {button('Half the kit', 'the rest is elsewhere, flat or broken', () =>
             press({ kitPercent: 50, why: 'half the kit' }),
           )}
+          {button('I am ill', 'a sheet and a code for who takes the class', () => setIll(true))}
           {button('Something else', 'lost, moved, swapped, other minutes', other)}
         </div>
       )}

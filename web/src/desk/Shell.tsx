@@ -3,6 +3,7 @@ import { type ReactNode, useState } from 'react'
 import { NavLink, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
 import { ChangeNote } from '../changes/ChangeNote'
+import CoverPage from '../cover/CoverPage'
 import { FirstRun } from '../firstrun/FirstRun'
 import { signOut } from '../hall/offline'
 import { JoinPage } from '../session/JoinPage'
@@ -31,9 +32,10 @@ const places: { to: string; label: string; key: string; for?: Role[] }[] = [
 export function Shell({ children }: { children: ReactNode }) {
   const session = useQuery(sessionQuery)
   const { pathname } = useLocation()
-  if (pathname.startsWith('/join/'))
+  if (pathname.startsWith('/join/') || pathname.startsWith('/cover/'))
     return (
       <Routes>
+        <Route path="/cover/:code" element={<CoverPage />} />
         <Route path="/join/:secret" element={<JoinPage />} />
       </Routes>
     )

@@ -7,6 +7,7 @@ import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { PasteTimetable } from './PasteTimetable'
 import { SlotForm } from './SlotForm'
 import styles from './setup.module.css'
 import { useCalendar } from './useCalendar'
@@ -21,6 +22,7 @@ export function TimetableSection() {
   const { calendar, changed } = useCalendar()
   const { school } = useMeasures()
   const [editing, setEditing] = useState<Slot | 'new' | null>(null)
+  const [pasting, setPasting] = useState(false)
   const { error, setError, attempt } = useAttempt()
   if (!calendar || !school) return null
   const slots = calendar.slots
@@ -57,6 +59,7 @@ export function TimetableSection() {
           the class).
         </span>
         <div className={page.end}>
+          <Button onClick={() => setPasting(true)}>Paste a timetable</Button>
           <Button type="primary" onClick={() => setEditing('new')}>
             New lesson in the week
           </Button>
@@ -121,6 +124,15 @@ export function TimetableSection() {
           </div>
         ))}
       </div>
+      {pasting && (
+        <PasteTimetable
+          close={() => setPasting(false)}
+          taken={async () => {
+            setPasting(false)
+            changed(await take(api.GET('/api/calendar')))
+          }}
+        />
+      )}
       {editing && (
         <Modal
           open

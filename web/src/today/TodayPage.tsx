@@ -42,12 +42,6 @@ export default function TodayPage() {
     queryFn: () => take(api.GET('/api/today', { params: { query: { day: here?.nextLessonDay } } })),
     enabled: none && !asked && !!here?.nextLessonDay,
   })
-  if (today.error)
-    return (
-      <div className={page.page}>
-        <ProblemNote error={today.error} retry={() => today.refetch()} />
-      </div>
-    )
   const next = none && !asked ? ahead.data : undefined
   const day = asked ?? next?.day
   const kit = useQuery({
@@ -55,6 +49,12 @@ export default function TodayPage() {
     queryFn: () => take(api.GET('/api/today/lay-out', { params: { query: day ? { day } : {} } })),
     enabled: !!here && !ahead.isLoading,
   })
+  if (today.error)
+    return (
+      <div className={page.page}>
+        <ProblemNote error={today.error} retry={() => today.refetch()} />
+      </div>
+    )
   const d = next ?? here
   if (!here || !d || ahead.isLoading) return <p className={page.page}>Opening …</p>
   const go = (day: string) => setSearch(day === d.today ? {} : { day })

@@ -14,7 +14,7 @@ create table cover_code (
     id uuid primary key,
     school_id uuid not null references school,
     lesson_id uuid not null,
-    code_sha256 text not null unique,
+    secret_sha256 text not null unique,
     by_person uuid not null references person,
     at timestamptz not null,
     ends_at timestamptz not null,

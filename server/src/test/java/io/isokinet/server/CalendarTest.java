@@ -403,4 +403,35 @@ class CalendarTest {
         assertThat(school.as.delete("/api/spaces/" + hall).detail()).contains("is in the timetable");
         assertThat(school.as.delete("/api/spaces/" + yard).status()).isEqualTo(204);
     }
+
+    private Caller.Answer paste(String text, boolean take) {
+        return school.as.post(
+                "/api/calendar/slots/paste", Map.of("text", text, "minutes", 40, "spaceId", hall, "take", take));
+    }
+
+    /** A week of 25 lessons comes in whole or not at all, and twice is once. */
+    @Test
+    void aTimetableIsPastedFromASpreadsheet() {
+        StringBuilder grid = new StringBuilder("\tMon\tTue\tWed\tThu\tFri\n");
+        for (int row = 0; row < 5; row++)
+            grid.append("%d:00-%d:40".formatted(9 + row, 9 + row))
+                    .append((row % 2 == 0 ? "\tTerns" : "\tauks").repeat(5))
+                    .append('\n');
+        assertThat(paste(grid.toString(), false).json().get("lessons")).hasSize(25);
+        assertThat(school.as.get("/api/calendar").json().get("slots")).isEmpty();
+        paste(grid.toString(), true);
+        assertThat(school.as.get("/api/calendar").json().get("slots")).hasSize(25);
+        assertThat(paste(grid.toString(), true).json().get("lessons")).isEmpty();
+        assertThat(school.as.get("/api/calendar").json().get("slots")).hasSize(25);
+    }
+
+    @Test
+    void whatIsWrongInAPastedTimetableIsSaidAndNothingIsTaken() {
+        JsonNode read = paste("Terns, Mon, 9:00\nTernz, Tue, 9:00\nTerns, Mon, 9:20\nAuks, Mon, 9:00, 30, Attic", true)
+                .json();
+        assertThat(read.get("findings").toString())
+                .contains("there is no class “Ternz”", "“Auks”, “Terns”", "has a lesson from 09:00 to 09:40")
+                .contains("there is no place “Attic”");
+        assertThat(school.as.get("/api/calendar").json().get("slots")).isEmpty();
+    }
 }

@@ -33,7 +33,7 @@ class SecurityConfiguration {
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
         return http.authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.POST, "/api/session")
                         .permitAll()
-                        .requestMatchers("/api/links/**", "/api/first-run", "/api/feeds/**")
+                        .requestMatchers("/api/links/**", "/api/first-run", "/api/feeds/**", "/api/cover/**")
                         .permitAll()
                         .requestMatchers("/actuator/health/**")
                         .permitAll()

@@ -1,19 +1,24 @@
 package io.isokinet.server.calendar;
 
+import io.isokinet.core.calendar.Slot;
 import io.isokinet.core.calendar.Weeks;
 import io.isokinet.server.account.LeadOnly;
 import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.calendar.Calendars.CalendarView;
 import io.isokinet.server.calendar.Calendars.ClosureForm;
+import io.isokinet.server.calendar.Calendars.PastedTimetable;
 import io.isokinet.server.calendar.Calendars.SlotForm;
 import io.isokinet.server.calendar.Calendars.TermForm;
 import io.isokinet.server.calendar.IcsReader.Read;
 import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.Uploads;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -115,6 +120,20 @@ class CalendarController {
                 new SlotForm(body.classId(), body.day(), body.weeks(), body.starts(), body.minutes(), body.spaceId()),
                 version);
         return calendars.view();
+    }
+
+    /** @param minutes of a lesson of which only the start is said @param take false to look only */
+    record PasteBody(
+            @NotBlank @Size(max = 20000) String text,
+            @NotNull @Min(Slot.LEAST) @Max(Slot.MOST) Integer minutes,
+            @NotNull UUID spaceId,
+            boolean take) {}
+
+    /** A timetable as it is pasted from a spreadsheet: looked at, then taken whole or not at all. */
+    @PostMapping("/slots/paste")
+    @LeadOnly
+    PastedTimetable paste(@Valid @RequestBody PasteBody body) {
+        return calendars.paste(body.text(), body.minutes(), body.spaceId(), body.take());
     }
 
     @DeleteMapping("/slots/{id}")

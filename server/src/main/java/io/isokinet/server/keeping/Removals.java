@@ -1,7 +1,6 @@
 package io.isokinet.server.keeping;
 
 import io.isokinet.server.tenancy.SchoolScope;
-import io.isokinet.server.unit.RemovedUnits;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
@@ -13,6 +12,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Deletes removed units that can no longer be brought back, with all that hangs on their lessons. */
 @Service
 public class Removals {
+    /** For so long a removed unit can be brought back. */
+    public static final int DAYS = 30;
+
     private static final String OLD =
             " in (select l.id from lesson l where l.school_id = :school and l.removed_at < :before)";
     private static final List<String> FORGET = List.of(
@@ -40,7 +42,7 @@ public class Removals {
     /** In the school that is in scope. */
     @Transactional
     public void forget() {
-        Timestamp before = Timestamp.from(clock.instant().minus(Duration.ofDays(RemovedUnits.DAYS)));
+        Timestamp before = Timestamp.from(clock.instant().minus(Duration.ofDays(DAYS)));
         for (String statement : FORGET)
             jdbc.sql(statement)
                     .param("school", SchoolScope.current())

@@ -15,6 +15,7 @@ import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.lesson.Sheets.LessonWork;
 import io.isokinet.server.paper.FloorSvg;
 import io.isokinet.server.paper.PdfPress;
+import io.isokinet.server.paper.Qr;
 import io.isokinet.server.unit.UnitView;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -101,6 +102,20 @@ class Papers {
             if (PdfPress.pages(press.print("sheets", "", Map.of("lessons", List.of(filled)))) <= most) return filled;
         }
         return filled(worked, LEANEST);
+    }
+
+    /** One side for who covers a lesson, with the code that opens it. */
+    byte[] cover(CoverView view, String address) {
+        return press.print(
+                "cover",
+                "Cover: " + view.className(),
+                Map.of(
+                        "c",
+                        view,
+                        "when",
+                        DAY.format(view.onDate()) + (view.starts() == null ? "" : " " + view.starts()),
+                        "qr",
+                        Qr.svg(address, 30)));
     }
 
     /** A page for each cue, large, with what it is for each hand. */
@@ -345,7 +360,7 @@ class Papers {
         return String.join(" › ", steps);
     }
 
-    private static boolean isDrawn(@Nullable FloorPlan plan) {
+    static boolean isDrawn(@Nullable FloorPlan plan) {
         // All over the floor needs no drawing.
         return plan != null
                 && !(plan.areas().isEmpty()

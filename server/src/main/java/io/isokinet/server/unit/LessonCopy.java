@@ -5,7 +5,11 @@ import java.time.LocalTime;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A lesson's row as it was or is. @param kit null for the whole, as in copies of earlier schemas */
+/**
+ * A lesson's row as it was or is.
+ *
+ * @param kit null for the whole, as in copies of earlier schemas
+ */
 record LessonCopy(
         UUID id,
         int position,

@@ -2,6 +2,7 @@ package io.isokinet.server.unit;
 
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.NotFoundException;
+import io.isokinet.server.keeping.Removals;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Schools;
@@ -17,11 +18,9 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Units that were made by mistake: they go at once, can be brought back for {@value #DAYS} days, and are deleted then. */
+/** Units that were made by mistake: they go at once, can be brought back for {@value Removals#DAYS} days, and are deleted then. */
 @Service
 public class RemovedUnits {
-    public static final int DAYS = 30;
-
     private final UnitStore store;
     private final UnitBoards boards;
     private final Classes classes;
@@ -74,7 +73,7 @@ public class RemovedUnits {
                 .findFirst()
                 .orElseThrow(() -> store.has(id)
                         ? new IllegalArgumentException("This unit is there; nothing has to be brought back.")
-                        : new NotFoundException("removed unit of the last %d days".formatted(DAYS), id));
+                        : new NotFoundException("removed unit of the last %d days".formatted(Removals.DAYS), id));
         teams.require(unit.classId());
         store.remove(unit, null);
         return boards.view(id);
@@ -91,11 +90,11 @@ public class RemovedUnits {
                         u.id(),
                         u.title(),
                         names.getOrDefault(u.classId(), ""),
-                        LocalDate.ofInstant(u.gone(), schools.zone()).plusDays(DAYS)))
+                        LocalDate.ofInstant(u.gone(), schools.zone()).plusDays(Removals.DAYS)))
                 .toList();
     }
 
     private Instant since() {
-        return clock.instant().minus(Duration.ofDays(DAYS));
+        return clock.instant().minus(Duration.ofDays(Removals.DAYS));
     }
 }

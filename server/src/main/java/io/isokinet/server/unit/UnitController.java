@@ -166,7 +166,7 @@ class UnitController {
         return tagged(boards.view(id));
     }
 
-    /** Takes it away, for {@value RemovedUnits#DAYS} days with a way back. */
+    /** Takes it away, for a while with a way back. */
     @DeleteMapping("/units/{id}")
     @MayPlan(of = Subject.UNIT)
     ResponseEntity<Void> remove(@PathVariable UUID id) {

@@ -1,5 +1,6 @@
 /** Units, their revisions, and lessons. */
-@ApplicationModule(allowedDependencies = {"account", "school", "place", "calendar", "knowhow", "record", "mastery"})
+@ApplicationModule(
+        allowedDependencies = {"account", "school", "place", "calendar", "knowhow", "record", "keeping", "mastery"})
 @NullMarked
 package io.isokinet.server.unit;
 

@@ -1,0 +1,90 @@
+package io.isokinet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import java.awt.image.BufferedImage;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+
+/** A lesson in the hands of an adult who has no account and never taught it. */
+@ExtendWith(RunningServer.class)
+class CoverTest {
+    private final TestSchool school = TestSchool.make();
+    private final UUID terns = school.schoolClass("Terns", 7, TestSchool.names(20));
+    private final UUID unit = school.unit(terns, 2, 30);
+    private final Caller nobody = new Caller(RunningServer.address());
+    private final String lesson = school.as
+            .get("/api/units/" + unit)
+            .json()
+            .get("lessons")
+            .get(0)
+            .get("id")
+            .asString();
+
+    private String code() {
+        String path = school.as
+                .post("/api/lessons/" + lesson + "/cover", "{}")
+                .json()
+                .get("path")
+                .asString();
+        return path.substring("/cover/".length());
+    }
+
+    @Test
+    void aCodeOpensItsLessonForWhoIsNotSignedInAndNothingElse() {
+        JsonNode cover = nobody.get("/api/cover/" + code()).json();
+        assertThat(cover.get("className").asString()).isEqualTo("Terns");
+        assertThat(cover.get("names")).hasSize(20);
+        assertThat(cover.get("steps").size()).isGreaterThan(3);
+        for (JsonNode step : cover.get("steps")) {
+            assertThat(step.get("what").asString()).isNotBlank();
+            assertThat(step.get("stop").asString()).startsWith("After ");
+        }
+        assertThat(cover.toString()).doesNotContain("%").doesNotContain("mark");
+        assertThat(nobody.get("/api/lessons/" + lesson + "/sheet").status()).isEqualTo(401);
+    }
+
+    @Test
+    void itEndsByItself() {
+        String code = code();
+        RunningServer.bean(JdbcClient.class)
+                .sql("update cover_code set ends_at = ends_at - interval '400 days' where school_id = ?")
+                .param(school.id)
+                .update();
+        assertThat(nobody.get("/api/cover/" + code).detail()).contains("has ended", "Ask who gave it to you");
+        assertThat(nobody.get("/api/cover/never-made").status()).isEqualTo(404);
+    }
+
+    /** One side; what a camera reads off it opens the lesson. */
+    @Test
+    void theSheetHasOneSideAndItsCodeCanBeRead() throws Exception {
+        String code = code();
+        try (PDDocument pdf = Loader.loadPDF(
+                nobody.get("/api/cover/" + code + "/paper").response().body())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Terns", "Stop signal", "Do ", "Stop ");
+            BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 200);
+            int[] pixels = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
+            String read = new QRCodeReader()
+                    .decode(
+                            new BinaryBitmap(new HybridBinarizer(
+                                    new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels))),
+                            Map.of(DecodeHintType.TRY_HARDER, true))
+                    .getText();
+            assertThat(read).endsWith("/cover/" + code);
+        }
+    }
+}

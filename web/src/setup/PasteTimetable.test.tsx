@@ -1,0 +1,44 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { expect, it, vi } from 'vitest'
+import { answering, ok } from '../api/testing'
+import { PasteTimetable } from './PasteTimetable'
+
+const lesson = {
+  line: 2,
+  className: 'Terns',
+  day: 'MONDAY',
+  weeks: 'EVERY',
+  starts: '09:10:00',
+  minutes: 30,
+  space: 'Hall',
+}
+
+it('looks at a pasted timetable before it is taken', async () => {
+  const sent: { text: string; take: boolean }[] = []
+  const taken = vi.fn()
+  answering('GET').mockImplementation(() => ok([{ id: 'h', name: 'Hall' }]))
+  answering('POST').mockImplementation((_: string, asked: { body: { text: string; take: boolean } }) => {
+    sent.push(asked.body)
+    const wrong = asked.body.text.includes('Ternz')
+    const findings = wrong
+      ? [{ rule: 'known-class', where: 'line 2', message: 'there is no class “Ternz”' }]
+      : []
+    return ok({ lessons: wrong ? [] : [lesson], findings })
+  })
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <PasteTimetable close={() => {}} taken={taken} />
+    </QueryClientProvider>,
+  )
+  await waitFor(() => expect(screen.getByText('Hall')).toBeInTheDocument())
+  const text = screen.getByLabelText('Timetable')
+  fireEvent.change(text, { target: { value: 'Ternz, Mon, 9:10' } })
+  fireEvent.click(await screen.findByRole('button', { name: /Look at it/ }))
+  expect(await screen.findByText(/there is no class/)).toBeInTheDocument()
+  fireEvent.change(text, { target: { value: 'Terns, Mon, 9:10' } })
+  fireEvent.click(await screen.findByRole('button', { name: /Look at it/ }))
+  fireEvent.click(await screen.findByRole('button', { name: /Import 1 lesson/ }))
+  await waitFor(() => expect(taken).toHaveBeenCalled())
+  expect(sent.map((s) => s.take)).toEqual([false, false, true])
+})
