@@ -180,15 +180,42 @@ interface WatchedProps {
   names: Record<string, string>
 }
 
-/** By cue: who, and how often where it is more than once. */
+/** What a teacher can keep in mind on her feet. */
+const CUES = 2
+const NAMES = 5
+
+/** The first two cues with five names each, who is worth a look most first; all others one press away. */
 function Watched({ watches, call, names }: WatchedProps) {
   const byCue = new Map<string, Schemas['WatchView'][]>()
   for (const w of watches) byCue.set(w.cue, [...(byCue.get(w.cue) ?? []), w])
-  return [...byCue].map(([cue, all]) => (
-    <p key={cue}>
-      <b>{call(cue)}</b>
-      <br />
-      {all.map((w) => names[w.child] + (w.looks > 1 ? ` (${w.looks} looks)` : '')).join(', ')}
-    </p>
-  ))
+  const cues = [...byCue]
+  const list = (all: Schemas['WatchView'][]) =>
+    all.map((w) => names[w.child] + (w.looks > 1 ? ` (${w.looks} looks)` : '')).join(', ')
+  const rest = watches.length - cues.slice(0, CUES).reduce((n, [, all]) => n + Math.min(NAMES, all.length), 0)
+  return (
+    <>
+      {cues.slice(0, CUES).map(([cue, all]) => (
+        <p key={cue}>
+          <b>{call(cue)}</b>
+          <br />
+          {list(all.slice(0, NAMES))}
+        </p>
+      ))}
+      {rest > 0 && (
+        <details>
+          <summary>{many(rest, 'more child to look at', 'more to look at')} if there is time</summary>
+          {cues.map(([cue, all], i) => {
+            const left = i < CUES ? all.slice(NAMES) : all
+            return left.length === 0 ? null : (
+              <p key={cue}>
+                <b>{call(cue)}</b>
+                <br />
+                {list(left)}
+              </p>
+            )
+          })}
+        </details>
+      )}
+    </>
+  )
 }

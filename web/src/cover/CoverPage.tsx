@@ -108,7 +108,9 @@ function Stretch({ step, number, of }: { step: Cover['steps'][number]; number: n
       <p className="mute">{step.groups}</p>
       {step.say.length > 0 && <p className={styles.say}>Say {step.say.map((s) => `“${s}”`).join(', ')}</p>}
       <p className={styles.big}>{step.what}</p>
-      <p className={styles.stop}>Stop {step.stop}</p>
+      <p className={styles.stop}>
+        <b>Stop</b> {step.stop}
+      </p>
       {step.floor && (
         <img
           className={styles.floor}

@@ -2,6 +2,7 @@ package io.isokinet.server.lesson;
 
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.KitLine;
+import io.isokinet.core.safety.Caution;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.Sheets.LessonWork;
@@ -9,6 +10,7 @@ import io.isokinet.server.paper.FloorSvg;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -75,8 +77,10 @@ public record CoverView(
                                 + p.kit().stream().map(KitLine::words).collect(Collectors.joining(", ")))
                         .toList(),
                 Stream.concat(
-                                s.setUpCheck().stream(),
-                                s.cautions().stream().filter(c -> c.forbids()).map(c -> c.text()))
+                                s.cautions().stream()
+                                        .sorted(Comparator.comparing(c -> !c.forbids()))
+                                        .map(Caution::text),
+                                s.setUpCheck().stream())
                         .distinct()
                         .limit(CAUTIONS)
                         .toList(),
@@ -104,7 +108,7 @@ public record CoverView(
                 say,
                 String.join(" ", List.of(how).subList(0, Math.min(SENTENCES, how.length))),
                 g.floor() == null ? "" : g.floor().formation(),
-                "After %d minute%s, at the stop signal. %s"
+                "After %d minute%s, at the stop signal: %s."
                         .formatted(
                                 g.plan().minutes(),
                                 g.plan().minutes() == 1 ? "" : "s",
