@@ -430,8 +430,8 @@ class CalendarTest {
         JsonNode read = paste("Terns, Mon, 9:00\nTernz, Tue, 9:00\nTerns, Mon, 9:20\nAuks, Mon, 9:00, 30, Attic", true)
                 .json();
         assertThat(read.get("findings").toString())
-                .contains("there is no class “Ternz”", "“Auks”, “Terns”", "has a lesson from 09:00 to 09:40")
-                .contains("there is no place “Attic”");
+                .contains("There is no class “Ternz”", "“Auks”, “Terns”", "has a lesson from 09:00 to 09:40")
+                .contains("There is no place “Attic”");
         assertThat(school.as.get("/api/calendar").json().get("slots")).isEmpty();
     }
 }

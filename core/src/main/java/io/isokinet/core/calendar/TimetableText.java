@@ -72,7 +72,7 @@ public final class TimetableText {
             if (!times.find()) {
                 findings.add(wrong(
                         i,
-                        "begins with “%s”; a row begins with its time, such as 9:10 or 9:10-9:40."
+                        "Begins with “%s”; a row begins with its time, such as 9:10 or 9:10-9:40."
                                 .formatted(row.get(0))));
                 continue;
             }
@@ -80,7 +80,7 @@ public final class TimetableText {
                 String group = row.get(column);
                 if (group.isBlank()) continue;
                 if (column >= days.size() || days.get(column).isEmpty())
-                    findings.add(wrong(i, "has “%s” under no day.".formatted(group)));
+                    findings.add(wrong(i, "Has “%s” under no day.".formatted(group)));
                 else entry(entries, findings, i, group, days.get(column).get(), times, minutes, null);
             }
         }
@@ -118,7 +118,7 @@ public final class TimetableText {
             else if (i > 0 || times != null)
                 findings.add(wrong(
                         i,
-                        "needs a class, a day and a time, such as “Terns, Monday, 9:10, 30, Hall”; it says “%s”."
+                        "Needs a class, a day and a time, such as “Terns, Monday, 9:10, 30, Hall”; it says “%s”."
                                 .formatted(String.join(", ", row))));
         }
         return new Read(entries, findings);
@@ -145,14 +145,14 @@ public final class TimetableText {
         Optional<LocalTime> starts = time(times.group(1), times.group(2));
         Optional<LocalTime> ends = times.group(3) == null ? Optional.empty() : time(times.group(3), times.group(4));
         if (starts.isEmpty() || times.group(3) != null && ends.isEmpty()) {
-            findings.add(wrong(row, "has “%s”, which is no time of day.".formatted(times.group())));
+            findings.add(wrong(row, "Has “%s”, which is no time of day.".formatted(times.group())));
             return;
         }
         int long_ = ends.map(e -> e.toSecondOfDay() / 60 - starts.get().toSecondOfDay() / 60)
                 .orElse(minutes);
         if (long_ < Slot.LEAST || long_ > Slot.MOST)
             findings.add(
-                    wrong(row, "makes %d minutes; a lesson has %d to %d.".formatted(long_, Slot.LEAST, Slot.MOST)));
+                    wrong(row, "Makes %d minutes; a lesson has %d to %d.".formatted(long_, Slot.LEAST, Slot.MOST)));
         else entries.add(new Entry(row + 1, group, day, weeks, starts.get(), long_, place));
     }
 
@@ -172,6 +172,6 @@ public final class TimetableText {
     }
 
     private static Finding wrong(int row, String message) {
-        return new Finding("timetable-line", "line " + (row + 1), "Line %d %s".formatted(row + 1, message));
+        return new Finding("timetable-line", "line " + (row + 1), message);
     }
 }

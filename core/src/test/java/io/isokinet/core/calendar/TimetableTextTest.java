@@ -38,8 +38,8 @@ class TimetableTextTest {
                 TimetableText.read("Terns, Mon, 9:10\nTerns, 9:10\nAuks, Tue, 25:00\nGulls, Wed, 9:00-9:05", 30);
         assertThat(read.entries()).hasSize(1);
         assertThat(read.findings()).extracting(Finding::where).containsExactly("line 2", "line 3", "line 4");
-        assertThat(read.findings().get(0).message()).contains("needs a class, a day and a time");
+        assertThat(read.findings().get(0).message()).contains("Needs a class, a day and a time");
         assertThat(read.findings().get(1).message()).contains("no time of day");
-        assertThat(read.findings().get(2).message()).contains("makes 5 minutes");
+        assertThat(read.findings().get(2).message()).contains("Makes 5 minutes");
     }
 }

@@ -320,20 +320,16 @@ public class Calendars {
                 findings.add(new Finding(
                         "known-class",
                         where,
-                        "Line %d: there is no class “%s”. There are %s. Add it first, or change the name."
+                        "There is no class “%s”. There are %s. Add it first, or change the name."
                                 .formatted(
-                                        e.line(),
                                         e.group(),
                                         names(groups.values().stream().map(ClassLine::name)))));
             if (place == null)
                 findings.add(new Finding(
                         "known-place",
                         where,
-                        "Line %d: there is no place “%s”. There are %s."
-                                .formatted(
-                                        e.line(),
-                                        said,
-                                        names(places.values().stream().map(SpaceView::name)))));
+                        "There is no place “%s”. There are %s."
+                                .formatted(said, names(places.values().stream().map(SpaceView::name)))));
             if (group == null || place == null) continue;
             Slot slot = new Slot(
                     Ids.next().toString(),
@@ -350,8 +346,7 @@ public class Calendars {
                     .ifPresent(s -> findings.add(new Finding(
                             "class-free",
                             where,
-                            "Line %d: %s has a lesson from %s to %s then."
-                                    .formatted(e.line(), group.name(), s.starts(), s.ends()))));
+                            "%s has a lesson from %s to %s then.".formatted(group.name(), s.starts(), s.ends()))));
             wanted.add(slot);
             lessons.add(
                     new PastedView(e.line(), group.name(), e.day(), e.weeks(), e.starts(), e.minutes(), place.name()));
