@@ -184,7 +184,7 @@ interface WatchedProps {
 const CUES = 2
 const NAMES = 5
 
-/** The first two cues with five names each, who is worth a look most first; all others one press away. */
+/** The first two cues with five names each, in the order of the plan of looks; all others one press away. */
 function Watched({ watches, call, names }: WatchedProps) {
   const byCue = new Map<string, Schemas['WatchView'][]>()
   for (const w of watches) byCue.set(w.cue, [...(byCue.get(w.cue) ?? []), w])

@@ -19,7 +19,14 @@ public final class AtTheDoor {
     /** Rules about the same thing done again. */
     private static final Set<String> AGAIN = Set.of(new NotTheSameAgain().key(), new NoRunOfTheSame().key());
 
+    /** Rules about how often a cue is met: a cue that is met too rarely is said once. */
+    private static final Set<String> MET = Set.of(new CueMetInThreeLessons().key(), new CueMetOftenEnough().key());
+
     private AtTheDoor() {}
+
+    private static boolean isMet(Said said) {
+        return MET.contains(said.worst().rule().key());
+    }
 
     /**
      * One of them.
@@ -78,11 +85,12 @@ public final class AtTheDoor {
             if (rule.level() == Rule.Level.SOFT && worst.cost() < NOTED && cause == null) continue;
             found.add(new Found(new Said(worst, strains.size() - 1, cause), rule.level(), cost));
         }
-        return found.stream()
-                .sorted(Comparator.comparing(Found::level)
-                        .thenComparing(Comparator.comparingLong(Found::cost).reversed()))
-                .limit(MOST)
-                .map(Found::said)
-                .toList();
+        found.sort(Comparator.comparing(Found::level)
+                .thenComparing(Comparator.comparingLong(Found::cost).reversed()));
+        List<Said> said = new ArrayList<>();
+        for (Found one : found)
+            if (said.size() < MOST && !(isMet(one.said()) && said.stream().anyMatch(AtTheDoor::isMet)))
+                said.add(one.said());
+        return List.copyOf(said);
     }
 }
