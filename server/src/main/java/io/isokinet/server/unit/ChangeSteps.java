@@ -62,29 +62,30 @@ class ChangeSteps {
 
     private void lose(ChangingUnit at, LessonRow lost, LostForm form) {
         at.say("Lesson %d, %s, is lost%s.".formatted(lost.number(), DAY.format(lost.onDate()), form.because()));
-        List<LessonRow> all = closedAfter(at, lost);
+        SchoolYear year = calendars.year();
+        List<LessonRow> all = closedAfter(at, lost, year);
         for (LessonRow closed : all.subList(1, all.size()))
             at.say("Lesson %d, %s, is lost too: %s."
                     .formatted(
                             closed.number(),
                             DAY.format(closed.onDate()),
-                            closed(closed).orElseThrow()));
+                            closed(closed, year).orElseThrow()));
         if (form.rest() == LessonChangeForm.Rest.SQUEEZE) squeeze(at, all);
         else moveAlong(at, all);
     }
 
     /** A lost lesson, and those after it that stand on closed days by now: no plan is to go there. */
-    private List<LessonRow> closedAfter(ChangingUnit at, LessonRow lost) {
+    private static List<LessonRow> closedAfter(ChangingUnit at, LessonRow lost, SchoolYear year) {
         List<LessonRow> all = new ArrayList<>(List.of(lost));
         List<LessonRow> coming = at.coming();
         coming.subList(coming.indexOf(lost) + 1, coming.size()).stream()
-                .filter(l -> closed(l).isPresent())
+                .filter(l -> closed(l, year).isPresent())
                 .forEach(all::add);
         return all;
     }
 
-    private Optional<String> closed(LessonRow lesson) {
-        return DateClash.closed(calendars.year(), lesson.onDate(), lesson.starts(), lesson.minutes());
+    private static Optional<String> closed(LessonRow lesson, SchoolYear year) {
+        return DateClash.closed(year, lesson.onDate(), lesson.starts(), lesson.minutes());
     }
 
     private static void squeeze(ChangingUnit at, List<LessonRow> lost) {
@@ -256,8 +257,9 @@ class ChangeSteps {
         LessonRow two = theirs.row(otherId);
         LessonChanges.requireUntaught(two);
         if (two.isLost()) throw new IllegalArgumentException("The other lesson is lost; move this one instead.");
-        requireOpen(one);
-        requireOpen(two);
+        SchoolYear year = calendars.year();
+        requireOpen(one, year);
+        requireOpen(two, year);
         if (sameUnit) {
             swapPlans(at, one, two, form);
             return List.of(at);
@@ -267,15 +269,15 @@ class ChangeSteps {
     }
 
     /** Nothing is swapped onto a day on which no lesson can be. */
-    private void requireOpen(LessonRow lesson) {
-        closed(lesson).ifPresent(why -> {
+    private static void requireOpen(LessonRow lesson, SchoolYear year) {
+        closed(lesson, year).ifPresent(why -> {
             throw new IllegalArgumentException(
                     "On %s there is no lesson: %s. Move that one to another day, or say that it is lost."
                             .formatted(DAY.format(lesson.onDate()), why));
         });
     }
 
-    private void swapPlans(ChangingUnit at, LessonRow one, LessonRow two, LessonChangeForm form) {
+    private static void swapPlans(ChangingUnit at, LessonRow one, LessonRow two, LessonChangeForm form) {
         at.deal(List.of(one, two), List.of(two, one));
         if (!one.isLike(two)) {
             at.fit(one);
