@@ -4,7 +4,6 @@ import io.isokinet.core.calendar.Days;
 import io.isokinet.core.calendar.Occurrence;
 import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.calendar.Slot;
-import io.isokinet.core.calendar.TimetableText;
 import io.isokinet.core.calendar.UsableMinutes;
 import io.isokinet.core.calendar.Weeks;
 import io.isokinet.core.check.Finding;

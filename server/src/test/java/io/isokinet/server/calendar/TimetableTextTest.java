@@ -1,9 +1,10 @@
-package io.isokinet.core.calendar;
+package io.isokinet.server.calendar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.isokinet.core.calendar.TimetableText.Entry;
+import io.isokinet.core.calendar.Weeks;
 import io.isokinet.core.check.Finding;
+import io.isokinet.server.calendar.TimetableText.Entry;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import org.junit.jupiter.api.Test;

@@ -1,5 +1,7 @@
-package io.isokinet.core.calendar;
+package io.isokinet.server.calendar;
 
+import io.isokinet.core.calendar.Slot;
+import io.isokinet.core.calendar.Weeks;
 import io.isokinet.core.check.Finding;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
@@ -15,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * A timetable as it is pasted from a spreadsheet or a mail: as a grid with days across and times down and a class in each cell, or a
  * lesson a line: class, day, time, and minutes and place if they are said. Cells are apart by tabs, semicolons or commas.
  */
-public final class TimetableText {
+final class TimetableText {
     private static final Pattern TIMES =
             Pattern.compile("(\\d{1,2})[:.h](\\d{2})(?:\\s*(?:-|–|to|until)\\s*(\\d{1,2})[:.h](\\d{2}))?");
     private static final Pattern MINUTES = Pattern.compile("(\\d{2,3})(?:\\s*min.*)?");
@@ -30,7 +32,7 @@ public final class TimetableText {
      * @param line from 1
      * @param place as it was typed; null if nothing was said
      */
-    public record Entry(
+    record Entry(
             int line,
             String group,
             DayOfWeek day,
@@ -40,10 +42,10 @@ public final class TimetableText {
             @Nullable String place) {}
 
     /** @param findings where a line is not understood; where() is "line 3" */
-    public record Read(List<Entry> entries, List<Finding> findings) {}
+    record Read(List<Entry> entries, List<Finding> findings) {}
 
     /** @param minutes of a lesson of which only the start is said, 10 to 120 */
-    public static Read read(String text, int minutes) {
+    static Read read(String text, int minutes) {
         List<String> lines = text.lines().toList();
         List<List<String>> cells = lines.stream().map(TimetableText::cells).toList();
         int head = 0;
