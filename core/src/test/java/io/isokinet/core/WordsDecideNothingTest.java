@@ -20,17 +20,18 @@ class WordsDecideNothingTest {
     private static final Path ROOT = Path.of("..");
 
     /** Files that read numbers out of text, and what that text is. */
-    private static final Map<String, String> READERS = Map.of(
-            "Games.java", "the protocol of a score between the core and the browser",
-            "UnitFile.java", "stations in files from before; no number",
-            "Lengths.java", "lengths that were signed where the sentence was made",
-            "RosterController.java", "which column of a table is which",
-            "RosterReader.java", "a roster file",
-            "OutcomeTable.java", "a table of outcomes that somebody made",
-            "CupboardController.java", "a count that somebody typed",
-            "IcsReader.java", "a calendar file",
-            "SymptomController.java", "the number of a fault within its cue, written by the same class",
-            "Beside.java", "a year that the database made");
+    private static final Map<String, String> READERS = Map.ofEntries(
+            Map.entry("Games.java", "the protocol of a score between the core and the browser"),
+            Map.entry("UnitFile.java", "stations in files from before; no number"),
+            Map.entry("Lengths.java", "lengths that were signed where the sentence was made"),
+            Map.entry("RosterController.java", "which column of a table is which"),
+            Map.entry("RosterReader.java", "a roster file"),
+            Map.entry("OutcomeTable.java", "a table of outcomes that somebody made"),
+            Map.entry("CupboardController.java", "a count that somebody typed"),
+            Map.entry("IcsReader.java", "a calendar file"),
+            Map.entry("SymptomController.java", "the number of a fault within its cue, written by the same class"),
+            Map.entry("Beside.java", "a year that the database made"),
+            Map.entry("TimetableText.java", "a timetable that somebody pasted"));
 
     private static final Pattern FINDS = Pattern.compile(
             "Pattern\\.compile|\\.matches\\(\"|\\.split\\(|\\.substring\\(|\\.replaceAll\\(|\\.group\\(");
