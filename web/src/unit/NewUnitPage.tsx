@@ -122,13 +122,16 @@ export default function NewUnitPage() {
     ? 'Choose a class.'
     : group?.children === 0
       ? 'This class has nobody in it; add children first.'
-      : chosen.length === 0
-        ? 'Choose one or two skills.'
-        : !spaceId
-          ? 'There is no space yet.'
-          : short
-            ? 'A lesson has fewer than ten minutes to teach in; look at the timetable.'
-            : null
+      : // Before its dates are known, lessons would be put a week apart, closed days or not.
+        dates.isPending
+        ? 'Reading the timetable …'
+        : chosen.length === 0
+          ? 'Choose one or two skills.'
+          : !spaceId
+            ? 'There is no space yet.'
+            : short
+              ? 'A lesson has fewer than ten minutes to teach in; look at the timetable.'
+              : null
   const names = skills.data?.filter((s) => chosen.includes(s.key)).map((s) => s.name) ?? []
   const form = {
     classId: classId ?? '',
