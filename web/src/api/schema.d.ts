@@ -3272,6 +3272,7 @@ export interface components {
             /** @example 09:15:00 */
             starts?: string;
             steps: components["schemas"]["CoverStep"][];
+            stopSignal: string;
             title: string;
             year: string;
         };
@@ -3494,6 +3495,7 @@ export interface components {
             tag: string;
         };
         DoorwayForm: {
+            anyway: boolean;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}

@@ -9,7 +9,7 @@ import { CoverCode } from './CoverCode'
 import { type ChangeBody, changeLesson } from './changed'
 import styles from './Doorway.module.css'
 
-type Morning = Omit<Extract<ChangeBody, { kind: 'DOORWAY' }>, 'kind'>
+type Morning = Omit<Extract<ChangeBody, { kind: 'DOORWAY' }>, 'kind' | 'anyway'>
 
 interface DoorwayProps {
   of: LessonToChange & { space: string }
@@ -32,7 +32,9 @@ export function Doorway({ of, other, close }: DoorwayProps) {
   const others = (spaces.data ?? []).filter((s) => s.id !== here?.id)
   const has = (name: string) => others.some((s) => s.name.toLowerCase() === name.toLowerCase())
   const press = async (morning: Morning) => {
-    const done = await attempt(() => changeLesson(queries, of.lesson, { kind: 'DOORWAY', ...morning }))
+    const done = await attempt(() =>
+      changeLesson(queries, of.lesson, { kind: 'DOORWAY', ...morning, anyway: false }),
+    )
     if (done) close()
   }
   const half = Math.max(FEWEST_MINUTES, Math.floor(of.minutes / 2))

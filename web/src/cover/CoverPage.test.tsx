@@ -18,6 +18,7 @@ const cover = {
   ends: '2026-11-30T10:10:00Z',
   fetch: ['shed: 12 balls'],
   cautions: ['Running ends 3 m before a wall.'],
+  stopSignal: 'One loud clap: everybody stands still.',
   sitOut: ['Ada'],
   leftHanded: ['Dov'],
   helpers: ['Bo'],

@@ -79,8 +79,7 @@ function Before({ c }: { c: Cover }) {
         ))}
       </ul>
       <p>
-        <b>Stop signal:</b> one loud whistle or clap. Everybody stands still, holds what they have and looks
-        at you. Try it once.
+        <b>Stop signal</b> {c.stopSignal}
       </p>
       {c.sitOut.length > 0 && <p>Sits out: {c.sitOut.join(', ')}</p>}
       {c.leftHanded.length > 0 && <p>Left-handed: {c.leftHanded.join(', ')}</p>}

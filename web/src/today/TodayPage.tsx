@@ -70,6 +70,7 @@ export default function TodayPage() {
       refreshLessons(queries)
     })
   const stayed = rained.filter((r) => r.why)
+  const toChange = (l: Lesson) => ({ ...l, onDate: d.day })
   const nothing = d.lessons.length === 0 && d.unplanned.length === 0
   return (
     <div className={page.page}>
@@ -169,25 +170,8 @@ export default function TodayPage() {
               <LessonCard
                 key={l.lesson}
                 lesson={l}
-                change={() =>
-                  setChanging({
-                    lesson: l.lesson,
-                    className: l.className,
-                    number: l.number,
-                    onDate: d.day,
-                    minutes: l.minutes,
-                  })
-                }
-                atTheDoor={() =>
-                  setDoor({
-                    lesson: l.lesson,
-                    className: l.className,
-                    number: l.number,
-                    onDate: d.day,
-                    minutes: l.minutes,
-                    space: l.space,
-                  })
-                }
+                change={() => setChanging(toChange(l))}
+                atTheDoor={() => setDoor(toChange(l))}
               />
             ))}
             {d.unplanned.map((u) => (

@@ -7,7 +7,12 @@ import com.google.zxing.DecodeHintType;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import io.isokinet.server.account.Secrets;
+import io.isokinet.server.keeping.Removals;
+import io.isokinet.server.tenancy.SchoolScope;
 import java.awt.image.BufferedImage;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
@@ -86,5 +91,47 @@ class CoverTest {
                     .getText();
             assertThat(read).endsWith("/cover/" + code);
         }
+    }
+
+    /** However full a side is, what the school itself added is on both papers, and local rules close them. */
+    @Test
+    void whatTheSchoolAddedIsNeverLeftOut() throws Exception {
+        JsonNode now = school.as.get("/api/school").json();
+        Map<String, Object> form = new HashMap<>();
+        now.propertyNames().forEach(key -> form.put(key, now.get(key)));
+        form.put("ownYears", Map.of());
+        List<String> own =
+                List.of("The stage stays closed.", "Nobody goes behind the piano.", "The low beam is padded.");
+        form.put("cautions", own);
+        Caller.Answer saved = school.as.put(
+                "/api/school", form, "If-Match", "\"" + now.get("version").asInt() + "\"");
+        assertThat(saved.status()).as(saved.body()).isEqualTo(200);
+        for (String paper : List.of("/api/lessons/" + lesson + "/paper?kind=SHEET", "/api/cover/" + code() + "/paper"))
+            try (PDDocument pdf = Loader.loadPDF(school.as.get(paper).response().body())) {
+                String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+                assertThat(text).as(paper).contains(own).containsOnlyOnce("local rules come first");
+                assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            }
+    }
+
+    /** What ended long ago is deleted in the night; what is open stays. */
+    @Test
+    void codesThatEndedLongAgoAreDeleted() {
+        JdbcClient jdbc = RunningServer.bean(JdbcClient.class);
+        String open = code();
+        code();
+        jdbc.sql(
+                        "update cover_code set ends_at = ends_at - interval '400 days' where school_id = ? and secret_sha256 <> ?")
+                .params(school.id, Secrets.hash(open))
+                .update();
+        try (var scope = SchoolScope.enter(school.id)) {
+            RunningServer.bean(Removals.class).forget();
+        }
+        assertThat(jdbc.sql("select count(*) from cover_code where school_id = ?")
+                        .param(school.id)
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(1);
+        assertThat(nobody.get("/api/cover/" + open).status()).isEqualTo(200);
     }
 }

@@ -512,4 +512,18 @@ class LessonChangesTest {
         assertThat(change(lesson(0), Map.of("kind", "DOORWAY", "minutes", 5)).status())
                 .isEqualTo(400);
     }
+
+    /** Whoever is in the place that a lesson would go to is asked about, at the door too. */
+    @Test
+    void atTheDoorATakenPlaceIsAskedAbout() {
+        UUID auks = school.schoolClass("Auks", 8, TestSchool.names(12));
+        UUID yard = yard(null);
+        unit(auks, "Beside", 0, yard);
+        Map<String, Object> there = Map.of("kind", "DOORWAY", "spaceId", yard);
+        Caller.Answer asked = change(lesson(0), there);
+        assertThat(asked.json().get("findings").get(0).get("rule").asString()).isEqualTo("place-taken");
+        Map<String, Object> anyway = new HashMap<>(there);
+        anyway.put("anyway", true);
+        assertThat(change(lesson(0), anyway).status()).isEqualTo(200);
+    }
 }

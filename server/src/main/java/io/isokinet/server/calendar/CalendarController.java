@@ -7,10 +7,10 @@ import io.isokinet.server.account.MayRead;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.calendar.Calendars.CalendarView;
 import io.isokinet.server.calendar.Calendars.ClosureForm;
-import io.isokinet.server.calendar.Calendars.PastedTimetable;
 import io.isokinet.server.calendar.Calendars.SlotForm;
 import io.isokinet.server.calendar.Calendars.TermForm;
 import io.isokinet.server.calendar.IcsReader.Read;
+import io.isokinet.server.calendar.PastedTimetables.PastedTimetable;
 import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.Uploads;
 import jakarta.validation.Valid;
@@ -43,11 +43,13 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api/calendar")
 class CalendarController {
     private final Calendars calendars;
+    private final PastedTimetables pasted;
     private final Bookings bookings;
     private final Teams teams;
 
-    CalendarController(Calendars calendars, Bookings bookings, Teams teams) {
+    CalendarController(Calendars calendars, PastedTimetables pasted, Bookings bookings, Teams teams) {
         this.calendars = calendars;
+        this.pasted = pasted;
         this.bookings = bookings;
         this.teams = teams;
     }
@@ -133,7 +135,7 @@ class CalendarController {
     @PostMapping("/slots/paste")
     @LeadOnly
     PastedTimetable paste(@Valid @RequestBody PasteBody body) {
-        return calendars.paste(body.text(), body.minutes(), body.spaceId(), body.take());
+        return pasted.paste(body.text(), body.minutes(), body.spaceId(), body.take());
     }
 
     @DeleteMapping("/slots/{id}")

@@ -9,7 +9,6 @@ import io.isokinet.core.calendar.Weeks;
 import io.isokinet.core.check.Finding;
 import io.isokinet.server.account.Audit;
 import io.isokinet.server.http.Fields;
-import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.IfMatch;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.place.Spaces;
@@ -26,7 +25,6 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
@@ -281,101 +279,6 @@ public class Calendars {
                                                 other.toSlot().ends()))
                         .done();
         slots.saveAndFlush(row);
-    }
-
-    /** A lesson of a pasted timetable, with what it means here. */
-    public record PastedView(
-            int line, String className, DayOfWeek day, Weeks weeks, LocalTime starts, int minutes, String space) {}
-
-    /** @param findings what keeps it from being taken */
-    public record PastedTimetable(List<PastedView> lessons, List<Finding> findings) {}
-
-    /**
-     * Lessons of a timetable as it is pasted; the same class, day and time again is left as it is.
-     *
-     * @param minutes of a lesson of which only the start is said
-     * @param spaceId where those are that say no place
-     * @param take false to look only; nothing is taken as long as there are findings
-     */
-    @Transactional
-    public PastedTimetable paste(String text, int minutes, UUID spaceId, boolean take) {
-        TimetableText.Read read = TimetableText.read(text, minutes);
-        List<Finding> findings = new ArrayList<>(read.findings());
-        Map<String, ClassLine> groups = classes.all().stream()
-                .collect(Collectors.toMap(c -> c.name().toLowerCase(Locale.ROOT), Function.identity(), (a, b) -> a));
-        Map<String, SpaceView> places = spaces.all().stream()
-                .collect(Collectors.toMap(s -> s.name().toLowerCase(Locale.ROOT), Function.identity(), (a, b) -> a));
-        SpaceView usual = spaces.view(spaceId);
-        List<PastedView> lessons = new ArrayList<>();
-        List<Slot> wanted =
-                new ArrayList<>(slots.findAll().stream().map(SlotRow::toSlot).toList());
-        int there = wanted.size();
-        for (TimetableText.Entry e : read.entries()) {
-            String where = "line " + e.line();
-            ClassLine group = groups.get(e.group().toLowerCase(Locale.ROOT));
-            String said = e.place();
-            SpaceView place = said == null ? usual : places.get(said.toLowerCase(Locale.ROOT));
-            if (group == null)
-                findings.add(new Finding(
-                        "known-class",
-                        where,
-                        "There is no class “%s”. There are %s. Add it first, or change the name."
-                                .formatted(
-                                        e.group(),
-                                        names(groups.values().stream().map(ClassLine::name)))));
-            if (place == null)
-                findings.add(new Finding(
-                        "known-place",
-                        where,
-                        "There is no place “%s”. There are %s."
-                                .formatted(said, names(places.values().stream().map(SpaceView::name)))));
-            if (group == null || place == null) continue;
-            Slot slot = new Slot(
-                    Ids.next().toString(),
-                    group.id().toString(),
-                    e.day(),
-                    e.weeks(),
-                    e.starts(),
-                    e.minutes(),
-                    place.id().toString());
-            if (wanted.stream().anyMatch(s -> isSame(s, slot))) continue;
-            wanted.stream()
-                    .filter(s -> s.group().equals(slot.group()) && s.clashes(slot))
-                    .findFirst()
-                    .ifPresent(s -> findings.add(new Finding(
-                            "class-free",
-                            where,
-                            "%s has a lesson from %s to %s then.".formatted(group.name(), s.starts(), s.ends()))));
-            wanted.add(slot);
-            lessons.add(
-                    new PastedView(e.line(), group.name(), e.day(), e.weeks(), e.starts(), e.minutes(), place.name()));
-        }
-        if (take && findings.isEmpty())
-            for (Slot s : wanted.subList(there, wanted.size()))
-                putSlot(
-                        UUID.fromString(s.key()),
-                        new SlotForm(
-                                UUID.fromString(s.group()),
-                                s.day(),
-                                s.weeks(),
-                                s.starts(),
-                                s.minutes(),
-                                UUID.fromString(s.place())),
-                        IfMatch.ANY);
-        return new PastedTimetable(lessons, findings);
-    }
-
-    private static boolean isSame(Slot one, Slot other) {
-        return one.group().equals(other.group())
-                && one.day() == other.day()
-                && one.weeks() == other.weeks()
-                && one.starts().equals(other.starts())
-                && one.minutes() == other.minutes()
-                && one.place().equals(other.place());
-    }
-
-    private static String names(Stream<String> all) {
-        return all.sorted().map(n -> "“" + n + "”").collect(Collectors.joining(", "));
     }
 
     @Transactional

@@ -150,12 +150,12 @@ final class TimetableText {
             findings.add(wrong(row, "Has “%s”, which is no time of day.".formatted(times.group())));
             return;
         }
-        int long_ = ends.map(e -> e.toSecondOfDay() / 60 - starts.get().toSecondOfDay() / 60)
+        int lasts = ends.map(e -> e.toSecondOfDay() / 60 - starts.get().toSecondOfDay() / 60)
                 .orElse(minutes);
-        if (long_ < Slot.LEAST || long_ > Slot.MOST)
+        if (lasts < Slot.LEAST || lasts > Slot.MOST)
             findings.add(
-                    wrong(row, "Makes %d minutes; a lesson has %d to %d.".formatted(long_, Slot.LEAST, Slot.MOST)));
-        else entries.add(new Entry(row + 1, group, day, weeks, starts.get(), long_, place));
+                    wrong(row, "Makes %d minutes; a lesson has %d to %d.".formatted(lasts, Slot.LEAST, Slot.MOST)));
+        else entries.add(new Entry(row + 1, group, day, weeks, starts.get(), lasts, place));
     }
 
     private static Optional<LocalTime> time(String hours, String minutes) {

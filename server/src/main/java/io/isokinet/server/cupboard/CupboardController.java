@@ -13,6 +13,7 @@ import io.isokinet.core.thing.Handling;
 import io.isokinet.core.thing.Item;
 import io.isokinet.core.thing.Recipe;
 import io.isokinet.core.thing.Trait;
+import io.isokinet.core.thing.UsualThings;
 import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.MayRecord;
 import io.isokinet.server.http.IfMatch;

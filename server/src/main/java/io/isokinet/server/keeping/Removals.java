@@ -9,7 +9,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Deletes removed units that can no longer be brought back, with all that hangs on their lessons. */
+/** Deletes removed units that can no longer be brought back, with all that hangs on their lessons, and cover codes that ended long ago. */
 @Service
 public class Removals {
     /** For so long a removed unit can be brought back. */
@@ -18,6 +18,7 @@ public class Removals {
     private static final String OLD =
             " in (select l.id from lesson l where l.school_id = :school and l.removed_at < :before)";
     private static final List<String> FORGET = List.of(
+            "delete from cover_code where school_id = :school and ends_at < :before",
             "delete from cover_code where school_id = :school and lesson_id" + OLD,
             "delete from lesson_change where school_id = :school and lesson_id" + OLD,
             "delete from segment_setting where school_id = :school and lesson_id" + OLD,

@@ -2,7 +2,6 @@ package io.isokinet.server.lesson;
 
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.KitLine;
-import io.isokinet.core.safety.Caution;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.Sheets.LessonWork;
@@ -10,11 +9,9 @@ import io.isokinet.server.paper.FloorSvg;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -37,12 +34,15 @@ public record CoverView(
         Instant ends,
         List<String> fetch,
         List<String> cautions,
+        String stopSignal,
         List<String> sitOut,
         List<String> leftHanded,
         List<String> helpers,
         List<String> names,
         List<CoverStep> steps) {
     private static final int CAUTIONS = 4;
+    private static final String STOP_SIGNAL =
+            "One loud whistle or clap: everybody stands still, holds what they have, and looks at you. Try it once at the start.";
     private static final int SENTENCES = 3;
 
     /**
@@ -76,14 +76,8 @@ public record CoverView(
                         .map(p -> (p.place().isEmpty() ? "" : p.place() + ": ")
                                 + p.kit().stream().map(KitLine::words).collect(Collectors.joining(", ")))
                         .toList(),
-                Stream.concat(
-                                s.cautions().stream()
-                                        .sorted(Comparator.comparing(c -> !c.forbids()))
-                                        .map(Caution::text),
-                                s.setUpCheck().stream())
-                        .distinct()
-                        .limit(CAUTIONS)
-                        .toList(),
+                BeforeIt.of(s, CAUTIONS).stream().map(BeforeIt::text).toList(),
+                STOP_SIGNAL,
                 names(s, c -> c.takesPart() == TakesPart.SITS_OUT),
                 names(s, c -> c.leftHanded() && c.takesPart() == TakesPart.PLAYS),
                 s.helpers(),

@@ -69,7 +69,7 @@ class Papers {
             List<@Nullable String> floors,
             @Nullable String legend,
             List<String> groups,
-            List<String> cautions,
+            List<BeforeIt> before,
             List<KitMoves.Change> changes) {
         /** Without signs that the font of the papers does not have. */
         public String plain(String text) {
@@ -95,13 +95,18 @@ class Papers {
                 Map.of("lessons", lessons.stream().map(this::onOneSide).toList()));
     }
 
+    /** The least that has to be left out; found by halves, since who leaves out more never takes more pages. */
     private Filled onOneSide(LessonWork worked) {
         int most = worked.view().segments().size() > ON_ONE_SIDE ? 2 : 1;
-        for (int lean = 0; lean < LEANEST; lean++) {
-            Filled filled = filled(worked, lean);
-            if (PdfPress.pages(press.print("sheets", "", Map.of("lessons", List.of(filled)))) <= most) return filled;
+        int low = 0;
+        int high = LEANEST;
+        while (low < high) {
+            int some = (low + high) / 2;
+            if (PdfPress.pages(press.print("sheets", "", Map.of("lessons", List.of(filled(worked, some))))) <= most)
+                high = some;
+            else low = some + 1;
         }
-        return filled(worked, LEANEST);
+        return filled(worked, low);
     }
 
     /** One side for who covers a lesson, with the code that opens it. */
@@ -266,7 +271,7 @@ class Papers {
                         .toList(),
                 FloorSvg.legend(drawn, worked.place(), 184),
                 lean >= 7 ? List.of() : groups(s, lean),
-                cautions(s, lean),
+                BeforeIt.of(s, lean < 3 ? Integer.MAX_VALUE : lean < 4 ? 6 : 3),
                 KitMoves.byMinute(s.moves()));
     }
 
@@ -300,15 +305,6 @@ class Papers {
         return group.children().stream()
                 .map(c -> c.name() + (c.leftHanded() ? " (L)" : ""))
                 .collect(Collectors.joining(", "));
-    }
-
-    /** What forbids first; where the side is full no more than three. */
-    private static List<String> cautions(SheetView s, int lean) {
-        List<String> all = new ArrayList<>(s.load().flags());
-        s.cautions().stream()
-                .sorted(Comparator.comparing(c -> !c.forbids()))
-                .forEach(c -> all.add(c.text() + (c.remedy() == null || lean >= 2 ? "" : " " + c.remedy())));
-        return lean < 3 || all.size() <= 3 ? all : all.subList(0, 3);
     }
 
     /** "26 of 27 children · away: Maren · sits out: … · left-handed: …". */

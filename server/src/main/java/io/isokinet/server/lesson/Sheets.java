@@ -27,11 +27,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** Works a lesson out for who is there: one page, for the screen and for paper. */
 @Service
 public class Sheets {
-    private static final List<String> SET_UP_CHECK = List.of(
+    static final String LOCAL_RULES = "The school's own risk assessment and local rules come first.";
+    /** What is looked at before every lesson; a school adds its own. */
+    static final List<String> SET_UP_CHECK = List.of(
             "Walls and furniture clear, ceiling free, floor dry, nothing lying where children run.",
             "Lay-out counted; area empty before it begins.",
             "Shoes, hair, jewellery; who has medicine at hand; who may not run today.",
-            "The school's own risk assessment and local rules come first.");
+            LOCAL_RULES);
 
     private final Lessons lessons;
     private final Schools schools;

@@ -228,6 +228,7 @@ class ChangeSteps {
                 : form.spaceId() == null ? null : spaces.view(form.spaceId());
         if (there != null && !there.id().equals(lesson.spaceId())) {
             lesson.goTo(there.id());
+            if (!form.anyway()) clash.askAboutPlace(lesson);
             said.add("is in “%s”".formatted(there.name()));
         }
         Integer minutes = form.minutes();

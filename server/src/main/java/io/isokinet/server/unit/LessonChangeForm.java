@@ -115,13 +115,15 @@ public sealed interface LessonChangeForm {
      * @param spaceId where it goes; null to stay, or for a refuge
      * @param refuge where the school has no space for it of its own
      * @param kitPercent of the kit that can be had; null for what it has
+     * @param anyway true to go there though it is taken
      */
     record DoorwayForm(
             @Nullable @Size(max = 120) String why,
             @Nullable @Min(10) @Max(120) Integer minutes,
             @Nullable UUID spaceId,
             Spaces.@Nullable Refuge refuge,
-            @Nullable @Min(0) @Max(100) Integer kitPercent)
+            @Nullable @Min(0) @Max(100) Integer kitPercent,
+            boolean anyway)
             implements LessonChangeForm {}
 
     /** Which of them it is. */

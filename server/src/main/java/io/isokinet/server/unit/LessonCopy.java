@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A lesson's row as it was or is.
  *
- * @param kit null for the whole, as in copies of earlier schemas
+ * @param kit percent; left out in copies of earlier schemas, for the whole
  */
 record LessonCopy(
         UUID id,
@@ -19,6 +19,13 @@ record LessonCopy(
         UUID spaceId,
         LessonState state,
         @Nullable Integer kit) {
+    private static final int WHOLE = 100;
+
+    /** A copy of an earlier schema is like one of today, so that a change from before can still be taken back. */
+    LessonCopy {
+        if (kit == null) kit = WHOLE;
+    }
+
     static LessonCopy of(LessonRow row) {
         return new LessonCopy(
                 row.id(),
@@ -36,6 +43,6 @@ record LessonCopy(
         row.stand(position);
         row.moveTo(onDate, starts, minutes, spaceId);
         row.become(state);
-        row.have(kit == null ? 100 : kit);
+        row.have(kit == null ? WHOLE : kit);
     }
 }

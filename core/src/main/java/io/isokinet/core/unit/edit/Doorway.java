@@ -106,7 +106,7 @@ public record Doorway(Plan plan, List<String> words) {
             if (best != null) {
                 row.set(at, put(was, best));
                 instead.add("%s for %s".formatted(best.name(), s.activity().name()));
-            } else if (row.size() > 1 && s.works() && count(true) + count(false) > 1) {
+            } else if (s.works() && count(true) + count(false) > 1) {
                 row.remove(at);
                 out.add(s.activity().name());
             } else still.add(s.activity().name());
@@ -117,7 +117,7 @@ public record Doorway(Plan plan, List<String> words) {
                     activity.keys(), candidates.nearest(lesson, activity).setting());
         }
 
-        /** What matters least goes: games beyond the first, then the drill or game whose loss the rules mind least; at the end the warm-up's rest. */
+        /** What matters least goes: games beyond the first, then the drill or game whose loss the rules mind least; one is left. */
         private boolean dropOne() {
             List<Choice> games = row.stream().filter(this::plays).toList();
             List<Choice> drills = row.stream().filter(this::drills).toList();
@@ -211,11 +211,11 @@ public record Doorway(Plan plan, List<String> words) {
             int planned = tries(before);
             if (tries < planned) parts.add("%d tries for each child instead of %d".formatted(tries, planned));
             for (String cue : met(before, true)) {
-                Segment new_ = now.introduction(cue);
+                Segment introduced = now.introduction(cue);
                 String call = plan.problem().knowHow().cue(cue).call();
-                if (new_ == null) parts.add("“%s” waits for the next unit".formatted(call));
-                else if (new_.lesson() != lesson)
-                    parts.add("“%s” is new in lesson %d".formatted(call, now.number(new_.lesson())));
+                if (introduced == null) parts.add("“%s” waits for the next unit".formatted(call));
+                else if (introduced.lesson() != lesson)
+                    parts.add("“%s” is new in lesson %d".formatted(call, now.number(introduced.lesson())));
             }
             Set<String> missed = met(before, false);
             missed.removeAll(met(now, false));

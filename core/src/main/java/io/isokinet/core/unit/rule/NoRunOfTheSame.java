@@ -15,8 +15,7 @@ public final class NoRunOfTheSame extends Rule {
     public static final int WORN = 2;
 
     private static boolean same(Segment one, Segment other) {
-        return one.activity() == other.activity()
-                || one.activity().key().equals(other.activity().key());
+        return one.activity().key().equals(other.activity().key());
     }
 
     @Override

@@ -1,4 +1,4 @@
-package io.isokinet.server.cupboard;
+package io.isokinet.core.thing;
 
 import java.util.List;
 
@@ -6,16 +6,16 @@ import java.util.List;
  * What a primary school's cupboard usually holds, and for how many children one piece is there: where a count begins that nobody has
  * made yet. Common practice, no source.
  */
-final class UsualThings {
+public final class UsualThings {
     /** @param children to a piece */
-    record Usual(String key, int children) {
+    public record Usual(String key, int children) {
         /** Pieces for a class of so many, at least one. */
-        int pieces(int of) {
+        public int pieces(int of) {
             return Math.max(1, of / children);
         }
     }
 
-    static final List<Usual> ALL = List.of(
+    public static final List<Usual> ALL = List.of(
             new Usual("foam-ball-20", 2),
             new Usual("foam-ball-16", 2),
             new Usual("playground-ball", 2),
