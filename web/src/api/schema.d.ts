@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getClassesLeft"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}": {
         parameters: {
             query?: never;
@@ -446,7 +462,7 @@ export interface paths {
         get: operations["getClassesById"];
         put: operations["putClassesById"];
         post?: never;
-        delete?: never;
+        delete: operations["deleteClassesById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -478,6 +494,22 @@ export interface paths {
         get: operations["getClassesByIdAim"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postClassesByIdBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4039,6 +4071,14 @@ export interface components {
             name: string;
             steps: string[];
         };
+        LeftClass: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            leftOn: string;
+            name: string;
+            year: string;
+        };
         LeftOut: {
             call: string;
             /** Format: int32 */
@@ -7341,6 +7381,30 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    getClassesLeft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeftClass"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     getClassesById: {
         parameters: {
             query?: never;
@@ -7403,6 +7467,33 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    deleteClassesById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeftClass"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     postClassesByIdAhead: {
         parameters: {
             query?: never;
@@ -7457,6 +7548,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassAim"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postClassesByIdBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
                 };
             };
             400: components["responses"]["Failure400"];

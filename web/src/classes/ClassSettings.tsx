@@ -1,10 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { Form, Input, InputNumber, Modal, Select } from 'antd'
+import { Button, Form, Input, InputNumber, Modal, Select } from 'antd'
+import { useNavigate } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
+import { leaveClass } from './leaving'
 
 interface Fields {
   name: string
@@ -16,9 +19,12 @@ interface Fields {
 /** A class's name, year, and the minutes its lessons lose. */
 export function ClassSettings({ group, close }: { group: Schemas['ClassView']; close: () => void }) {
   const queries = useQueryClient()
+  const navigate = useNavigate()
   const { school } = useMeasures()
   const [form] = Form.useForm<Fields>()
   const { error, busy, attempt } = useAttempt()
+  const kept = useKeptForm(`class-${group.id}`)
+  const fields = kept.useFields<Fields>(group)
   const save = async (body: Fields) => {
     const done = await attempt(() =>
       take(
@@ -30,11 +36,35 @@ export function ClassSettings({ group, close }: { group: Schemas['ClassView']; c
     )
     for (const key of ['class', 'classes', 'term', 'calendar', 'dates'])
       queries.invalidateQueries({ queryKey: [key] })
-    if (done) close()
+    if (!done) return
+    kept.forget()
+    close()
+  }
+  const leave = async () => {
+    if (await attempt(() => leaveClass(queries, group))) navigate('/classes')
   }
   return (
-    <Modal open title={group.name} onCancel={close} onOk={form.submit} okText="Save" confirmLoading={busy}>
-      <Form form={form} layout="vertical" requiredMark={false} onFinish={save} initialValues={group}>
+    <Modal
+      open
+      title={group.name}
+      onCancel={() => {
+        kept.forget()
+        close()
+      }}
+      onOk={form.submit}
+      okText="Save"
+      confirmLoading={busy}
+      footer={(_, { OkBtn, CancelBtn }) => (
+        <>
+          <Button danger disabled={busy} onClick={leave} style={{ float: 'left' }}>
+            Take it off the list
+          </Button>
+          <CancelBtn />
+          <OkBtn />
+        </>
+      )}
+    >
+      <Form form={form} layout="vertical" requiredMark={false} onFinish={save} {...fields}>
         <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
           <Input maxLength={60} />
         </Form.Item>

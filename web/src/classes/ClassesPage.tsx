@@ -7,7 +7,9 @@ import { usePlans } from '../session/useSession'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
+import { useKeptForm } from '../shared/useKeptForm'
 import { uuid7 } from '../shared/uuid7'
+import { LeftClasses } from './LeftClasses'
 import { RosterImport } from './RosterImport'
 
 /** The classes of the school. */
@@ -50,6 +52,7 @@ export default function ClassesPage() {
           </Link>
         ))}
       </div>
+      {plans && <LeftClasses />}
       {making && <NewClass close={() => setMaking(false)} />}
       {importing && (
         <RosterImport
@@ -71,9 +74,12 @@ function NewClass({ close }: { close: () => void }) {
   const [form] = Form.useForm<{ name: string; yearAge: number }>()
   const [error, setError] = useState<unknown>(null)
   const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
+  const kept = useKeptForm('class')
+  const fields = kept.useFields<{ name: string; yearAge: number }>({ yearAge: 7 })
   const save = async (body: { name: string; yearAge: number }) => {
     try {
       const made = await take(api.PUT('/api/classes/{id}', { params: { path: { id: uuid7() } }, body }))
+      kept.forget()
       queries.invalidateQueries({ queryKey: ['classes'] })
       queries.invalidateQueries({ queryKey: ['term'] })
       navigate(`/classes/${made.id}?tab=children`)
@@ -83,7 +89,7 @@ function NewClass({ close }: { close: () => void }) {
   }
   return (
     <Modal open title="New class" onCancel={close} onOk={form.submit} okText="Make the class">
-      <Form form={form} layout="vertical" onFinish={save} requiredMark={false} initialValues={{ yearAge: 7 }}>
+      <Form form={form} layout="vertical" onFinish={save} requiredMark={false} {...fields}>
         <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give the class a name.' }]}>
           <Input autoFocus maxLength={60} />
         </Form.Item>

@@ -17,6 +17,7 @@ import io.isokinet.server.school.Classes.ChildForm;
 import io.isokinet.server.school.Classes.ClassForm;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Classes.ClassView;
+import io.isokinet.server.school.Classes.LeftClass;
 import io.isokinet.server.school.Classes.NewChild;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -99,6 +100,25 @@ class ClassController {
         int changing = body.changingMinutes() == null ? 0 : body.changingMinutes();
         int shoes = body.shoesMinutes() == null ? 0 : body.shoesMinutes();
         return tagged(classes.put(id, new ClassForm(body.name(), body.yearAge(), changing, shoes), version));
+    }
+
+    @GetMapping("/classes/left")
+    @MayPlan
+    List<LeftClass> left() {
+        Predicate<UUID> visible = teams.visible();
+        return classes.left().stream().filter(c -> visible.test(c.id())).toList();
+    }
+
+    @DeleteMapping("/classes/{id}")
+    @MayPlan(of = Subject.CLASS)
+    LeftClass leave(@PathVariable UUID id) {
+        return classes.leave(id);
+    }
+
+    @PostMapping("/classes/{id}/back")
+    @MayPlan(of = Subject.CLASS)
+    ResponseEntity<ClassView> bringBack(@PathVariable UUID id) {
+        return tagged(classes.bringBack(id));
     }
 
     @PostMapping("/classes/{id}/children")

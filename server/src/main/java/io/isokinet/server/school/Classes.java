@@ -195,7 +195,7 @@ public class Classes {
                         "must be 0 to 40.")
                 .check(form.shoesMinutes() >= 0 && form.shoesMinutes() <= 20, "shoesMinutes", "must be 0 to 20.")
                 .check(
-                        classes.findByNameIgnoreCase(wanted)
+                        classes.findByNameIgnoreCaseAndLeftOnIsNull(wanted)
                                 .filter(c -> !c.id().equals(id))
                                 .isEmpty(),
                         "name",
@@ -212,12 +212,59 @@ public class Classes {
         return view(id);
     }
 
+    /**
+     * A class that left.
+     *
+     * @param leftOn the first day on which it was not there any more
+     */
+    public record LeftClass(UUID id, String name, String year, LocalDate leftOn) {}
+
+    /** Those that left, the last one first. */
+    @Transactional(readOnly = true)
+    public List<LeftClass> left() {
+        YearNames naming = schools.naming();
+        return classes.findByLeftOnIsNotNullOrderByLeftOnDesc().stream()
+                .map(c -> new LeftClass(c.id(), c.name, naming.label(c.yearAge), Objects.requireNonNull(c.leftOn)))
+                .toList();
+    }
+
+    /**
+     * From today on the class is not there any more, nor are its lessons to come. What was seen in it stays; a class in which nothing
+     * was taught or recorded is deleted in a night a month from now.
+     *
+     * @throws IllegalArgumentException if it has left
+     */
+    @Transactional
+    public LeftClass leave(UUID id) {
+        SchoolClass row = row(id);
+        if (row.leftOn != null)
+            throw new IllegalArgumentException("“%s” has left on %s.".formatted(row.name, row.leftOn));
+        row.leftOn = schools.today();
+        classes.flush();
+        return new LeftClass(id, row.name, schools.naming().label(row.yearAge), row.leftOn);
+    }
+
+    /** @throws IllegalArgumentException if it is there, or another class has its name by now */
+    @Transactional
+    public ClassView bringBack(UUID id) {
+        SchoolClass row = row(id);
+        if (row.leftOn == null)
+            throw new IllegalArgumentException("“%s” is there; nothing has to be brought back.".formatted(row.name));
+        if (classes.findByNameIgnoreCaseAndLeftOnIsNull(row.name).isPresent())
+            throw new IllegalArgumentException(
+                    "Another class is called “%s” by now. Rename that one first.".formatted(row.name));
+        row.leftOn = null;
+        classes.flush();
+        return view(id);
+    }
+
     /** The class of that name, made if there is none. */
     @Transactional
     public UUID named(String name, int yearAge) {
-        return classes.findByNameIgnoreCase(name.strip()).map(Owned::id).orElseGet(() -> put(
-                        Ids.next(), new ClassForm(name, yearAge, 0, 0), null)
-                .id());
+        return classes.findByNameIgnoreCaseAndLeftOnIsNull(name.strip())
+                .map(Owned::id)
+                .orElseGet(() -> put(Ids.next(), new ClassForm(name, yearAge, 0, 0), null)
+                        .id());
     }
 
     /** The ids of the classes of today in the roster that they came by; those that came by none are left out. */

@@ -43,13 +43,18 @@ public class UnitHeaders {
             from lesson l
             join school s on s.id = l.school_id
             join unit u on u.school_id = l.school_id and u.id = l.unit_id
+            join school_class c on c.school_id = u.school_id and c.id = u.class_id
             join unit_revision r on r.school_id = u.school_id and r.id = u.head_revision
             left join lateral (
                 select e as body from jsonb_array_elements(r.body -> 'lessons') e where e ->> 'lesson' = l.id::text) b on true
             where l.school_id = :school and l.removed_at is null""";
 
     private static final String IN_TIME = " order by l.on_date, l.starts nulls last, u.title, l.id";
-    private static final String BETWEEN = LESSONS + " and l.on_date between :first and :last" + IN_TIME;
+    /** Lessons to come of a class that left are none. */
+    private static final String BETWEEN = LESSONS
+            + " and l.on_date between :first and :last and (c.left_on is null or l.on_date < c.left_on)"
+            + IN_TIME;
+
     private static final String ONE = LESSONS + " and l.id = :id";
     private static final String SEVERAL = LESSONS + " and l.id = any(:ids)" + IN_TIME;
     private static final String OF_CLASS = LESSONS + " and u.class_id = :class and l.state = :state" + IN_TIME;
