@@ -1,4 +1,5 @@
-import createClient, { type Middleware } from 'openapi-fetch'
+import createClient from 'openapi-fetch'
+import { signInAgain } from './door'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -30,17 +31,24 @@ export const csrf = (): Record<string, string> => {
   return token ? { 'X-XSRF-TOKEN': token } : {}
 }
 
-const withCsrf: Middleware = {
-  onRequest({ request }) {
-    if (request.method !== 'GET') for (const [k, v] of Object.entries(csrf())) request.headers.set(k, v)
-    return request
-  },
+/** Who signs in, or asks whether anybody is, is not asked to sign in first. */
+const OPEN_TO_ALL = /^\/api\/(session|first-run|links|cover)\b/
+
+/** Sends a request; where the session has ended meanwhile, once more after signing in over the page. */
+export async function sent(path: string, send: () => Promise<Response>): Promise<Response> {
+  const response = await send()
+  return response.status === 401 && !OPEN_TO_ALL.test(path) && (await signInAgain()) ? send() : response
 }
 
-const client = createClient<paths>({ baseUrl: '/' })
-client.use(withCsrf)
-
-export const api = client
+export const api = createClient<paths>({
+  baseUrl: location.origin,
+  fetch: (request) =>
+    sent(new URL(request.url).pathname, () => {
+      const copy = request.clone()
+      if (copy.method !== 'GET') for (const [k, v] of Object.entries(csrf())) copy.headers.set(k, v)
+      return fetch(copy)
+    }),
+})
 
 type Answer<T> = { data?: T; error?: unknown; response: Response }
 
@@ -78,9 +86,9 @@ export async function upload<T>(
   const form = new FormData()
   for (const file of files) form.append('files', file)
   for (const [name, value] of Object.entries(fields)) if (value !== undefined) form.append(name, value)
-  const sent = fetch(path, { method: 'POST', body: form, headers: csrf() })
+  const answer = sent(path, () => fetch(path, { method: 'POST', body: form, headers: csrf() }))
   return take<T>(
-    sent.then(async (response) => {
+    answer.then(async (response) => {
       const body = await response.json().catch(() => null)
       return response.ok ? { data: body as T, response } : { error: body, response }
     }),

@@ -7,6 +7,7 @@ import { dayWords, timeWords } from '../shared/dates'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import styles from './ChangeLesson.module.css'
 import { type ChangeBody, changeLesson } from './changed'
 
@@ -39,7 +40,8 @@ const kinds: { value: Kind; label: string }[] = [
 export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonProps) {
   const queries = useQueryClient()
   const [kind, setKind] = useState<Kind>(first)
-  const [why, setWhy] = useState('')
+  const { useKept, forget } = useKeptForm(`change-${of.lesson}`)
+  const [why, setWhy] = useKept('why', '')
   const [rest, setRest] = useState<'ALONG' | 'SQUEEZE'>('ALONG')
   const [onDate, setOnDate] = useState(of.onDate)
   const [starts, setStarts] = useState('')
@@ -83,7 +85,9 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
   const save = async () => {
     if (!change) return
     const done = await attempt(() => changeLesson(queries, of.lesson, change))
-    if (done) close()
+    if (!done) return
+    forget()
+    close()
   }
   const place = (label: string, only: (ceiling?: number) => boolean) => (
     <label>

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, Input, Modal } from 'antd'
-import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { Mark, markWords, Pips } from '../shared/Mark'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import { record } from './record'
 
 interface CellHistoryProps {
@@ -118,7 +118,8 @@ type TeachersCallProps = Pick<CellHistoryProps, 'child' | 'cue' | 'cell' | 'chan
 
 /** What the teacher says beside the count, with a reason. */
 function TeachersCall({ child, cue, cell, changed }: TeachersCallProps) {
-  const [reason, setReason] = useState('')
+  const { useKept, forget } = useKeptForm(`call-${child.id}-${cue.key}`)
+  const [reason, setReason] = useKept('reason', '')
   const { error, busy, attempt } = useAttempt()
   const say = (owned: boolean | undefined) =>
     attempt(async () => {
@@ -129,6 +130,7 @@ function TeachersCall({ child, cue, cell, changed }: TeachersCallProps) {
         }),
       )
       setReason('')
+      forget()
       changed()
     })
   return (

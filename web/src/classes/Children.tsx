@@ -2,6 +2,7 @@ import { Button, Input } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
+import { useKeptForm } from '../shared/useKeptForm'
 import { ChildDialog } from './ChildDialog'
 import styles from './Children.module.css'
 import { SideFinder } from './SideFinder'
@@ -23,7 +24,8 @@ interface ChildrenProps {
 
 /** The children of a class with their sides; names are typed in, one a line. */
 export function Children({ group, skills, refresh }: ChildrenProps) {
-  const [names, setNames] = useState('')
+  const { useKept, forget } = useKeptForm(`children-${group.id}`)
+  const [names, setNames] = useKept('names', '')
   const [error, setError] = useState<unknown>(null)
   const [editing, setEditing] = useState<Child | null>(null)
   const [finding, setFinding] = useState(false)
@@ -48,6 +50,7 @@ export function Children({ group, skills, refresh }: ChildrenProps) {
         }),
       )
       setNames('')
+      forget()
     })
   const setSide = (child: Child, action: Action, side: Side | 'NONE') =>
     attempt(() => {

@@ -3,6 +3,7 @@ import { api, ifMatch, type Schemas, take } from '../api/client'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 
 type Line = Schemas['CupboardLine']
 type Trait = Line['traits'][number]
@@ -45,6 +46,17 @@ export function OwnThing({ line, close, saved }: OwnThingProps) {
   const [form] = Form.useForm<Fields>()
   const stands = Form.useWatch('traits', form)?.includes('STANDS')
   const { error, busy, attempt } = useAttempt()
+  const kept = useKeptForm(`thing-${line?.key ?? 'new'}`)
+  const fields = kept.useFields<Fields>({
+    name: line?.name,
+    many: line?.many,
+    grams: line?.grams,
+    widthCm: line && line.widthMm / 10,
+    heightCm: line?.heightMm && line.heightMm / 10,
+    baseCm: line?.baseMm && line.baseMm / 10,
+    traits: line?.traits ?? [],
+    homeMade: line?.homeMade ?? true,
+  })
   const save = (f: Fields) =>
     attempt(async () => {
       const item =
@@ -71,6 +83,7 @@ export function OwnThing({ line, close, saved }: OwnThingProps) {
           },
         }),
       )
+      kept.forget()
       saved()
     })
   const remove = () =>
@@ -98,22 +111,7 @@ export function OwnThing({ line, close, saved }: OwnThingProps) {
         </Button>,
       ]}
     >
-      <Form
-        form={form}
-        layout="vertical"
-        requiredMark={false}
-        onFinish={save}
-        initialValues={{
-          name: line?.name,
-          many: line?.many,
-          grams: line?.grams,
-          widthCm: line && line.widthMm / 10,
-          heightCm: line?.heightMm && line.heightMm / 10,
-          baseCm: line?.baseMm && line.baseMm / 10,
-          traits: line?.traits ?? [],
-          homeMade: line?.homeMade ?? true,
-        }}
-      >
+      <Form form={form} layout="vertical" requiredMark={false} onFinish={save} {...fields}>
         <Form.Item name="name" label="One is called" rules={needed('Give it a name.')}>
           <Input autoFocus maxLength={60} placeholder="taped sock" />
         </Form.Item>

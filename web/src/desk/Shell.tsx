@@ -1,16 +1,19 @@
 import { useQuery } from '@tanstack/react-query'
-import { type ReactNode, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { NavLink, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
+import { atTheDesk } from '../api/door'
 import { ChangeNote } from '../changes/ChangeNote'
 import CoverPage from '../cover/CoverPage'
 import { FirstRun } from '../firstrun/FirstRun'
 import { signOut } from '../hall/offline'
 import { JoinPage } from '../session/JoinPage'
 import { SignIn } from '../session/SignIn'
+import { SignInOver } from '../session/SignInOver'
 import { sessionQuery } from '../session/useSession'
 import { Failsafe } from '../shared/Failsafe'
 import { ProblemNote } from '../shared/ProblemNote'
+import { forgetKept } from '../shared/useKeptForm'
 import { useKeys } from '../shared/useKeys'
 import { KeysHelp } from './KeysHelp'
 import styles from './Shell.module.css'
@@ -71,8 +74,14 @@ function SignedInShell({ session, children }: { session: Schemas['SessionView'];
   const [help, setHelp] = useState(false)
   const [go, setGo] = useState(false)
   const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
+  useEffect(() => {
+    atTheDesk(session.person)
+    return () => atTheDesk(null)
+  }, [session.person])
   const leave = async () => {
+    atTheDesk(null)
     await signOut()
+    forgetKept()
     // A new page: nothing of this person stays in memory.
     window.location.assign('/')
   }
@@ -123,6 +132,7 @@ function SignedInShell({ session, children }: { session: Schemas['SessionView'];
       <main id="page" className={styles.page} tabIndex={-1}>
         <Failsafe place={pathname}>{children}</Failsafe>
       </main>
+      <SignInOver name={session.name} />
       {help && <KeysHelp close={() => setHelp(false)} />}
     </div>
   )

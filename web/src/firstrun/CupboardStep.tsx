@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, InputNumber } from 'antd'
-import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import styles from './FirstStepsPage.module.css'
 
 type Usual = Schemas['UsualLine']
@@ -16,7 +16,8 @@ export function CupboardStep({ pupils, done }: { pupils: number; done: () => voi
     queryKey: ['usual-things', pupils],
     queryFn: () => take(api.GET('/api/cupboard/usual', { params: { query: { children: pupils } } })),
   })
-  const [counts, setCounts] = useState<Record<string, number>>({})
+  const { useKept, forget } = useKeptForm('first-cupboard')
+  const [counts, setCounts] = useKept<Record<string, number>>('counts', {})
   const { error, busy, attempt } = useAttempt()
   const of = (u: Usual) => counts[u.key] ?? u.has ?? u.count
   const save = (assumed: boolean) =>
@@ -27,6 +28,7 @@ export function CupboardStep({ pupils, done }: { pupils: number; done: () => voi
           body: { counts: all, storage: assumed ? NOT_COUNTED : undefined },
         }),
       )
+      forget()
       done()
     })
   return (

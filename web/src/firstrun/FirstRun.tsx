@@ -6,6 +6,7 @@ import styles from '../session/SignIn.module.css'
 import { yearNamings } from '../setup/namings'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptOf } from '../shared/useKeptForm'
 
 interface Fields {
   school: string
@@ -15,13 +16,15 @@ interface Fields {
   password: string
 }
 
-/** Step one of five, on an empty database: the school and its lead. */
+/** Step one of six, on an empty database: the school and its lead. */
 export function FirstRun() {
   const queries = useQueryClient()
   const navigate = useNavigate()
   const [search] = useSearchParams()
   const { error, busy, attempt } = useAttempt()
   const code = search.get('code') ?? ''
+  const kept = useKeptOf('nobody', 'first-run')
+  const fields = kept.useFields<Fields>({ yearNaming: 'YEARS' }, ['password'])
   const start = (f: Fields) =>
     attempt(async () => {
       const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
@@ -29,6 +32,7 @@ export function FirstRun() {
       const session = await take(
         api.POST('/api/session', { body: { signIn: f.signIn, password: f.password } }),
       )
+      kept.forget()
       navigate('/first-steps', { replace: true })
       queries.setQueryData(['session'], session)
     })
@@ -48,7 +52,7 @@ export function FirstRun() {
             }
           />
         )}
-        <Form layout="vertical" onFinish={start} requiredMark={false} initialValues={{ yearNaming: 'YEARS' }}>
+        <Form layout="vertical" onFinish={start} requiredMark={false} {...fields}>
           <Form.Item name="school" label="Name of the school" rules={needed('Type its name.')}>
             <Input autoFocus maxLength={120} />
           </Form.Item>

@@ -10,6 +10,7 @@ import { toCm, useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import { uuid7 } from '../shared/uuid7'
 import { CupboardStep } from './CupboardStep'
 import styles from './FirstStepsPage.module.css'
@@ -78,20 +79,28 @@ function StepForm({ step, pupils, done }: StepProps & { step: StepKey; pupils: n
   return <SlotForm saved={done} okText="Save and finish" />
 }
 
+interface TermFields {
+  name: string
+  first: string
+  last: string
+}
+
 function TermStep({ done }: StepProps) {
   const { error, busy, attempt } = useAttempt()
-  const save = (f: { name: string; first: string; last: string }) =>
+  const kept = useKeptForm('first-term')
+  const fields = kept.useFields<TermFields>({
+    name: 'This term',
+    first: todayHere(),
+    last: addDays(todayHere(), 84),
+  })
+  const save = (f: TermFields) =>
     attempt(async () => {
       await take(api.PUT('/api/calendar/terms/{id}', { params: { path: { id: uuid7() } }, body: f }))
+      kept.forget()
       done()
     })
   return (
-    <Form
-      layout="vertical"
-      onFinish={save}
-      requiredMark={false}
-      initialValues={{ name: 'This term', first: todayHere(), last: addDays(todayHere(), 84) }}
-    >
+    <Form layout="vertical" onFinish={save} requiredMark={false} {...fields}>
       <p className="mute">Closures, holidays and further terms come later, in Set-up.</p>
       <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
         <Input autoFocus maxLength={60} />
@@ -121,6 +130,8 @@ interface PlaceFields {
 function PlaceStep({ done }: StepProps) {
   const { unit, sign } = useMeasures()
   const { error, busy, attempt } = useAttempt()
+  const kept = useKeptForm('first-place')
+  const fields = kept.useFields<PlaceFields>({ name: 'Hall', floor: 'WOOD' })
   const save = (f: PlaceFields) =>
     attempt(async () => {
       const [long, wide] = f.length >= f.width ? [f.length, f.width] : [f.width, f.length]
@@ -137,6 +148,7 @@ function PlaceStep({ done }: StepProps) {
           },
         }),
       )
+      kept.forget()
       done()
     })
   const length = (name: 'length' | 'width' | 'ceiling', label: string, required: boolean) => (
@@ -145,12 +157,7 @@ function PlaceStep({ done }: StepProps) {
     </Form.Item>
   )
   return (
-    <Form
-      layout="vertical"
-      onFinish={save}
-      requiredMark={false}
-      initialValues={{ name: 'Hall', floor: 'WOOD' }}
-    >
+    <Form layout="vertical" onFinish={save} requiredMark={false} {...fields}>
       <p className="mute">Pace it out if there is no tape. Walls, doors and lines come later.</p>
       <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
         <Input autoFocus maxLength={60} />
@@ -174,13 +181,21 @@ function PlaceStep({ done }: StepProps) {
   )
 }
 
+interface ClassFields {
+  name: string
+  yearAge: number
+  names: string
+}
+
 function ClassStep({ done }: StepProps) {
   const { school } = useMeasures()
   const { error, busy, attempt } = useAttempt()
   // The class is made once, also if its names need a second try.
   const [id] = useState(() => uuid7())
   const [made, setMade] = useState(false)
-  const save = (f: { name: string; yearAge: number; names: string }) =>
+  const kept = useKeptForm('first-class')
+  const fields = kept.useFields<ClassFields>({ yearAge: 7 })
+  const save = (f: ClassFields) =>
     attempt(async () => {
       if (!made) {
         await take(
@@ -197,10 +212,11 @@ function ClassStep({ done }: StepProps) {
           body: { names: f.names.split(/\r?\n|,/).filter((n) => n.trim()) },
         }),
       )
+      kept.forget()
       done()
     })
   return (
-    <Form layout="vertical" onFinish={save} requiredMark={false} initialValues={{ yearAge: 7 }}>
+    <Form layout="vertical" onFinish={save} requiredMark={false} {...fields}>
       <Form.Item
         name="name"
         label="Name of the class"

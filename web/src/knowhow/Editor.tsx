@@ -5,6 +5,7 @@ import { api, ifMatch, type Schemas, take } from '../api/client'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import { ActivityForm } from './ActivityForm'
 import type { Document } from './document'
 import styles from './Editor.module.css'
@@ -69,7 +70,9 @@ interface SheetProps extends Pick<EditorProps, 'skills' | 'done' | 'leave'> {
 
 function Sheet({ kind, start, tag, from, skills, vocabulary, done, leave }: SheetProps) {
   const [form] = Form.useForm()
-  const [dirty, setDirty] = useState(false)
+  const kept = useKeptForm(`know-how-${kind}-${from ?? start.key ?? 'new'}${tag === undefined ? '-new' : ''}`)
+  const fields = kept.useFields<Document>(kind === 'SKILL' ? inSets(start) : start)
+  const [dirty, setDirty] = useState(kept.isKept)
   const queries = useQueryClient()
   const { error, busy, attempt } = useAttempt()
   const save = (fields: Document) =>
@@ -86,6 +89,7 @@ function Sheet({ kind, start, tag, from, skills, vocabulary, done, leave }: Shee
           body: clean(document) as never,
         }),
       )
+      kept.forget()
       await queries.invalidateQueries()
       done(kind, key)
     })
@@ -94,9 +98,12 @@ function Sheet({ kind, start, tag, from, skills, vocabulary, done, leave }: Shee
       form={form}
       layout="vertical"
       requiredMark={false}
-      initialValues={kind === 'SKILL' ? inSets(start) : start}
+      {...fields}
       onFinish={save}
-      onValuesChange={() => setDirty(true)}
+      onValuesChange={(changed, all) => {
+        setDirty(true)
+        fields.onValuesChange(changed, all)
+      }}
       className={styles.editor}
       scrollToFirstError
     >
@@ -112,7 +119,14 @@ function Sheet({ kind, start, tag, from, skills, vocabulary, done, leave }: Shee
         </h1>
         <div className={page.end}>
           {dirty && <span className="mute">not saved yet</span>}
-          <Button onClick={leave}>Leave it</Button>
+          <Button
+            onClick={() => {
+              kept.forget()
+              leave()
+            }}
+          >
+            Leave it
+          </Button>
           <Button type="primary" htmlType="submit" loading={busy}>
             Check and save
           </Button>

@@ -1,7 +1,7 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { expect, it, vi } from 'vitest'
-import { answering, ok } from '../api/testing'
+import { answering, ok, signedIn } from '../api/testing'
 import { PasteTimetable } from './PasteTimetable'
 
 const lesson = {
@@ -27,7 +27,7 @@ it('looks at a pasted timetable before it is taken', async () => {
     return ok({ lessons: wrong ? [] : [lesson], findings })
   })
   render(
-    <QueryClientProvider client={new QueryClient()}>
+    <QueryClientProvider client={signedIn()}>
       <PasteTimetable close={() => {}} taken={taken} />
     </QueryClientProvider>,
   )

@@ -5,13 +5,15 @@ import { api, Problem, type Schemas, take } from '../api/client'
 import { timeWords, weekdayOptions } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 
 const dayName = (day: string) => weekdayOptions.find((d) => d.value === day)?.label ?? day
 
 /** The week as it stands in a spreadsheet, looked at before it is taken. */
 export function PasteTimetable({ close, taken }: { close: () => void; taken: () => void }) {
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
-  const [text, setText] = useState('')
+  const { useKept, forget } = useKeptForm('paste-timetable')
+  const [text, setText] = useKept('text', '')
   const [minutes, setMinutes] = useState<number | null>(45)
   const [space, setSpace] = useState<string>()
   const [read, setRead] = useState<Schemas['PastedTimetable'] | null>(null)
@@ -47,6 +49,7 @@ export function PasteTimetable({ close, taken }: { close: () => void; taken: () 
         ready
           ? attempt(async () => {
               await send(true)
+              forget()
               taken()
             })
           : look()

@@ -6,6 +6,7 @@ import { useSession } from '../session/useSession'
 import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import styles from './setup.module.css'
 
 type Role = Schemas['PersonView']['role']
@@ -31,7 +32,8 @@ export function PeopleSection() {
   const people = useQuery({ queryKey: ['people'], queryFn: () => take(api.GET('/api/people')) })
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
   const [link, setLink] = useState<Shown | null>(null)
-  const [name, setName] = useState('')
+  const { useKept, forget } = useKeptForm('invite')
+  const [name, setName] = useKept('name', '')
   const [role, setRole] = useState<Role>('TEACHER')
   const [given, setGiven] = useState<string[]>([])
   const { error, busy, attempt } = useAttempt()
@@ -43,6 +45,7 @@ export function PeopleSection() {
       )
       setLink({ title: `The link for ${name}`, path: `/join/${made.secret}`, until: made.expiresAt })
       setName('')
+      forget()
       refresh()
     })
   const change = (id: string, role: Role, classes: string[]) =>

@@ -6,6 +6,7 @@ import { dayWords } from '../shared/dates'
 import { useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import { MoveUp } from './MoveUp'
 import { yearNamings } from './namings'
 import styles from './setup.module.css'
@@ -18,19 +19,28 @@ const zones =
 /** The school's name, zone, naming of years, units and cautions. */
 export function SchoolSection() {
   const { school } = useMeasures()
-  return school ? <SchoolForm key={school.version} school={school} /> : null
+  // Outlives the form, which begins anew with each version.
+  const [saved, setSaved] = useState(false)
+  return school ? <SchoolForm key={school.version} school={school} saved={saved} setSaved={setSaved} /> : null
 }
 
-function SchoolForm({ school }: { school: School }) {
+interface SchoolFormProps {
+  school: School
+  saved: boolean
+  setSaved: (saved: boolean) => void
+}
+
+function SchoolForm({ school, saved, setSaved }: SchoolFormProps) {
   const queries = useQueryClient()
-  const [form, setForm] = useState(school)
-  const [ownYears, setOwnYears] = useState<Record<string, string>>(
+  const { useKept, forget } = useKeptForm('school')
+  const [form, setForm] = useKept('form', school)
+  const [ownYears, setOwnYears] = useKept<Record<string, string>>(
+    'years',
     school.yearNaming === 'OWN' ? Object.fromEntries(school.years.map((y) => [y.age, y.label])) : {},
   )
   const rules = useQuery({ queryKey: ['cautions'], queryFn: () => take(api.GET('/api/cautions')) })
-  const [cautions, setCautions] = useState(school.cautions.join('\n'))
+  const [cautions, setCautions] = useKept('cautions', school.cautions.join('\n'))
   const [movingUp, setMovingUp] = useState(false)
-  const [saved, setSaved] = useState(false)
   const { error, busy, attempt } = useAttempt()
   const set = (part: Partial<School>) => {
     setSaved(false)
@@ -61,6 +71,7 @@ function SchoolForm({ school }: { school: School }) {
           },
         }),
       )
+      forget()
       queries.setQueryData(['school'], now)
       queries.invalidateQueries({ queryKey: ['classes'] })
       queries.invalidateQueries({ queryKey: ['class'] })

@@ -4,6 +4,7 @@ import { api, ifMatch, type Schemas, take } from '../api/client'
 import { timeWords, type Weekday, weekdayOptions } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import { uuid7 } from '../shared/uuid7'
 
 interface Fields {
@@ -24,24 +25,20 @@ interface SlotFormProps {
 }
 
 /** One lesson of the timetable: who, when, where, how long. */
-export function SlotForm({ slot, saved, okText = 'Save' }: SlotFormProps) {
-  const { error, busy, attempt } = useAttempt()
+export function SlotForm(props: SlotFormProps) {
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
-  const save = (f: Fields) =>
-    attempt(async () => {
-      const path = { id: slot?.id ?? uuid7() }
-      const header = slot ? ifMatch(slot.version) : {}
-      saved(
-        await take(
-          api.PUT('/api/calendar/slots/{id}', {
-            params: { path, header },
-            body: { ...f, starts: `${f.starts}:00` },
-          }),
-        ),
-      )
-    })
   if (!classes.data || !spaces.data) return null
+  return <SlotFields {...props} classes={classes.data} spaces={spaces.data} />
+}
+
+interface SlotFieldsProps extends SlotFormProps {
+  classes: Schemas['ClassLine'][]
+  spaces: Schemas['SpaceView'][]
+}
+
+function SlotFields({ slot, saved, okText = 'Save', classes, spaces }: SlotFieldsProps) {
+  const { error, busy, attempt } = useAttempt()
   const initial: Partial<Fields> = slot
     ? {
         classId: slot.classId,
@@ -52,20 +49,32 @@ export function SlotForm({ slot, saved, okText = 'Save' }: SlotFormProps) {
         spaceId: slot.spaceId,
       }
     : {
-        classId: classes.data.length === 1 ? classes.data[0].id : undefined,
+        classId: classes.length === 1 ? classes[0].id : undefined,
         day: 'MONDAY',
         weeks: 'EVERY',
         starts: '09:00',
         minutes: 45,
-        spaceId: spaces.data[0]?.id,
+        spaceId: spaces[0]?.id,
       }
+  const kept = useKeptForm(slot ? `slot-${slot.id}` : 'slot')
+  const fields = kept.useFields<Fields>(initial)
+  const save = (f: Fields) =>
+    attempt(async () => {
+      const path = { id: slot?.id ?? uuid7() }
+      const header = slot ? ifMatch(slot.version) : {}
+      const now = await take(
+        api.PUT('/api/calendar/slots/{id}', {
+          params: { path, header },
+          body: { ...f, starts: `${f.starts}:00` },
+        }),
+      )
+      kept.forget()
+      saved(now)
+    })
   return (
-    <Form layout="vertical" requiredMark={false} onFinish={save} initialValues={initial}>
+    <Form layout="vertical" requiredMark={false} onFinish={save} {...fields}>
       <Form.Item name="classId" label="Class" rules={[{ required: true, message: 'Which class?' }]}>
-        <Select
-          autoFocus
-          options={classes.data.map((c) => ({ value: c.id, label: `${c.name}, ${c.year}` }))}
-        />
+        <Select autoFocus options={classes.map((c) => ({ value: c.id, label: `${c.name}, ${c.year}` }))} />
       </Form.Item>
       <Form.Item name="day" label="Day">
         <Select options={weekdayOptions} />
@@ -90,7 +99,7 @@ export function SlotForm({ slot, saved, okText = 'Save' }: SlotFormProps) {
         <InputNumber min={10} max={120} />
       </Form.Item>
       <Form.Item name="spaceId" label="Where" rules={[{ required: true, message: 'Where?' }]}>
-        <Select options={spaces.data.map((s) => ({ value: s.id, label: s.name }))} />
+        <Select options={spaces.map((s) => ({ value: s.id, label: s.name }))} />
       </Form.Item>
       {error !== null && <ProblemNote error={error} />}
       <Button type="primary" htmlType="submit" loading={busy}>

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import styles from './setup.module.css'
 
 type Subscription = Schemas['SubscriptionView']
@@ -17,7 +18,8 @@ export function Subscriptions({ done }: { done: (now: Schemas['CalendarView']) =
     queryFn: () => take(api.GET('/api/calendar/subscriptions')),
   })
   const [space, setSpace] = useState<string>()
-  const [address, setAddress] = useState('')
+  const { useKept, forget } = useKeptForm('calendar-address')
+  const [address, setAddress] = useKept('address', '')
   const { error, busy, attempt } = useAttempt()
   const then = (work: () => Promise<Subscription[]>) =>
     attempt(async () => {
@@ -26,8 +28,10 @@ export function Subscriptions({ done }: { done: (now: Schemas['CalendarView']) =
     })
   const add = async () => {
     if (!space) return
-    if (await then(() => take(api.POST('/api/calendar/subscriptions', { body: { space, address } }))))
+    if (await then(() => take(api.POST('/api/calendar/subscriptions', { body: { space, address } })))) {
       setAddress('')
+      forget()
+    }
   }
   return (
     <section className={styles.add}>

@@ -1,7 +1,7 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { expect, it } from 'vitest'
-import { answering, ok } from '../api/testing'
+import { answering, ok, signedIn } from '../api/testing'
 import { ChangeNote } from '../changes/ChangeNote'
 import { TermsSection } from './TermsSection'
 
@@ -39,7 +39,7 @@ it('brings back what was removed, and asks about all lessons that a closure fall
     return ok(path.startsWith('/api/changes') ? done[0] : { done, left: ['Auks, Hop: no term left.'] })
   })
   render(
-    <QueryClientProvider client={new QueryClient()}>
+    <QueryClientProvider client={signedIn()}>
       <ChangeNote />
       <TermsSection />
     </QueryClientProvider>,

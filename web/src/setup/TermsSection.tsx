@@ -8,6 +8,7 @@ import { dayWords, timeWords } from '../shared/dates'
 import { FileButton } from '../shared/FileButton'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { useKeptForm } from '../shared/useKeptForm'
 import { uuid7 } from '../shared/uuid7'
 import { ClosedLessons } from './ClosedLessons'
 import { Subscriptions } from './Subscriptions'
@@ -233,13 +234,22 @@ function TermRow({ term, changed, remove }: Changes & { term: Schemas['TermView'
   )
 }
 
+interface TermFields {
+  name: string
+  first: string
+  last: string
+}
+
 function NewTerm({ changed }: Changes) {
-  const [form] = Form.useForm<{ name: string; first: string; last: string }>()
+  const [form] = Form.useForm<TermFields>()
   const { error, busy, attempt } = useAttempt()
-  const save = (f: { name: string; first: string; last: string }) =>
+  const kept = useKeptForm('term')
+  const fields = kept.useFields<TermFields>({})
+  const save = (f: TermFields) =>
     attempt(async () => {
       changed(await take(api.PUT('/api/calendar/terms/{id}', { params: { path: { id: uuid7() } }, body: f })))
-      form.resetFields()
+      kept.forget()
+      form.setFieldsValue({ name: undefined, first: undefined, last: undefined })
     })
   return (
     <Form
@@ -249,6 +259,7 @@ function NewTerm({ changed }: Changes) {
       layout="vertical"
       requiredMark={false}
       onFinish={save}
+      {...fields}
     >
       <h2>New term</h2>
       <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
@@ -268,11 +279,20 @@ function NewTerm({ changed }: Changes) {
   )
 }
 
+interface ClosureFields {
+  name: string
+  first: string
+  last?: string
+  from?: string
+}
+
 /** @param added asks about the lessons that it falls on */
 function NewClosure({ changed, added }: Changes & { added: (id: string, name: string) => void }) {
-  const [form] = Form.useForm<{ name: string; first: string; last?: string; from?: string }>()
+  const [form] = Form.useForm<ClosureFields>()
   const { error, busy, attempt } = useAttempt()
-  const save = (f: { name: string; first: string; last?: string; from?: string }) =>
+  const kept = useKeptForm('closure')
+  const fields = kept.useFields<ClosureFields>({})
+  const save = (f: ClosureFields) =>
     attempt(async () => {
       const id = uuid7()
       changed(
@@ -289,7 +309,8 @@ function NewClosure({ changed, added }: Changes & { added: (id: string, name: st
         ),
       )
       added(id, f.name)
-      form.resetFields()
+      kept.forget()
+      form.setFieldsValue({ name: undefined, first: undefined, last: undefined, from: undefined })
     })
   return (
     <Form
@@ -299,6 +320,7 @@ function NewClosure({ changed, added }: Changes & { added: (id: string, name: st
       layout="vertical"
       requiredMark={false}
       onFinish={save}
+      {...fields}
     >
       <h2>New closure</h2>
       <Form.Item name="name" label="What" rules={[{ required: true, message: 'Say what it is.' }]}>

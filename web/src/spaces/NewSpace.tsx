@@ -5,6 +5,7 @@ import { api, take } from '../api/client'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { toCm, useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
+import { useKeptForm } from '../shared/useKeptForm'
 import { uuid7 } from '../shared/uuid7'
 
 interface Fields {
@@ -23,6 +24,8 @@ export function NewSpace({ close }: { close: () => void }) {
   const cm = (length: number) => toCm(length, unit)
   const [form] = Form.useForm<Fields>()
   const [error, setError] = useState<unknown>(null)
+  const kept = useKeptForm('space')
+  const fields = kept.useFields<Fields>({ floor: 'WOOD', wallSpots: 0 })
   const save = async (f: Fields) => {
     try {
       await take(
@@ -38,6 +41,7 @@ export function NewSpace({ close }: { close: () => void }) {
           },
         }),
       )
+      kept.forget()
       queries.invalidateQueries({ queryKey: ['spaces'] })
       close()
     } catch (e) {
@@ -51,13 +55,7 @@ export function NewSpace({ close }: { close: () => void }) {
   )
   return (
     <Modal open title="New space" onCancel={close} onOk={form.submit} okText="Add the space">
-      <Form
-        form={form}
-        layout="vertical"
-        onFinish={save}
-        requiredMark={false}
-        initialValues={{ floor: 'WOOD', wallSpots: 0 }}
-      >
+      <Form form={form} layout="vertical" onFinish={save} requiredMark={false} {...fields}>
         <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
           <Input autoFocus maxLength={60} />
         </Form.Item>

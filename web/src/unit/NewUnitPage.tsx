@@ -69,7 +69,9 @@ export default function NewUnitPage() {
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
   const [id] = useState(() => uuid7())
   const { useKept, forget } = useKeptForm('plan-unit')
-  const [classId, setClassId] = useKept<string | null>('class', null, search.get('class'))
+  const [chosenClass, setClassId] = useKept<string | null>('class', null, search.get('class'))
+  const only = classes.data?.length === 1 ? (classes.data[0]?.id ?? null) : null
+  const classId = chosenClass ?? only
   const [title, setTitle] = useKept('title', '')
   const [chosen, setChosen] = useKept<string[]>('skills', [])
   const [kind, setKind] = useKept<'components' | 'short'>('kind', 'components')

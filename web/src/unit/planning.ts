@@ -1,4 +1,4 @@
-import { csrf, type Problem, type Schemas, toProblem } from '../api/client'
+import { csrf, type Problem, type Schemas, sent, toProblem } from '../api/client'
 
 /** A stretch of the best plan so far. */
 export interface SoFar {
@@ -32,12 +32,14 @@ export async function planned(
   told: (line: ProgressLine) => void,
   signal: AbortSignal,
 ): Promise<string> {
-  const response = await fetch(path, {
-    method,
-    body: JSON.stringify(body),
-    headers: { 'Content-Type': 'application/json', ...csrf() },
-    signal,
-  }).catch((e) => {
+  const response = await sent(path, () =>
+    fetch(path, {
+      method,
+      body: JSON.stringify(body),
+      headers: { 'Content-Type': 'application/json', ...csrf() },
+      signal,
+    }),
+  ).catch((e) => {
     if (signal.aborted) throw e
     throw toProblem(0, {
       title: 'Not reached',
