@@ -3021,6 +3021,7 @@ export interface components {
         };
         ClassBeads: {
             beads: components["schemas"]["BeadView"][];
+            days: string[];
             open: components["schemas"]["OpenView"][];
             schoolClass: components["schemas"]["ClassLine"];
             step?: components["schemas"]["Step"];
@@ -3071,6 +3072,7 @@ export interface components {
             className: string;
             /** Format: date */
             from: string;
+            inShort: string[];
             outcomes: components["schemas"]["OutcomeReport"][];
             skills: components["schemas"]["SkillReport"][];
             /** Format: date */
@@ -5026,6 +5028,7 @@ export interface components {
             coverage: components["schemas"]["CoverageLine"][];
             /** Format: date */
             from: string;
+            inShort: string[];
             school: string;
             skills: components["schemas"]["SkillLevels"][];
             /** Format: date */
@@ -6200,6 +6203,7 @@ export interface components {
             catchUps: components["schemas"]["CatchUpView"][];
             cues: components["schemas"]["CueNeed"][];
             groups: components["schemas"]["NeedGroup"][];
+            helpFirst: string;
             lesson?: components["schemas"]["NextLesson"];
             names: {
                 [key: string]: string;

@@ -48,7 +48,7 @@ export function refreshLessons(queries: QueryClient) {
     queries.invalidateQueries({ queryKey: [key] })
 }
 
-const questions = ['closed-day', 'place-taken']
+const questions = ['closed-day', 'off-timetable', 'place-taken']
 
 /** Asks what the server asked; true for "all the same". */
 const ask = (problem: Problem) =>

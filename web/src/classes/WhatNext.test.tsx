@@ -33,6 +33,7 @@ const answer = {
     },
     { cue: '', children: ['b', 'c'], steps: [] },
   ],
+  helpFirst: 'Ada (“low”, 0 of 3) needs help first.',
   lesson: {
     lesson: 'l5',
     unit: 'u1',
@@ -95,7 +96,8 @@ describe('what next', () => {
   it('says each proposal with what decides it, and names children, not ids', async () => {
     show(answer)
     expect(await screen.findByText('Roll: stay')).toBeInTheDocument()
-    expect(screen.getByText('Own all that was taught, 2 children')).toBeInTheDocument()
+    expect(screen.getByText('Ada (“low”, 0 of 3) needs help first.')).toBeInTheDocument()
+    expect(screen.getByText('Show all that was taught, 2 children')).toBeInTheDocument()
     expect(screen.getByText('In “Gate” a step easier: 2 m.', { exact: false })).toBeInTheDocument()
     expect(screen.getByText('Five minutes beside the others, with a card each')).toBeInTheDocument()
     expect(screen.getByText('1 minute: watch.')).toBeInTheDocument()
@@ -121,7 +123,7 @@ describe('what next', () => {
     show({ ...answer, cues: [], lesson: undefined, signOff: undefined, catchUps: [], agreements: [] })
     expect(await screen.findByText(/No lesson is planned/)).toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Change the rest of the unit so' })).not.toBeInTheDocument()
-    expect(screen.getByText(/Nobody needs one of these cues/)).toBeInTheDocument()
+    expect(screen.getByText(/Nothing that was taught is needed any more/)).toBeInTheDocument()
     expect(screen.queryByText('Were away when it was taught')).not.toBeInTheDocument()
   })
 })

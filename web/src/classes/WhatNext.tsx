@@ -30,7 +30,8 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
   })
   if (next.error) return <ProblemNote error={next.error} retry={() => next.refetch()} />
   if (!next.data) return <p>Reading the records …</p>
-  const { skills, cues, groups, lesson, signOff, cameTrue, catchUps, agreements, calls, names } = next.data
+  const { skills, cues, groups, helpFirst, lesson, signOff, cameTrue, catchUps, agreements, calls, names } =
+    next.data
   const call = (cue: string) => `“${calls[cue] ?? cue}”`
   const people = (ids: string[]) => ids.map((id) => names[id]).join(', ')
   return (
@@ -38,7 +39,7 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
       <section>
         <Steps classId={classId} skills={skills} lesson={lesson} />
         <h2>The cue to come back to</h2>
-        {cues.length === 0 && <p className="mute">Nobody needs one of these cues any more.</p>}
+        {cues.length === 0 && <p className="mute">Nothing that was taught is needed any more.</p>}
         <ol className={styles.cues}>
           {cues.map((c) => (
             <li key={c.cue}>
@@ -80,12 +81,14 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
       </section>
       <section>
         <h2>Groups by what they need</h2>
+        {helpFirst && <p>{helpFirst}</p>}
         {groups.map((g) => (
           <p key={g.cue}>
             <b>
-              {g.cue ? call(g.cue) : 'Own all that was taught'},{' '}
+              {g.cue ? call(g.cue) : 'Show all that was taught'},{' '}
               {many(g.children.length, 'child', 'children')}
             </b>
+            {!g.cue && <span className="mute"> where a cue is not settled, a look is enough</span>}
             <br />
             {people(g.children)}
             {g.steps.map((s) => (

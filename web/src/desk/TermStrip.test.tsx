@@ -29,6 +29,7 @@ const line = (name: string, beads: Schemas['BeadView'][], step?: Schemas['Step']
   schoolClass: { id: name, name, yearAge: 7, year: 'Year 3', children: 20, leftHanded: 2 },
   beads,
   open: [{ day: '2026-09-16', starts: '09:10:00' }],
+  days: [],
   step,
 })
 
@@ -78,13 +79,15 @@ interface Sent {
 }
 
 let sent: Sent[]
+let shown: Schemas['StripView']
 let answers: { status: number; body: unknown }[]
 
 beforeEach(() => {
   sent = []
+  shown = strip
   answers = []
   answering('GET').mockImplementation(async (path: string) => ({
-    data: path === '/api/term' ? strip : [],
+    data: path === '/api/term' ? shown : [],
     response: { ok: true },
   }))
   answering('POST').mockImplementation(async (path: string, init: Omit<Sent, 'path'>) => {
@@ -100,12 +103,12 @@ afterEach(() => {
   putAway()
 })
 
-async function show(role: Schemas['SessionView']['role'] = 'LEAD') {
+async function show(role: Schemas['SessionView']['role'] = 'LEAD', at = '/today') {
   const queries = new QueryClient()
   queries.setQueryData(['session'], { person: 'p', school: 's', name: 'Robin', role })
   render(
     <QueryClientProvider client={queries}>
-      <MemoryRouter>
+      <MemoryRouter initialEntries={[at]}>
         <TermStrip />
         <ChangeNote />
       </MemoryRouter>
@@ -204,4 +207,67 @@ test('who only looks lifts nothing', async () => {
 test('a lesson of the timetable that nothing is planned for is a place to plan from', async () => {
   await show()
   expect(screen.getAllByTitle('Terns, Wed 16 Sep 09:10: nothing planned yet')).toHaveLength(1)
+})
+
+test('a lifted lesson goes to the next day that the timetable knows', async () => {
+  shown = {
+    ...strip,
+    classes: [{ ...strip.classes[0], days: ['2026-09-10', '2026-09-15'] }],
+  }
+  await show()
+  fireEvent.keyDown(bead2(), { key: 'ArrowRight', altKey: true })
+  expect(bead2()).toHaveAccessibleName(/moving to Tue 15 Sep$/)
+  fireEvent.keyDown(bead2(), { key: 'ArrowRight', altKey: true })
+  expect(bead2()).toHaveAccessibleName(/moving to Tue 15 Sep$/)
+})
+
+const large: Schemas['StripView'] = {
+  ...strip,
+  classes: [
+    strip.classes[0],
+    ...Array.from({ length: 12 }, (_, i) => ({
+      ...line(`Class ${i}`, [
+        bead(`l${i}`, i === 7 ? '2026-09-09' : i === 3 ? '2026-09-10' : '2026-09-19', { unit: `u${i}` }),
+      ]),
+      open: [],
+    })),
+  ],
+}
+const names = () =>
+  screen
+    .getAllByRole('link')
+    .filter((l) => l.getAttribute('href')?.startsWith('/classes/'))
+    .map((l) => l.textContent)
+
+test('of many classes those that are taught next are there, and all others behind a press', async () => {
+  shown = large
+  await show()
+  expect(names()).toEqual(['Class 7', 'Class 3', '+1Terns, 1 lesson ahead of Auks', 'Class 0'])
+  fireEvent.click(screen.getByRole('button', { name: 'All 13 classes' }))
+  expect(names()).toHaveLength(13)
+  fireEvent.click(screen.getByRole('button', { name: 'Fewer classes' }))
+  expect(names()).toHaveLength(4)
+})
+
+test("a page's own class comes first", async () => {
+  shown = large
+  await show('LEAD', '/units/u11')
+  expect(names()[0]).toBe('Class 11')
+})
+
+test('where the strip is only where one is in the term it is one line high', async () => {
+  shown = large
+  const queries = new QueryClient()
+  queries.setQueryData(['session'], { person: 'p', school: 's', name: 'Robin', role: 'LEAD' })
+  render(
+    <QueryClientProvider client={queries}>
+      <MemoryRouter initialEntries={['/cupboard']}>
+        <TermStrip />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  )
+  fireEvent.click(await screen.findByRole('button', { name: 'All 13 classes' }))
+  expect(names()).toHaveLength(13)
+  fireEvent.click(screen.getByRole('button', { name: 'Fewer classes' }))
+  expect(screen.queryAllByRole('link')).toHaveLength(0)
 })

@@ -1,43 +1,22 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Fragment, type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { Link, useNavigate } from 'react-router'
-import { api, type Schemas, take } from '../api/client'
+import { type KeyboardEvent, useRef, useState } from 'react'
+import { useLocation, useNavigate } from 'react-router'
+import { api, take } from '../api/client'
 import { ChangeLesson, type LessonToChange } from '../changes/ChangeLesson'
 import { changeLesson } from '../changes/changed'
 import { usePlans } from '../session/useSession'
-import { addDays, daysBetween, dayWords, isWeekend, timeWords } from '../shared/dates'
+import { addDays, daysBetween, dayWords, isWeekend } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { AT_ONCE, linesFor, onlyOrientation } from './lines'
+import type { Bead, Line } from './StripBead'
+import { StripLine } from './StripLine'
+import { StripName } from './StripName'
+import { StripWeeks } from './StripWeeks'
 import styles from './TermStrip.module.css'
 
-type Bead = Schemas['BeadView']
-type Line = Schemas['ClassBeads']
-
-const beadWords: Record<Bead['bead'], string> = {
-  FITS: 'planned, fits',
-  STRAINED: 'planned, does not fit',
-  TAUGHT: 'taught',
-  LOST: 'lost',
-}
-
-const DRAG_FROM_PX = 5
-
-/** A bead on its way to another day. */
-interface Lifted {
-  lesson: string
-  onDate: string
-}
-
-const say = (line: Line, b: Bead) =>
-  [
-    line.schoolClass.name,
-    `${dayWords(b.onDate)}${b.starts ? ` ${timeWords(b.starts)}` : ''}`,
-    `lesson ${b.number}`,
-    beadWords[b.bead],
-    b.clash && `but ${b.clash}`,
-  ]
-    .filter(Boolean)
-    .join(', ')
+/** A lesson that falls this near to one of the timetable is let down on it. */
+const SNAP_DAYS = 2
 
 /**
  * Time as navigation: weeks as ground, a line a class, a bead a lesson. A bead is dragged to another day; with keys, arrows walk,
@@ -46,20 +25,22 @@ const say = (line: Line, b: Bead) =>
 export function TermStrip() {
   const queries = useQueryClient()
   const navigate = useNavigate()
+  const { pathname } = useLocation()
   const term = useQuery({ queryKey: ['term'], queryFn: () => take(api.GET('/api/term')) })
   const ground = useRef<HTMLDivElement>(null)
-  const pressed = useRef<{ bead: Bead; x: number; moved: boolean } | null>(null)
-  const [lifted, setLifted] = useState<Lifted | null>(null)
+  const [all, setAll] = useState(false)
+  const [lifted, setLifted] = useState<{ lesson: string; onDate: string } | null>(null)
   const [changing, setChanging] = useState<LessonToChange | null>(null)
   const { error, setError, attempt } = useAttempt()
   const plans = usePlans()
-  const movable = (b: Bead) => plans && (b.bead === 'FITS' || b.bead === 'STRAINED')
   if (!term.data) return <div className={styles.strip} />
-  const { from, weeks, today, classes, closed } = term.data
+  const { from, weeks, today, classes } = term.data
   const days = weeks.length * 7
   const at = (day: string) => `${((daysBetween(from, day) + 0.5) / days) * 100}%`
-  const share = (day: string) => (daysBetween(from, day) / days) * 100
-  const wide = weeks.length <= 14
+  const many = classes.length > AT_ONCE
+  const thin = many && !all && onlyOrientation(pathname)
+  const lines = thin ? [] : linesFor(classes, today, pathname, all)
+  const movable = (b: Bead) => plans && (b.bead === 'FITS' || b.bead === 'STRAINED')
 
   const letDown = (bead: Bead, day: string) => {
     setLifted(null)
@@ -68,26 +49,22 @@ export function TermStrip() {
         changeLesson(queries, bead.lesson, { kind: 'MOVED', why: '', onDate: day, anyway: false }),
       )
   }
-  const dayUnder = (x: number) => {
+  const dayUnder = (x: number, line: Line) => {
     const box = ground.current?.getBoundingClientRect()
     if (!box) return from
     const day = Math.floor(((x - box.left) / box.width) * days)
-    return addDays(from, Math.max(0, Math.min(days - 1, day)))
+    const under = addDays(from, Math.max(0, Math.min(days - 1, day)))
+    const near = (d: string) => Math.abs(daysBetween(under, d))
+    const slot = [...line.days].sort((a, b) => near(a) - near(b))[0]
+    return slot && near(slot) <= SNAP_DAYS ? slot : under
   }
-  const down = (e: PointerEvent<HTMLAnchorElement>, bead: Bead) => {
-    if (!movable(bead) || e.button !== 0) return
-    pressed.current = { bead, x: e.clientX, moved: false }
-    e.currentTarget.setPointerCapture(e.pointerId)
-  }
-  const move = (e: PointerEvent<HTMLAnchorElement>) => {
-    const p = pressed.current
-    if (!p) return
-    if (Math.abs(e.clientX - p.x) > DRAG_FROM_PX) p.moved = true
-    if (p.moved) setLifted({ lesson: p.bead.lesson, onDate: dayUnder(e.clientX) })
-  }
-  const up = (e: PointerEvent<HTMLAnchorElement>) => {
-    const p = pressed.current
-    if (p?.moved) letDown(p.bead, dayUnder(e.clientX))
+  /** The day that a lesson is lifted to next: one of the timetable, any school day where the class is in none. */
+  const beside = (line: Line, day: string, step: number) => {
+    const known = step > 0 ? line.days.find((d) => d > day) : [...line.days].reverse().find((d) => d < day)
+    if (line.days.length > 0) return known
+    let next = addDays(day, step)
+    while (isWeekend(next)) next = addDays(next, step)
+    return next >= from && next < addDays(from, days) ? next : undefined
   }
   const open = (line: Line, b: Bead) =>
     setChanging({
@@ -99,11 +76,11 @@ export function TermStrip() {
     })
   const keys = (e: KeyboardEvent<HTMLAnchorElement>, line: Line, b: Bead) => {
     const step = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0
+    const isLifted = lifted?.lesson === b.lesson
     if (e.altKey && step !== 0 && movable(b)) {
-      let day = addDays(lifted?.lesson === b.lesson ? lifted.onDate : b.onDate, step)
-      while (isWeekend(day)) day = addDays(day, step)
-      if (day >= from && day < addDays(from, days)) setLifted({ lesson: b.lesson, onDate: day })
-    } else if (e.key === 'Enter' && lifted?.lesson === b.lesson) letDown(b, lifted.onDate)
+      const day = beside(line, isLifted ? lifted.onDate : b.onDate, step)
+      if (day) setLifted({ lesson: b.lesson, onDate: day })
+    } else if (e.key === 'Enter' && isLifted) letDown(b, lifted.onDate)
     else if (e.key === 'Escape' && lifted) setLifted(null)
     else if (e.key === 'm' && movable(b)) open(line, b)
     else if (step !== 0 || e.key === 'ArrowUp' || e.key === 'ArrowDown') walk(e.currentTarget, e.key)
@@ -111,107 +88,51 @@ export function TermStrip() {
     e.preventDefault()
     e.stopPropagation()
   }
-  const first = classes.flatMap((c) => c.beads)[0]?.lesson
-  const dragged = classes.flatMap((c) => c.beads).find((b) => b.lesson === lifted?.lesson)
+  const first = lines.flatMap((c) => c.beads)[0]?.lesson
+  const dragged = lines.flatMap((c) => c.beads).find((b) => b.lesson === lifted?.lesson)
   return (
     <>
       <section className={styles.strip} aria-label={term.data.term ?? 'Weeks'}>
         <div className={styles.names}>
-          {classes.map((c) => (
-            <Link key={c.schoolClass.id} to={`/classes/${c.schoolClass.id}`} tabIndex={-1}>
-              {c.step && (
-                <span className={styles.step} title={`${c.schoolClass.name} is ${c.step.words}`}>
-                  {c.step.ahead > 0 ? '+' : '−'}
-                  {Math.abs(c.step.ahead)}
-                </span>
-              )}
-              {c.schoolClass.name}
-              {c.step && <span className="visually-hidden">, {c.step.words}</span>}
-            </Link>
+          <div className={styles.head}>
+            {many && (
+              <button
+                type="button"
+                className={styles.more}
+                aria-expanded={all}
+                onClick={() => setAll(!all)}
+                title={all ? 'Only those that are taught next' : 'Every class of the school'}
+              >
+                {all ? 'Fewer classes' : `All ${classes.length} classes`}
+              </button>
+            )}
+          </div>
+          {lines.map((c) => (
+            <StripName key={c.schoolClass.id} line={c} />
           ))}
         </div>
         <div className={styles.ground} ref={ground}>
-          {weeks.map((w, i) => (
-            <span
-              key={w.from}
-              className={styles.week}
-              style={{ left: `${(i / weeks.length) * 100}%` }}
-              title={w.label ? `${w.label} week` : undefined}
-            >
-              {(wide || i % 2 === 0) && dayWords(w.from).slice(4)}
-              {w.label && <b> {w.label}</b>}
-            </span>
-          ))}
-          {closed.map((c) => (
-            <span
-              key={c.name + c.first}
-              className={styles.closed}
-              title={`${c.name}, ${dayWords(c.first)} to ${dayWords(c.last)}`}
-              style={{
-                left: `${share(c.first)}%`,
-                width: `${((daysBetween(c.first, c.last) + 1) / days) * 100}%`,
-              }}
-            />
-          ))}
-          {today >= from && today < addDays(from, days) && (
-            <span className={styles.today} style={{ left: at(today) }} title={`Today, ${dayWords(today)}`} />
-          )}
-          {classes.map((c) => (
-            <div key={c.schoolClass.id} className={styles.line} data-line>
-              {plans &&
-                c.open.map((o) => (
-                  <Link
-                    key={o.day + o.starts}
-                    to={`/units/new?class=${c.schoolClass.id}&from=${o.day}`}
-                    tabIndex={-1}
-                    className={styles.open}
-                    style={{ left: at(o.day) }}
-                    title={`${c.schoolClass.name}, ${dayWords(o.day)} ${timeWords(o.starts)}: nothing planned yet`}
-                    aria-hidden="true"
-                  />
-                ))}
-              {c.beads.map((b) => {
-                const up2 = lifted?.lesson === b.lesson
-                return (
-                  <Fragment key={b.lesson}>
-                    <Link
-                      to={`/lessons/${b.lesson}`}
-                      data-bead
-                      tabIndex={b.lesson === first ? 0 : -1}
-                      draggable={false}
-                      className={[
-                        styles.bead,
-                        styles[b.bead.toLowerCase()],
-                        b.clash ? styles.clash : '',
-                        up2 ? styles.left : '',
-                      ].join(' ')}
-                      style={{ left: at(b.onDate) }}
-                      aria-label={say(c, b) + (up2 ? `, moving to ${dayWords(lifted.onDate)}` : '')}
-                      title={`${say(c, b)} · ${b.title} · ${b.space}`}
-                      onPointerDown={(e) => down(e, b)}
-                      onPointerMove={move}
-                      onPointerUp={up}
-                      onClick={(e) => {
-                        // The end of a drag is no click.
-                        if (pressed.current?.moved) e.preventDefault()
-                        pressed.current = null
-                      }}
-                      onContextMenu={(e) => {
-                        if (!movable(b)) return
-                        e.preventDefault()
-                        open(c, b)
-                      }}
-                      onKeyDown={(e) => keys(e, c, b)}
-                    />
-                    {up2 && (
-                      <span className={styles.lifted} style={{ left: at(lifted.onDate) }} aria-hidden="true">
-                        {dayWords(lifted.onDate)}
-                      </span>
-                    )}
-                  </Fragment>
-                )
+          <StripWeeks strip={term.data} at={at} days={days} classes={thin ? classes : []} />
+          {lines.map((c) => (
+            <StripLine
+              key={c.schoolClass.id}
+              line={c}
+              plans={plans}
+              at={at}
+              bead={(b) => ({
+                line: c,
+                bead: b,
+                at,
+                dayUnder,
+                lifted: lifted?.lesson === b.lesson ? lifted.onDate : undefined,
+                movable: movable(b),
+                entry: b.lesson === first,
+                lift: (day) => setLifted({ lesson: b.lesson, onDate: day }),
+                letDown: (day) => letDown(b, day),
+                keys: (e) => keys(e, c, b),
+                open: () => open(c, b),
               })}
-            </div>
+            />
           ))}
           {classes.length === 0 && (
             <button type="button" className={styles.none} onClick={() => navigate('/classes')}>

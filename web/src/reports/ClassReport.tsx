@@ -5,6 +5,7 @@ import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import type { Asked } from './asked'
 import { CueBar, Legend, LevelBar } from './Bar'
+import { InShort } from './InShort'
 import { OutcomeTable } from './OutcomeTable'
 import styles from './Reports.module.css'
 
@@ -17,7 +18,7 @@ export function ClassReport({ classId, asked }: { classId: string; asked: Asked 
   })
   if (report.error) return <ProblemNote error={report.error} retry={() => report.refetch()} />
   if (!report.data) return <p>Reading the records …</p>
-  const { children, from, to, skills, outcomes } = report.data
+  const { children, from, to, inShort, skills, outcomes } = report.data
   if (children === 0)
     return (
       <p className="mute">
@@ -29,6 +30,7 @@ export function ClassReport({ classId, asked }: { classId: string; asked: Asked 
       <p className="mute">
         {children} children; {dayWords(from)} to {dayWords(to)}. Those who are in the class now.
       </p>
+      <InShort sentences={inShort} />
       <Legend />
       {skills.length === 0 && (
         <p className="mute">The class has no unit this year yet, so there is nothing to show.</p>

@@ -58,6 +58,7 @@ const asked = { kind: 'COMPONENTS' as const }
 
 const report = {
   classId: 'k',
+  inShort: ['Roll came furthest.', 'What most still lack is “low”.'],
   className: 'Curlews',
   year: 'Year 3',
   children: 20,
@@ -125,13 +126,16 @@ describe('the report of the school', () => {
           { classId: 'k', className: 'Curlews', year: 'Year 3', children: 20, skills: [line] },
           { classId: 'd', className: 'Dunlins', year: 'Year 3', children: 18, skills: [] },
         ],
+        inShort: ['Roll came furthest.'],
         skills: [line],
         coverage: [{ ...outcome, of: 2, planned: 1, missing: ['Dunlins'] }],
       },
       <SchoolReport asked={asked} />,
     )
     expect(await screen.findByRole('link', { name: 'Curlews' })).toHaveAttribute('href', '/reports?class=k')
-    expect(screen.getByText('No unit this year yet.')).toBeInTheDocument()
+    expect(screen.getByText('Roll came furthest.')).toBeInTheDocument()
+    // A class with nothing to show is a name in a line, not a card.
+    expect(screen.getByText(/No unit this year yet:/)).toHaveTextContent('No unit this year yet: Dunlins.')
     expect(screen.getByText('1 of 2')).toBeInTheDocument()
     expect(screen.getAllByText('Dunlins')).toHaveLength(2)
     expect(screen.getAllByText('0 → 6 nearly there or better')).toHaveLength(2)

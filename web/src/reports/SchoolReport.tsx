@@ -5,6 +5,7 @@ import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import type { Asked } from './asked'
 import { Legend, LevelBar } from './Bar'
+import { InShort } from './InShort'
 import { OutcomeTable } from './OutcomeTable'
 import styles from './Reports.module.css'
 
@@ -17,7 +18,8 @@ export function SchoolReport({ asked }: { asked: Asked }) {
   })
   if (report.error) return <ProblemNote error={report.error} retry={() => report.refetch()} />
   if (!report.data) return <p>Reading the records …</p>
-  const { from, to, classes, skills, coverage } = report.data
+  const { from, to, inShort, classes, skills, coverage } = report.data
+  const idle = classes.filter((c) => c.skills.length === 0)
   const toClass = (id: string) => {
     const next = new URLSearchParams(search)
     next.set('class', id)
@@ -28,6 +30,7 @@ export function SchoolReport({ asked }: { asked: Asked }) {
       <p className="mute">
         {dayWords(from)} to {dayWords(to)}. Of each class, the skills that it works on this year.
       </p>
+      <InShort sentences={inShort} />
       <Legend />
       {classes.length === 0 && <p className="mute">No class is given to you yet.</p>}
       <div className={styles.skills}>
@@ -37,22 +40,32 @@ export function SchoolReport({ asked }: { asked: Asked }) {
             <Skills of="all classes" skills={skills} />
           </section>
         )}
-        {classes.map((c) => (
-          <section key={c.classId} className={styles.skill}>
-            <h2>
-              <Link to={toClass(c.classId)}>{c.className}</Link>{' '}
-              <span className="mute">
-                {c.year}, {c.children} children
-              </span>
-            </h2>
-            {c.skills.length === 0 ? (
-              <p className="mute">No unit this year yet.</p>
-            ) : (
+        {classes
+          .filter((c) => c.skills.length > 0)
+          .map((c) => (
+            <section key={c.classId} className={styles.skill}>
+              <h2>
+                <Link to={toClass(c.classId)}>{c.className}</Link>{' '}
+                <span className="mute">
+                  {c.year}, {c.children} children
+                </span>
+              </h2>
               <Skills of={c.className} skills={c.skills} />
-            )}
-          </section>
-        ))}
+            </section>
+          ))}
       </div>
+      {idle.length > 0 && (
+        <p className="mute">
+          No unit this year yet:{' '}
+          {idle.map((c, i) => (
+            <span key={c.classId}>
+              {i > 0 && ', '}
+              <Link to={toClass(c.classId)}>{c.className}</Link>
+            </span>
+          ))}
+          .
+        </p>
+      )}
       <OutcomeTable
         title="Outcomes that this year’s plans reach"
         heads={['Classes of its age', 'Lessons', 'Not in a plan of']}

@@ -10,6 +10,8 @@ import { uuid7 } from '../shared/uuid7'
 interface Fields {
   classId: string
   day: Weekday
+  /** further days of a new lesson */
+  also?: Weekday[]
   weeks: 'EVERY' | 'A' | 'B'
   starts: string
   minutes: number
@@ -19,6 +21,8 @@ interface Fields {
 interface SlotFormProps {
   /** the lesson that is changed; a new one without it */
   slot?: Schemas['SlotView']
+  /** where a new one was drawn */
+  drawn?: { day: Weekday; starts: string; minutes: number }
   saved: (calendar: Schemas['CalendarView']) => void
   /** @default 'Save' */
   okText?: string
@@ -37,7 +41,7 @@ interface SlotFieldsProps extends SlotFormProps {
   spaces: Schemas['SpaceView'][]
 }
 
-function SlotFields({ slot, saved, okText = 'Save', classes, spaces }: SlotFieldsProps) {
+function SlotFields({ slot, drawn, saved, okText = 'Save', classes, spaces }: SlotFieldsProps) {
   const { error, busy, attempt } = useAttempt()
   const initial: Partial<Fields> = slot
     ? {
@@ -55,30 +59,45 @@ function SlotFields({ slot, saved, okText = 'Save', classes, spaces }: SlotField
         starts: '09:00',
         minutes: 45,
         spaceId: spaces[0]?.id,
+        also: [],
+        ...drawn,
       }
-  const kept = useKeptForm(slot ? `slot-${slot.id}` : 'slot')
-  const fields = kept.useFields<Fields>(initial)
+  const kept = useKeptForm(slot ? `slot-${slot.id}` : drawn ? 'slot-drawn' : 'slot')
+  const keeping = kept.useFields<Fields>(initial)
+  // What was drawn goes before what was typed for another place of the week.
+  const fields = drawn ? { initialValues: initial } : keeping
   const save = (f: Fields) =>
     attempt(async () => {
-      const path = { id: slot?.id ?? uuid7() }
       const header = slot ? ifMatch(slot.version) : {}
-      const now = await take(
-        api.PUT('/api/calendar/slots/{id}', {
-          params: { path, header },
-          body: { ...f, starts: `${f.starts}:00` },
-        }),
-      )
+      const { also = [], ...one } = f
+      let now: Schemas['CalendarView'] | undefined
+      for (const day of [f.day, ...also.filter((d) => d !== f.day)])
+        now = await take(
+          api.PUT('/api/calendar/slots/{id}', {
+            params: { path: { id: slot?.id ?? uuid7() }, header },
+            body: { ...one, day, starts: `${f.starts}:00` },
+          }),
+        )
       kept.forget()
-      saved(now)
+      if (now) saved(now)
     })
   return (
     <Form layout="vertical" requiredMark={false} onFinish={save} {...fields}>
       <Form.Item name="classId" label="Class" rules={[{ required: true, message: 'Which class?' }]}>
-        <Select autoFocus options={classes.map((c) => ({ value: c.id, label: `${c.name}, ${c.year}` }))} />
+        <Select
+          showSearch={{ optionFilterProp: 'label' }}
+          autoFocus
+          options={classes.map((c) => ({ value: c.id, label: `${c.name}, ${c.year}` }))}
+        />
       </Form.Item>
       <Form.Item name="day" label="Day">
         <Select options={weekdayOptions} />
       </Form.Item>
+      {!slot && (
+        <Form.Item name="also" label="Also on">
+          <Select mode="multiple" options={weekdayOptions} placeholder="no other day" />
+        </Form.Item>
+      )}
       <Form.Item name="weeks" label="In">
         <Select
           options={[

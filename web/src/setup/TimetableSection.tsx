@@ -7,21 +7,21 @@ import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { CopyDay } from './CopyDay'
 import { PasteTimetable } from './PasteTimetable'
 import { SlotForm } from './SlotForm'
 import styles from './setup.module.css'
 import { useCalendar } from './useCalendar'
+import { type Drawn, minutesOf, PIXELS_A_MINUTE, TOP_PX, WeekDay } from './WeekDay'
 
 type Slot = Schemas['SlotView']
-
-const PIXELS_A_MINUTE = 1.3
-const minutesOf = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5))
 
 /** The week as it is taught. */
 export function TimetableSection() {
   const { calendar, changed } = useCalendar()
   const { school } = useMeasures()
   const [editing, setEditing] = useState<Slot | 'new' | null>(null)
+  const [drawn, setDrawn] = useState<Drawn | null>(null)
   const [pasting, setPasting] = useState(false)
   const { error, setError, attempt } = useAttempt()
   if (!calendar || !school) return null
@@ -35,8 +35,10 @@ export function TimetableSection() {
   const last = Math.max(15 * 60, ...slots.map((s) => Math.ceil(minutesOf(s.ends) / 60) * 60))
   const hours = Array.from({ length: (last - first) / 60 + 1 }, (_, i) => first + i * 60)
   const height = (last - first) * PIXELS_A_MINUTE + 14
+  const old = editing && editing !== 'new' ? editing : undefined
   const close = () => {
     setEditing(null)
+    setDrawn(null)
     setError(null)
   }
   const remove = (slot: Slot) =>
@@ -56,7 +58,7 @@ export function TimetableSection() {
       <div className={page.head}>
         <span className="mute">
           A lesson's usable minutes are the timetable's less walking (of the place), changing and shoes (of
-          the class).
+          the class). Press or draw in a day for a new lesson.
         </span>
         <div className={page.end}>
           <Button onClick={() => setPasting(true)}>Paste a timetable</Button>
@@ -85,43 +87,30 @@ export function TimetableSection() {
       <div className={`${styles.week} ${weekend ? styles.seven : ''}`}>
         <b />
         {days.map((d) => (
-          <b key={d.value}>{d.label}</b>
+          <b key={d.value}>
+            {d.label}
+            {slots.some((s) => s.day === d.value) && (
+              <CopyDay day={d.value} days={days} slots={slots} attempt={attempt} changed={changed} />
+            )}
+          </b>
         ))}
         <div className={styles.hours} style={{ height }}>
           {hours.map((h) => (
-            <span key={h} style={{ top: (h - first) * PIXELS_A_MINUTE + 6 }}>
+            <span key={h} style={{ top: (h - first) * PIXELS_A_MINUTE + TOP_PX }}>
               {h / 60}
             </span>
           ))}
         </div>
         {days.map((d) => (
-          <div key={d.value} className={styles.day} style={{ height }}>
-            {slots
-              .filter((s) => s.day === d.value)
-              .map((s) => (
-                <button
-                  key={s.id}
-                  type="button"
-                  className={styles.slot}
-                  title={s.reason}
-                  onClick={() => setEditing(s)}
-                  style={{
-                    top: (minutesOf(s.starts) - first) * PIXELS_A_MINUTE + 6,
-                    height: s.minutes * PIXELS_A_MINUTE - 1,
-                    // A and B weeks stand side by side.
-                    right: s.weeks === 'A' ? '50%' : undefined,
-                    left: s.weeks === 'B' ? '50%' : undefined,
-                  }}
-                >
-                  <b>{s.className}</b> {timeWords(s.starts)}
-                  {s.weeks !== 'EVERY' && ` ${s.weeks}`}
-                  <br />
-                  <small>
-                    {s.space} · {s.usable} of {s.minutes} min
-                  </small>
-                </button>
-              ))}
-          </div>
+          <WeekDay
+            key={d.value}
+            day={d.value}
+            slots={slots.filter((s) => s.day === d.value)}
+            first={first}
+            height={height}
+            edit={setEditing}
+            drawn={setDrawn}
+          />
         ))}
       </div>
       {pasting && (
@@ -133,22 +122,23 @@ export function TimetableSection() {
           }}
         />
       )}
-      {editing && (
+      {(editing ?? drawn) && (
         <Modal
           open
-          title={editing === 'new' ? 'New lesson in the week' : `${editing.className} in the week`}
+          title={old ? `${old.className} in the week` : 'New lesson in the week'}
           onCancel={close}
           footer={
-            editing === 'new' ? null : (
-              <Button danger onClick={() => remove(editing)}>
+            old && (
+              <Button danger onClick={() => remove(old)}>
                 Take it out of the timetable
               </Button>
             )
           }
         >
-          {editing !== 'new' && <p className="mute">{editing.reason}</p>}
+          {old && <p className="mute">{old.reason}</p>}
           <SlotForm
-            slot={editing === 'new' ? undefined : editing}
+            slot={old}
+            drawn={drawn ?? undefined}
             saved={(now) => {
               changed(now)
               close()

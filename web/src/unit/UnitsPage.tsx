@@ -42,6 +42,8 @@ export default function UnitsPage() {
   const shown = all
     .filter((u) => chosen === 'all' || u.to >= today === (chosen === 'now'))
     .filter((u) => says(u, words))
+    // What runs comes before what begins later; of what is over, the last first.
+    .sort((a, b) => (chosen === 'now' ? a.from.localeCompare(b.from) : b.from.localeCompare(a.from)))
   return (
     <div className={page.page}>
       <div className={page.head}>

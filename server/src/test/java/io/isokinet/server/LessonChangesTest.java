@@ -222,6 +222,29 @@ class LessonChangesTest {
     }
 
     @Test
+    void aDayThatTheTimetableDoesNotKnowIsAskedAbout() {
+        LocalDate sunday = MONDAY.plusDays(6);
+        Caller.Answer asked = change(lesson(0), Map.of("kind", "MOVED", "onDate", sunday.toString()));
+        assertThat(asked.json().get("findings").get(0).get("rule").asString()).isEqualTo("off-timetable");
+        assertThat(asked.findings().get(0)).contains("no lesson in the timetable on Sun");
+        assertThat(change(lesson(0), Map.of("kind", "MOVED", "onDate", sunday.toString(), "anyway", true))
+                        .status())
+                .isEqualTo(200);
+        // Of a class that the timetable does not know nothing is asked.
+        UUID auks = school.schoolClass("Auks", 8, TestSchool.names(12));
+        unit = unit(auks, "Beside", 2, hall);
+        assertThat(change(
+                                lesson(0),
+                                Map.of(
+                                        "kind",
+                                        "MOVED",
+                                        "onDate",
+                                        sunday.minusDays(1).toString()))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
     void aTakenPlaceIsAskedAbout() {
         UUID auks = school.schoolClass("Auks", 8, TestSchool.names(12));
         unit(auks, "Beside", 1, hall);

@@ -1,5 +1,6 @@
 package io.isokinet.core.quantity;
 
+import java.util.List;
 import java.util.Locale;
 
 /** Sentences with numbers in them, in British English whatever the machine speaks: "0.53", never "0,53". */
@@ -16,6 +17,14 @@ public final class Words {
      */
     public static String say(String pattern, Object... values) {
         return String.format(LOCALE, Lengths.signed(pattern), values);
+    }
+
+    /** "Ada, Bo and Cy". */
+    public static String list(List<String> names) {
+        int last = names.size() - 1;
+        return last <= 0
+                ? String.join("", names)
+                : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
     }
 
     /** With its first letter large. */

@@ -59,19 +59,43 @@ class NextStepTest {
     }
 
     @Test
-    void childrenWithTheSameNeedStandTogetherAndNobodyStandsAlone() {
+    void childrenWithTheSameNeedStandTogetherAndWhoNeedsNoneStandsWithNobodyWhoDoes() {
         Map<String, List<String>> needs = new LinkedHashMap<>();
         for (int i = 0; i < 5; i++) needs.put("a" + i, List.of("step", "low"));
         for (int i = 0; i < 4; i++) needs.put("b" + i, List.of("low"));
         needs.put("c0", List.of("eyes", "low"));
         needs.put("d0", List.of());
         List<Group> groups = NeedGroups.of(needs, 4);
-        assertThat(groups).extracting(Group::cue).containsExactly("step", "low");
-        assertThat(groups.get(1).children()).contains("c0");
+        assertThat(groups).extracting(Group::cue).containsExactly("step", "low", "");
+        assertThat(groups.get(1).children()).contains("c0").hasSize(5);
+        assertThat(groups.get(2).children()).containsExactly("d0");
         assertThat(groups.stream().mapToInt(g -> g.children().size()).sum()).isEqualTo(11);
-        assertThat(groups).allMatch(g -> g.children().size() >= 3);
         assertThat(NeedGroups.of(Map.of("a", List.of("step")), 4)).hasSize(1);
         assertThat(NeedGroups.of(Map.of(), 4)).isEmpty();
+    }
+
+    @Test
+    void whoShowsACueTwoTimesInThreeOrMoreNeedsALookAndNoPractice() {
+        assertThat(NeedGroups.needsPractice(3, 3)).isFalse();
+        assertThat(NeedGroups.needsPractice(2, 2)).isFalse();
+        assertThat(NeedGroups.needsPractice(1, 1)).isFalse();
+        assertThat(NeedGroups.needsPractice(2, 3)).isTrue();
+        assertThat(NeedGroups.needsPractice(1, 3)).isTrue();
+        assertThat(NeedGroups.needsPractice(0, 1)).isTrue();
+        assertThat(NeedGroups.needsPractice(0, 0)).isFalse();
+    }
+
+    @Test
+    void whoNeedsHelpFirstIsSaidInASentence() {
+        assertThat(HelpFirst.sentence(List.of(
+                        new HelpFirst.Shown("Ada", "step", 1, 3),
+                        new HelpFirst.Shown("Bo", "low", 0, 3),
+                        new HelpFirst.Shown("Cy", "low", 0, 1),
+                        new HelpFirst.Shown("Dot", "low", 2, 3))))
+                .isEqualTo("Bo (“low”, 0 of 3) and Ada (“step”, 1 of 3) need help first.");
+        assertThat(HelpFirst.sentence(List.of(new HelpFirst.Shown("Bo", "low", 0, 2))))
+                .isEqualTo("Bo (“low”, 0 of 2) needs help first.");
+        assertThat(HelpFirst.sentence(List.of())).isEmpty();
     }
 
     @Test
@@ -79,6 +103,10 @@ class NextStepTest {
         Map<String, List<String>> needs = new LinkedHashMap<>();
         for (int i = 0; i < 24; i++) needs.put("c" + i, List.of("cue " + i % 6));
         assertThat(NeedGroups.of(needs, 3)).hasSize(3);
+        needs.put("none", List.of());
+        assertThat(NeedGroups.of(needs, 3)).hasSize(3).anyMatch(g -> g.children()
+                .equals(List.of("none")));
+        assertThat(NeedGroups.of(needs, 1)).hasSize(2);
     }
 
     @Test

@@ -53,8 +53,9 @@ public class Removals {
                     or exists (select 1 from mastery_call m where m.school_id = n.school_id and m.child_id = n.child_id)))""";
 
     /** Children that are and were in no class. */
-    private static final String NOWHERE = " in (select h.id from child h where h.school_id = :school and not exists ("
-            + "select 1 from enrolment n where n.school_id = h.school_id and n.child_id = h.id))";
+    private static final String NOWHERE = """
+            \sin (select h.id from child h where h.school_id = :school
+                and not exists (select 1 from enrolment n where n.school_id = h.school_id and n.child_id = h.id))""";
 
     /** Its units are as if they had been removed long ago; what hangs on the class itself goes after them. */
     private static final List<String> AGE_UNITS =

@@ -5,6 +5,7 @@ import io.isokinet.core.mastery.Agreement;
 import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.nextstep.CatchUp;
 import io.isokinet.core.nextstep.GroupStep;
+import io.isokinet.core.nextstep.HelpFirst;
 import io.isokinet.core.nextstep.MoveOn;
 import io.isokinet.core.nextstep.NeedGroups;
 import io.isokinet.core.nextstep.NextCue;
@@ -113,6 +114,7 @@ public class NextSteps {
                         .toList(),
                 cues(grid, coming),
                 groups(grid, moves, rates, coming),
+                helpFirst(grid, calls),
                 coming.stream().findFirst().map(l -> watch(grid, l, own)).orElse(null),
                 signOff(grid, coming, by, own),
                 cameTrue(classId, sets, grid, taught, today),
@@ -182,6 +184,7 @@ public class NextSteps {
                     .filter(inGrid::contains)
                     .allMatch(p -> grid.rows().stream()
                             .anyMatch(r -> r.cells().get(p).standing().isCounted()));
+            if (cells.stream().noneMatch(c -> c.standing().isCounted())) continue;
             candidates.add(new Candidate(
                     cue, (int) cells.stream().filter(NextSteps::needs).count(), cells.size(), waiting, shows, ready));
         }
@@ -203,7 +206,12 @@ public class NextSteps {
             for (Grid.SkillColumns s : grid.skills())
                 for (CueView cue : s.cues()) {
                     Grid.Cell cell = row.cells().get(cue.key());
-                    if (needs(cell) && cell.standing().isCounted()) own.put(cue.key(), shownLately(cell));
+                    if (needs(cell)
+                            && cell.standing().isCounted()
+                            && NeedGroups.needsPractice(shown(cell), cell.pips().size()))
+                        own.put(
+                                cue.key(),
+                                NeedGroups.shareShown(shown(cell), cell.pips().size()));
                 }
             needs.put(
                     row.child().id().toString(),
@@ -215,6 +223,30 @@ public class NextSteps {
         return NeedGroups.of(needs, MOST_GROUPS).stream()
                 .map(g -> needGroup(g, grid, moves, rates, coming))
                 .toList();
+    }
+
+    private static String helpFirst(Grid grid, Map<String, String> calls) {
+        return HelpFirst.sentence(grid.rows().stream()
+                .flatMap(r -> grid.skills().stream()
+                        .flatMap(s -> s.cues().stream())
+                        .filter(c -> needs(r.cells().get(c.key())))
+                        .map(c -> shown(r, c.key(), calls))
+                        .min(Comparator.comparingDouble(s -> NeedGroups.shareShown(s.shown(), s.looks())))
+                        .stream())
+                .toList());
+    }
+
+    private static HelpFirst.Shown shown(Grid.Row row, String cue, Map<String, String> calls) {
+        Grid.Cell cell = row.cells().get(cue);
+        return new HelpFirst.Shown(
+                row.child().name(),
+                calls.getOrDefault(cue, cue),
+                shown(cell),
+                cell.pips().size());
+    }
+
+    private static int shown(Grid.Cell cell) {
+        return (int) cell.pips().stream().filter(p -> p).count();
     }
 
     /** What a group does in the skill of its cue; in every skill if it needs none. */
@@ -250,13 +282,6 @@ public class NextSteps {
                 .orElse(List.of());
         GroupStep step = GroupStep.of(own, ofClass, next);
         return new GroupStepView(skill.name(), step.step().label(), step.facts(), step.doing());
-    }
-
-    /** The share of the last looks that showed it, one of each kind added so that a single look does not decide; 1 without any. */
-    private static double shownLately(Grid.Cell cell) {
-        if (cell.pips().isEmpty()) return 1;
-        return (cell.pips().stream().filter(p -> p).count() + 1.0)
-                / (cell.pips().size() + 2);
     }
 
     private NextLesson watch(Grid grid, LessonPlan lesson, OwnLooks own) {

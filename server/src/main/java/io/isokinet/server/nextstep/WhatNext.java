@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the records of a class say to do next. Each is a proposal with the facts that decide.
  *
+ * @param helpFirst who needs help first, in a sentence; empty for nobody
  * @param lesson the next one that is planned; null if there is none
  * @param signOff what can be decided by a day; null without lessons
  * @param cameTrue of the last lesson that was taught; null if there is none
@@ -21,6 +22,7 @@ public record WhatNext(
         List<SkillStep> skills,
         List<CueNeed> cues,
         List<NeedGroup> groups,
+        String helpFirst,
         @Nullable NextLesson lesson,
         @Nullable SignOffView signOff,
         @Nullable CameTrue cameTrue,
@@ -38,7 +40,7 @@ public record WhatNext(
     public record CueNeed(String cue, List<String> facts) {}
 
     /**
-     * @param cue they share; empty for those who need none
+     * @param cue they share; empty for those who show all that was taught, or do not need to practise it
      * @param steps what they do differently, skill by skill
      */
     public record NeedGroup(String cue, List<UUID> children, List<GroupStepView> steps) {}

@@ -9,6 +9,7 @@ import java.util.UUID;
  * What a class shows on a day, beside what it showed on an earlier one: by skill, by cue and by outcome.
  *
  * @param children those who are in it now
+ * @param inShort what it says in three sentences at most
  */
 public record ClassReport(
         UUID classId,
@@ -17,6 +18,7 @@ public record ClassReport(
         int children,
         LocalDate from,
         LocalDate to,
+        List<String> inShort,
         List<SkillReport> skills,
         List<OutcomeReport> outcomes) {
     /** @param rule in force on the later day @param ruleThen on the earlier one, where it was another; empty if it was the same */
@@ -35,6 +37,10 @@ public record ClassReport(
         Levels plus(Levels other) {
             return new Levels(
                     notSeen + other.notSeen, developing + other.developing, near + other.near, mastery + other.mastery);
+        }
+
+        int children() {
+            return notSeen + developing + near + mastery;
         }
 
         /** At mastery, or one component short of it. */

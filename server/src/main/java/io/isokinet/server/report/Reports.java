@@ -4,6 +4,7 @@ import io.isokinet.core.calendar.Days;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library.Outcome;
 import io.isokinet.core.knowhow.Library.OutcomeSet;
+import io.isokinet.core.mastery.InShort;
 import io.isokinet.core.mastery.SkillLevel.Level;
 import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.mastery.Tally;
@@ -161,6 +162,10 @@ class Reports {
             reports.add(
                     skill(before, after, before.skills().get(i), after.skills().get(i)));
         int age = classes.view(classId).yearAge();
+        List<OutcomeReport> outcomes = outcomes()
+                .filter(o -> o.ofAge(age))
+                .map(o -> outcome(o, after, year.on(classId, o.skills())))
+                .toList();
         return new ClassReport(
                 classId,
                 after.className(),
@@ -168,11 +173,51 @@ class Reports {
                 after.rows().size(),
                 span.from(),
                 span.to(),
+                inShort(reports, outcomes, after.rows().size()),
                 reports,
-                outcomes()
-                        .filter(o -> o.ofAge(age))
-                        .map(o -> outcome(o, after, year.on(classId, o.skills())))
-                        .toList());
+                outcomes);
+    }
+
+    private static List<String> inShort(List<SkillReport> skills, List<OutcomeReport> outcomes, int children) {
+        return InShort.ofClass(
+                skills.stream()
+                        .map(s -> new InShort.Skill(
+                                s.name(), s.before().advanced(), s.after().advanced(), children))
+                        .toList(),
+                skills.stream()
+                        .flatMap(s -> s.cues().stream())
+                        .map(c -> new InShort.Cue(
+                                c.call(),
+                                c.after().counted() - c.after().owned(),
+                                c.after().counted()))
+                        .toList(),
+                outcomes.stream()
+                        .filter(o -> o.lessons() == 0)
+                        .map(OutcomeReport::code)
+                        .toList(),
+                outcomes.size());
+    }
+
+    private static List<String> inShort(
+            List<ClassLevels> classes, Collection<SkillLevels> skills, List<CoverageLine> coverage) {
+        return InShort.ofSchool(
+                skills.stream()
+                        .map(s -> new InShort.Skill(
+                                s.name(),
+                                s.before().advanced(),
+                                s.after().advanced(),
+                                s.after().children()))
+                        .toList(),
+                classes.stream()
+                        .filter(c -> c.skills().isEmpty())
+                        .map(ClassLevels::className)
+                        .toList(),
+                classes.size(),
+                coverage.stream()
+                        .filter(c -> c.planned() < c.of())
+                        .map(CoverageLine::code)
+                        .toList(),
+                coverage.size());
     }
 
     private static SkillReport skill(Grid before, Grid after, SkillColumns then, SkillColumns now) {
@@ -296,7 +341,13 @@ class Reports {
                         o, mine.stream().filter(c -> o.ofAge(c.yearAge())).toList(), year))
                 .toList();
         return new SchoolReport(
-                schools.view().name(), span.from(), span.to(), lines, List.copyOf(bySkill.values()), coverage);
+                schools.view().name(),
+                span.from(),
+                span.to(),
+                inShort(lines, bySkill.values(), coverage),
+                lines,
+                List.copyOf(bySkill.values()),
+                coverage);
     }
 
     private ClassLevels levels(ClassLine c, List<String> sets, Span span) {

@@ -8,12 +8,14 @@ import java.util.UUID;
 /**
  * The classes that one may see, each by the skills it works on, and which outcomes the year's plans reach.
  *
+ * @param inShort what it says in three sentences at most
  * @param skills the same over all classes
  */
 public record SchoolReport(
         String school,
         LocalDate from,
         LocalDate to,
+        List<String> inShort,
         List<ClassLevels> classes,
         List<SkillLevels> skills,
         List<CoverageLine> coverage) {

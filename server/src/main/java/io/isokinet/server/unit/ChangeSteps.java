@@ -158,7 +158,10 @@ class ChangeSteps {
 
     private void move(ChangingUnit at, LessonRow lesson, MovedForm form) {
         LocalDate day = form.onDate();
-        if (!form.anyway()) clash.askAboutDay(day, DAY.format(day));
+        if (!form.anyway()) {
+            clash.askAboutDay(day, DAY.format(day));
+            if (form.starts() == null) clash.askAboutTimetable(at.classId(), day, DAY.format(day));
+        }
         String was = when(lesson);
         at.lastTaught().filter(t -> !day.isAfter(t)).ifPresent(t -> {
             throw new IllegalArgumentException(

@@ -1,6 +1,7 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.calendar.Closure;
+import io.isokinet.core.calendar.Days;
 import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.check.Findings;
@@ -69,6 +70,22 @@ public class DateClash {
                     "onDate",
                     "%s is no school day: %s. Move it there all the same?".formatted(words, why));
         });
+    }
+
+    /**
+     * Asks about a day on which the class has no lesson in the timetable; of a class that has none at all nothing is asked.
+     *
+     * @throws FoundException with the question
+     */
+    void askAboutTimetable(UUID schoolClass, LocalDate day, String words) {
+        SchoolYear year = calendars.year();
+        String group = schoolClass.toString();
+        if (year.slots().stream().noneMatch(s -> s.group().equals(group))
+                || !year.occurrences(group, new Days(day, day)).isEmpty()) return;
+        throw question(
+                "off-timetable",
+                "onDate",
+                "The class has no lesson in the timetable on %s. Move it there all the same?".formatted(words));
     }
 
     /**

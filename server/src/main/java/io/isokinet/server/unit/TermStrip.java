@@ -1,6 +1,7 @@
 package io.isokinet.server.unit;
 
 import io.isokinet.core.calendar.Days;
+import io.isokinet.core.calendar.Occurrence;
 import io.isokinet.core.calendar.SchoolYear;
 import io.isokinet.core.calendar.Term;
 import io.isokinet.core.calendar.Weeks;
@@ -82,11 +83,12 @@ class TermStrip {
     /** A lesson of the timetable, from today on, that nothing is planned for. */
     record OpenView(LocalDate day, LocalTime starts) {}
 
-    /** @param step if another class with the same unit is further or less far; null if none is */
+    /** @param days from today on when the timetable has a lesson of the class, closed ones left out @param step if another class with the same unit is further or less far; null if none is */
     record ClassBeads(
             ClassLine schoolClass,
             List<BeadView> beads,
             List<OpenView> open,
+            List<LocalDate> days,
             @Nullable Step step) {}
 
     /** @param ahead lessons ahead of another class; less than zero for behind @param words the same in words */
@@ -143,6 +145,7 @@ class TermStrip {
                                 c,
                                 beads.getOrDefault(c.id(), List.of()),
                                 open(c.id(), beads.getOrDefault(c.id(), List.of()), year, today, last),
+                                days(c.id(), year, today, last),
                                 steps.get(c.id())))
                         .toList());
     }
@@ -154,6 +157,15 @@ class TermStrip {
         return year.occurrences(group.toString(), new Days(today, last)).stream()
                 .filter(o -> o.open() && !planned.contains(o.day()))
                 .map(o -> new OpenView(o.day(), o.slot().starts()))
+                .toList();
+    }
+
+    private static List<LocalDate> days(UUID group, SchoolYear year, LocalDate today, LocalDate last) {
+        if (last.isBefore(today)) return List.of();
+        return year.occurrences(group.toString(), new Days(today, last)).stream()
+                .filter(Occurrence::open)
+                .map(Occurrence::day)
+                .distinct()
                 .toList();
     }
 
