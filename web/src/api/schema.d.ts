@@ -3544,6 +3544,8 @@ export interface components {
             /** Format: uuid */
             spaceId?: string;
             why?: string;
+            /** Format: uuid */
+            withClass?: string;
         };
         DoseLine: {
             /** Format: int32 */

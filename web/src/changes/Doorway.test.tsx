@@ -10,11 +10,19 @@ const yard = { id: 'y', name: 'Yard', wetSpaceId: 'h' }
 const hall = { id: 'h', name: 'Hall', ceilingCm: 480 }
 const lesson = { lesson: 'l', className: 'Terns', number: 3, onDate: '2026-11-30', minutes: 45 }
 
+const bead = (id: string) => ({ lesson: id, onDate: '2026-11-30', bead: 'FITS' })
+const term = {
+  classes: [
+    { schoolClass: { id: 'terns', name: 'Terns', children: 27 }, beads: [bead('l')] },
+    { schoolClass: { id: 'auks', name: 'Auks', children: 29 }, beads: [bead('theirs')] },
+  ],
+}
+
 let sent: unknown[]
 const other = vi.fn()
 
 const open = (space: string) => {
-  answering('GET').mockImplementation(() => ok([yard, hall]))
+  answering('GET').mockImplementation((path: string) => ok(path === '/api/term' ? term : [yard, hall]))
   answering('POST').mockImplementation((path: string, asked: { body?: unknown }) => {
     sent.push([path, asked.body])
     return ok({ id: 'c', words: ['Lesson 3 is in the hall.', 'Left out: Tide Line.'], undone: false })
@@ -59,4 +67,20 @@ it('halves the time, and finds another place or none where the hall is gone', as
   await waitFor(() => expect(screen.getByRole('button', { name: /Nowhere/ })).toBeEnabled())
   fireEvent.click(screen.getByRole('button', { name: /Nowhere/ }))
   expect(other).toHaveBeenCalled()
+})
+
+it("takes another class along, with that class's own lesson of the day, and takes both back in one press", async () => {
+  open('Hall')
+  fireEvent.click(await screen.findByRole('button', { name: /Two classes/ }))
+  expect(await screen.findByText('29 children; its own lesson of that day goes along')).toBeInTheDocument()
+  expect(screen.queryByRole('button', { name: /^Terns/ })).toBeNull()
+  fireEvent.click(screen.getByRole('button', { name: /^Auks/ }))
+  await waitFor(() => expect(sent).toHaveLength(2))
+  expect(sent[0]).toMatchObject(['/api/lessons/{id}/changes', { kind: 'DOORWAY', withClass: 'auks' }])
+  expect(sent[1]).toMatchObject([
+    '/api/lessons/{id}/changes',
+    { kind: 'LOST', why: 'together with Terns', rest: 'ALONG' },
+  ])
+  fireEvent.click(await screen.findByRole('button', { name: 'Undo' }))
+  await waitFor(() => expect(sent).toHaveLength(4))
 })

@@ -5,6 +5,7 @@ import { api, take } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import type { LessonToChange } from './ChangeLesson'
+import { ComesAlong } from './ComesAlong'
 import { CoverCode } from './CoverCode'
 import { type ChangeBody, changeLesson } from './changed'
 import styles from './Doorway.module.css'
@@ -25,6 +26,7 @@ export function Doorway({ of, other, close }: DoorwayProps) {
   const queries = useQueryClient()
   const [gone, setGone] = useState(false)
   const [ill, setIll] = useState(false)
+  const [joining, setJoining] = useState(false)
   const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
   const { error, busy, attempt } = useAttempt()
   const here = spaces.data?.find((s) => s.name === of.space)
@@ -43,6 +45,7 @@ export function Doorway({ of, other, close }: DoorwayProps) {
       <b>{words}</b> <span>{what}</span>
     </button>
   )
+  if (joining) return <ComesAlong of={of} close={close} />
   if (ill)
     return <CoverCode lesson={of.lesson} title={`${of.className}, lesson ${of.number}`} close={close} />
   return (
@@ -86,6 +89,7 @@ export function Doorway({ of, other, close }: DoorwayProps) {
           {button('Half the kit', 'the rest is elsewhere, flat or broken', () =>
             press({ kitPercent: 50, why: 'half the kit' }),
           )}
+          {button('Two classes', 'a colleague is ill: hers comes along', () => setJoining(true))}
           {button('I am ill', 'a sheet and a code for who takes the class', () => setIll(true))}
           {button('Something else', 'lost, moved, swapped, other minutes', other)}
         </div>

@@ -62,27 +62,61 @@ const ask = (problem: Problem) =>
     }),
   )
 
-/** Changes a lesson; asks back where the server does. Null if the answer was no. */
+/** Sends a change; asks back where the server does. Null if the answer was no. */
+async function sendChange(lesson: string, body: ChangeBody): Promise<Change | null> {
+  const send = (anyway: boolean) =>
+    take(
+      api.POST('/api/lessons/{id}/changes', { params: { path: { id: lesson } }, body: { ...body, anyway } }),
+    )
+  try {
+    return await send(false)
+  } catch (e) {
+    if (!(e instanceof Problem) || !questions.includes(e.findings[0]?.rule)) throw e
+    return (await ask(e)) ? send(true) : null
+  }
+}
+
+/** Changes a lesson and says so, with an undo. Null if it was asked about and the answer was no. */
 export async function changeLesson(
   queries: QueryClient,
   lesson: string,
   body: ChangeBody,
 ): Promise<Change | null> {
-  const send = (anyway: boolean) =>
-    take(
-      api.POST('/api/lessons/{id}/changes', { params: { path: { id: lesson } }, body: { ...body, anyway } }),
-    )
-  let change: Change
-  try {
-    change = await send(false)
-  } catch (e) {
-    if (!(e instanceof Problem) || !questions.includes(e.findings[0]?.rule)) throw e
-    if (!(await ask(e))) return null
-    change = await send(true)
-  }
-  sayDone({ words: change.words, undo: () => undoChange(queries, change.id) })
-  refreshLessons(queries)
+  const change = await sendChange(lesson, body)
+  if (change) sayChanges(queries, [change], [])
   return change
+}
+
+/**
+ * Takes another class along to a lesson. What that class has on the day goes along in its own unit; one undo takes both back.
+ *
+ * @param theirs the lesson that the other class has on that day, if it has one
+ * @param className of the class that it comes along with
+ */
+export async function changeTogether(
+  queries: QueryClient,
+  lesson: string,
+  withClass: string,
+  theirs: string | undefined,
+  className: string,
+) {
+  const first = await sendChange(lesson, {
+    kind: 'DOORWAY',
+    withClass,
+    why: 'two classes',
+    anyway: false,
+  })
+  if (!first) return
+  const changes = [first]
+  try {
+    if (theirs) {
+      const body: ChangeBody = { kind: 'LOST', why: `together with ${className}`, rest: 'ALONG' }
+      const second = await sendChange(theirs, body)
+      if (second) changes.push(second)
+    }
+  } finally {
+    sayChanges(queries, changes, [])
+  }
 }
 
 async function undoChange(queries: QueryClient, id: string) {

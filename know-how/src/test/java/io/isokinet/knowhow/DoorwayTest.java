@@ -48,6 +48,10 @@ class DoorwayTest {
         return new LessonSlot(minutes, place, false, false, 0, false, kit);
     }
 
+    private static LessonSlot together(LessonSlot was, int guests) {
+        return new LessonSlot(was.minutes(), was.place(), false, false, 0, false, 100, guests);
+    }
+
     private static Stream<LessonSlot> mornings(LessonSlot was) {
         return Stream.of(
                 slot(Fixtures.HALL, was.minutes(), 100),
@@ -56,7 +60,8 @@ class DoorwayTest {
                 slot(Fixtures.YARD, was.minutes(), 100),
                 slot(was.place(), was.minutes() / 2, 100),
                 slot(was.place(), was.minutes(), 50),
-                slot(CLASSROOM, was.minutes() / 2, 50));
+                slot(CLASSROOM, was.minutes() / 2, 50),
+                together(was, 27));
     }
 
     /** It fills its minutes, fits or says what does not, keeps talk and closing, and breaks nothing that must hold and held. */

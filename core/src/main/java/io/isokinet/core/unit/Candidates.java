@@ -104,23 +104,23 @@ public final class Candidates {
             wanted[i] = problem.state(targetCues.get(i)).exposuresWanted();
         }
         this.skills = problem.targets().stream().map(Target::skill).collect(Collectors.toSet());
-        this.places = problem.lessons().stream().map(Where::of).distinct().toList();
-        this.placeOf = problem.lessons().stream()
-                .mapToInt(l -> places.indexOf(Where.of(l)))
-                .toArray();
-        this.fitters = places.stream()
-                .map(w -> fitter(w, problem.profile().children()))
+        List<Where> wheres = IntStream.range(0, problem.lessons().size())
+                .mapToObj(l -> Where.of(problem, l))
                 .toList();
+        this.places = wheres.stream().distinct().toList();
+        this.placeOf = wheres.stream().mapToInt(places::indexOf).toArray();
+        this.fitters = places.stream().map(w -> fitter(w, w.children())).toList();
         places.forEach(p -> {
             made.add(new HashMap<>());
             fits.add(new HashMap<>());
         });
     }
 
-    /** What a fit depends on: the place, and how much of the kit there is. */
-    private record Where(Place place, int kit) {
-        static Where of(LessonSlot lesson) {
-            return new Where(lesson.place(), lesson.kit());
+    /** What a fit depends on: the place, how much of the kit there is, and for how many. */
+    private record Where(Place place, int kit, int children) {
+        static Where of(UnitProblem problem, int lesson) {
+            LessonSlot slot = problem.lessons().get(lesson);
+            return new Where(slot.place(), slot.kit(), problem.children(lesson));
         }
     }
 
@@ -271,7 +271,7 @@ public final class Candidates {
     /** The largest number of children, fewer than there are, whom something that serves these phases would fit; 0 for none. */
     int wouldFit(int lesson, Set<LessonPhase> phases) {
         int low = 0;
-        int high = problem.profile().children();
+        int high = problem.children(lesson);
         while (high - low > 1) {
             int some = (low + high) / 2;
             Where where = places.get(placeOf[lesson]);

@@ -338,7 +338,7 @@ public final class Frame {
                                 ? ""
                                 : " %d children in %s; %d would fit"
                                         .formatted(
-                                                problem.profile().children(),
+                                                problem.children(lesson),
                                                 problem.lessons()
                                                         .get(lesson)
                                                         .place()

@@ -94,6 +94,11 @@ public record UnitProblem(
                     "Impossible state: locks for %d of %d lessons.".formatted(locks.size(), lessons.size()));
     }
 
+    /** Children in a lesson: those of the class, and those who come along. */
+    public int children(int lesson) {
+        return profile.children() + lessons.get(lesson).guests();
+    }
+
     /** The same with other wishes and locks. */
     UnitProblem with(Wishes otherWishes, List<SortedMap<Integer, Choice>> otherLocks) {
         return new UnitProblem(

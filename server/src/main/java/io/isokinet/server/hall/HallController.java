@@ -263,7 +263,7 @@ class HallController {
     public HallRecord record(@PathVariable UUID lesson) {
         LessonPlan plan = lessons.plan(lesson);
         Map<String, String> names = new HashMap<>();
-        classes.view(plan.classId()).children().forEach(c -> names.put(c.id().toString(), c.name()));
+        children(lessons.header(lesson)).forEach(c -> names.put(c.id().toString(), c.name()));
         return RecordOfLesson.of(
                 plan, knowHows.current(), lessonRecords.events(lesson), hitRecords.hitsIn(lesson), names);
     }
@@ -297,11 +297,9 @@ class HallController {
         Receipt receipt = recorder.take(batch, SignedIn.current());
         boolean all = !batch.taught().isEmpty() || !batch.voids().isEmpty();
         Set<UUID> touched = all
-                ? classes.view(header.classId()).children().stream()
-                        .map(ChildView::id)
-                        .collect(Collectors.toSet())
+                ? children(header).stream().map(ChildView::id).collect(Collectors.toSet())
                 : batch.trials().stream().map(Batch.TrialEntry::child).collect(Collectors.toSet());
-        return new HallReceipt(receipt, marks.cells(header.classId(), touched, header.cueSets(), header.zone()));
+        return new HallReceipt(receipt, cells(header, touched));
     }
 
     @GetMapping("/{lesson}")
@@ -312,7 +310,7 @@ class HallController {
         LessonPlan plan = inHand.plan();
         Sheets.LessonWork worked = sheets.work(inHand);
         SheetView sheet = worked.view();
-        Grid grid = marks.grid(plan.classId(), plan.cueSets(), schools.today());
+        Grid grid = grid(inHand);
         Absences absences = lessonRecords.absences(lesson);
         return new HallView(
                 plan,
@@ -331,6 +329,34 @@ class HallController {
                 evenings.reminders(lesson));
     }
 
+    /** Of children of a lesson, each by what was taught to its own class. */
+    private Map<UUID, Map<String, Grid.Cell>> cells(LessonHeader header, Set<UUID> touched) {
+        UUID other = header.withClass();
+        if (other == null) return marks.cells(header.classId(), touched, header.cueSets(), header.zone());
+        Set<UUID> guests =
+                classes.view(other).children().stream().map(ChildView::id).collect(Collectors.toSet());
+        Map<UUID, Map<String, Grid.Cell>> cells = new HashMap<>();
+        touched.stream()
+                .collect(Collectors.groupingBy(guests::contains, Collectors.toSet()))
+                .forEach((theirs, ids) -> cells.putAll(
+                        marks.cells(theirs ? other : header.classId(), ids, header.cueSets(), header.zone())));
+        return cells;
+    }
+
+    /** Who is in a lesson: where another class comes along, both. */
+    private List<ChildView> children(LessonHeader header) {
+        return classes.together(classes.view(header.classId()), header.withClass())
+                .children();
+    }
+
+    /** The marks of who is in a lesson, in the cues of its unit. */
+    private Grid grid(InHand lesson) {
+        LessonPlan plan = lesson.plan();
+        Grid own = marks.grid(plan.classId(), plan.cueSets(), schools.today());
+        UUID other = lesson.withClass();
+        return other == null ? own : own.with(marks.grid(other, plan.cueSets(), schools.today()), lesson.schoolClass());
+    }
+
     /** Whom to watch in each stretch of a lesson, and from where; the same as the hall has. */
     @GetMapping("/{lesson}/watch")
     @MayRecord(of = Subject.LESSON, variable = "lesson")
@@ -341,7 +367,7 @@ class HallController {
         return watch(
                 plan,
                 sheets.work(inHand),
-                marks.grid(plan.classId(), plan.cueSets(), schools.today()),
+                grid(inHand),
                 lessonRecords.absences(lesson).away());
     }
 

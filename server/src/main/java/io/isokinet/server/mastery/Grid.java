@@ -8,11 +8,15 @@ import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.skill.Action;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.school.ChildView;
+import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.CueFit;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * Children by cues with their marks on a day.
@@ -22,6 +26,19 @@ import java.util.UUID;
  */
 public record Grid(
         UUID classId, String className, String year, LocalDate on, List<SkillColumns> skills, List<Row> rows) {
+    /**
+     * With the children of another class, marked in the same cues.
+     *
+     * @param both the class of both, whose names are shown
+     */
+    public Grid with(Grid other, ClassView both) {
+        Map<UUID, ChildView> shown = both.children().stream().collect(Collectors.toMap(ChildView::id, c -> c));
+        List<Row> all = new ArrayList<>(rows);
+        for (Row row : other.rows())
+            all.add(new Row(Objects.requireNonNull(shown.get(row.child().id())), row.cells(), row.levels()));
+        return new Grid(classId, both.name(), both.year(), on, skills, all);
+    }
+
     /** @param rule in the teacher's words @param cues one column each, those of the age of the class */
     public record SkillColumns(
             String skill, String name, Action action, String set, String setName, String rule, List<CueView> cues) {}

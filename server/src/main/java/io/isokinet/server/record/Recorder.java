@@ -55,7 +55,7 @@ public class Recorder {
             union all
             select distinct 'there', l.id, e.child_id, null::date, null from lesson l
             join unit u on u.school_id = l.school_id and u.id = l.unit_id
-            join enrolment e on e.school_id = u.school_id and e.class_id = u.class_id
+            join enrolment e on e.school_id = u.school_id and e.class_id in (u.class_id, l.with_class)
             where l.school_id = :school and l.id = any(cast(:lessons as uuid[])) and e.child_id = any(cast(:children as uuid[]))""".formatted(GIVEN);
 
     private static final String VOID = """

@@ -30,6 +30,11 @@ public record ChildView(
     /** @param side null while not settled @param assumed true if filled from another action */
     public record SideView(Action action, @Nullable Side side, boolean assumed) {}
 
+    /** The same child, shown by another name. */
+    ChildView called(String other) {
+        return new ChildView(id, given, family, other, yearAge, year, sides, cues, version);
+    }
+
     /** The sides for mirroring. */
     public Sides toSides() {
         return Sides.of(sides.stream()

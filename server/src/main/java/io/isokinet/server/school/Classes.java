@@ -168,6 +168,31 @@ public class Classes {
                 row.version());
     }
 
+    /**
+     * Two classes in one lesson: the children of both under both names, by the age of the younger ones. Of two who are shown by the same
+     * name the one who comes along is told with the class.
+     *
+     * @param other null for nobody
+     */
+    @Transactional(readOnly = true)
+    public ClassView together(ClassView one, @Nullable UUID other) {
+        if (other == null) return one;
+        ClassView two = view(other);
+        Set<String> names = one.children().stream().map(ChildView::name).collect(Collectors.toSet());
+        List<ChildView> both = new ArrayList<>(one.children());
+        for (ChildView c : two.children())
+            both.add(names.contains(c.name()) ? c.called("%s (%s)".formatted(c.name(), two.name())) : c);
+        return new ClassView(
+                one.id(),
+                "%s and %s".formatted(one.name(), two.name()),
+                Math.min(one.yearAge(), two.yearAge()),
+                one.yearAge() <= two.yearAge() ? one.year() : two.year(),
+                one.changingMinutes(),
+                one.shoesMinutes(),
+                both,
+                one.version());
+    }
+
     /** Those of these children that there are, in one statement. */
     @Transactional(readOnly = true)
     public List<ChildView> children(Collection<UUID> ids) {

@@ -216,7 +216,7 @@ class DayBook {
 
     private DayLesson view(ListedLesson listed, When when, Map<UUID, SpaceView> places, Around around) {
         LessonHeader lesson = listed.header();
-        ClassView group = around.classes().get(lesson.classId());
+        ClassView group = classes.together(around.classes().get(lesson.classId()), lesson.withClass());
         SpaceView place = places.get(lesson.spaceId());
         Absences absences = around.absences().get(lesson.lesson());
         LocalTime starts = lesson.starts();

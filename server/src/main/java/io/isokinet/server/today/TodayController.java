@@ -14,11 +14,13 @@ import io.isokinet.server.record.LessonRecords.Absences;
 import io.isokinet.server.record.Recorder;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.today.DayBook.DayView;
 import io.isokinet.server.unit.LessonChangeForm;
 import io.isokinet.server.unit.LessonChanges;
 import io.isokinet.server.unit.LessonChanges.LessonChangeView;
+import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.Lessons;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -141,7 +143,9 @@ public class TodayController {
         Set<UUID> sitsOut = form.sitsOut() == null ? satOut : form.sitsOut();
         Instant now = clock.instant();
         Set<UUID> children = new HashSet<>();
-        for (ChildView child : classes.view(lessons.header(id).classId()).children()) children.add(child.id());
+        LessonHeader lesson = lessons.header(id);
+        ClassView there = classes.together(classes.view(lesson.classId()), lesson.withClass());
+        for (ChildView child : there.children()) children.add(child.id());
         List<Batch.RegisterEntry> entries = children.stream()
                 .filter(c -> was.contains(c) != form.away().contains(c) || satOut.contains(c) != sitsOut.contains(c))
                 .map(c ->

@@ -2,11 +2,14 @@ package io.isokinet.server.unit;
 
 import io.isokinet.core.calendar.Reshuffle;
 import io.isokinet.core.calendar.SchoolYear;
+import io.isokinet.server.account.Teams;
 import io.isokinet.server.calendar.Calendars;
 import io.isokinet.server.calendar.Calendars.Free;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.place.Spaces.SpaceView;
+import io.isokinet.server.school.Classes;
+import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.unit.LessonChangeForm.DoorwayForm;
 import io.isokinet.server.unit.LessonChangeForm.IndoorsForm;
 import io.isokinet.server.unit.LessonChangeForm.LostForm;
@@ -30,14 +33,27 @@ import org.springframework.stereotype.Component;
 class ChangeSteps {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final int FEWEST_MINUTES = 10;
+    /** More than two full classes are no lesson of one teacher. */
+    private static final int MOST_TOGETHER = 72;
 
     private final UnitReader reader;
     private final UnitHeaders headers;
     private final Calendars calendars;
     private final Spaces spaces;
     private final DateClash clash;
+    private final Classes classes;
+    private final Teams teams;
 
-    ChangeSteps(UnitReader reader, UnitHeaders headers, Calendars calendars, Spaces spaces, DateClash clash) {
+    ChangeSteps(
+            UnitReader reader,
+            UnitHeaders headers,
+            Calendars calendars,
+            Spaces spaces,
+            DateClash clash,
+            Classes classes,
+            Teams teams) {
+        this.classes = classes;
+        this.teams = teams;
         this.reader = reader;
         this.headers = headers;
         this.calendars = calendars;
@@ -244,12 +260,31 @@ class ChangeSteps {
             said.add(kit == 100 ? "has all of the kit" : "has %d %% of the kit".formatted(kit));
             lesson.have(kit);
         }
+        UUID with = form.withClass();
+        if (with != null && !with.equals(lesson.withClass())) {
+            said.add("is for %s too".formatted(comesAlong(at, with).name()));
+            lesson.takeAlong(with);
+        }
         if (said.isEmpty())
             throw new IllegalArgumentException(
                     "The lesson is as it was planned already. Choose another place, fewer minutes or less kit.");
         at.say("Lesson %d, %s, %s%s."
                 .formatted(lesson.number(), DAY.format(lesson.onDate()), String.join(", ", said), form.because()));
         at.fitAtOnce(lesson);
+    }
+
+    /** @throws IllegalArgumentException if it is the class itself, or both together are too many */
+    private ClassLine comesAlong(ChangingUnit at, UUID with) {
+        teams.require(with);
+        ClassLine other = classes.line(with);
+        int both = other.children() + classes.line(at.classId()).children();
+        if (with.equals(at.classId()))
+            throw new IllegalArgumentException("“%s” is in this lesson already.".formatted(other.name()));
+        if (both > MOST_TOGETHER)
+            throw new IllegalArgumentException(
+                    "Both classes together are %d children; up to %d are planned for. Share the day between two lessons."
+                            .formatted(both, MOST_TOGETHER));
+        return other;
     }
 
     private List<ChangingUnit> swap(ChangingUnit at, LessonRow one, SwappedForm form) {

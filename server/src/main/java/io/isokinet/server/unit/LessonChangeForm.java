@@ -115,6 +115,7 @@ public sealed interface LessonChangeForm {
      * @param spaceId where it goes; null to stay, or for a refuge
      * @param refuge where the school has no space for it of its own
      * @param kitPercent of the kit that can be had; null for what it has
+     * @param withClass another class that comes along; null for who comes already
      * @param anyway true to go there though it is taken
      */
     record DoorwayForm(
@@ -123,6 +124,7 @@ public sealed interface LessonChangeForm {
             @Nullable UUID spaceId,
             Spaces.@Nullable Refuge refuge,
             @Nullable @Min(0) @Max(100) Integer kitPercent,
+            @Nullable UUID withClass,
             boolean anyway)
             implements LessonChangeForm {}
 

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * A lesson's row as it was or is.
  *
  * @param kit percent; left out in copies of earlier schemas, for the whole
+ * @param withClass another class that comes along
  */
 record LessonCopy(
         UUID id,
@@ -18,7 +19,8 @@ record LessonCopy(
         int minutes,
         UUID spaceId,
         LessonState state,
-        @Nullable Integer kit) {
+        @Nullable Integer kit,
+        @Nullable UUID withClass) {
     private static final int WHOLE = 100;
 
     /** A copy of an earlier schema is like one of today, so that a change from before can still be taken back. */
@@ -35,7 +37,8 @@ record LessonCopy(
                 row.minutes(),
                 row.spaceId(),
                 row.state(),
-                row.kit());
+                row.kit(),
+                row.withClass());
     }
 
     /** Makes a row what it was. */
@@ -44,5 +47,6 @@ record LessonCopy(
         row.moveTo(onDate, starts, minutes, spaceId);
         row.become(state);
         row.have(kit == null ? WHOLE : kit);
+        row.takeAlong(withClass);
     }
 }

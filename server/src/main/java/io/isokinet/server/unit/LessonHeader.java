@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a list says of a lesson, with the class and the unit that it belongs to.
  *
+ * @param withClass another class that comes along; null for none
  * @param title of its unit @param number in its unit, from 1, of {@code of} @param starts null if no time was said
  * @param minutes usable ones @param cueSets of its unit, one a skill @param packs of the know-how that it was planned with
  * @param stretches in order @param focus cues that are worked on, in order, once each
@@ -22,6 +23,7 @@ public record LessonHeader(
         UUID unit,
         String title,
         UUID classId,
+        @Nullable UUID withClass,
         int number,
         int of,
         LocalDate onDate,

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Comparator;
+import java.util.Objects;
 import java.util.UUID;
 import org.hibernate.annotations.SQLRestriction;
 import org.jspecify.annotations.Nullable;
@@ -51,6 +52,10 @@ class LessonRow extends Owned {
 
     @Column(name = "kit_percent")
     private int kit = 100;
+
+    /** Another class that comes along to it; null for none. */
+    @Column(name = "with_class")
+    private @Nullable UUID withClass;
 
     /** When its unit was removed; null while it is there. */
     @Column(name = "removed_at")
@@ -119,9 +124,12 @@ class LessonRow extends Owned {
         return state == LessonState.LOST;
     }
 
-    /** Whether a plan for one fits the other as it is: as many minutes in the same place, with as much kit. */
+    /** Whether a plan for one fits the other as it is: as many minutes in the same place, with as much kit, for the same children. */
     boolean isLike(LessonRow other) {
-        return minutes == other.minutes && spaceId.equals(other.spaceId) && kit == other.kit;
+        return minutes == other.minutes
+                && spaceId.equals(other.spaceId)
+                && kit == other.kit
+                && Objects.equals(withClass, other.withClass);
     }
 
     /** When it was said that it ended; null while nobody did. */
@@ -152,6 +160,16 @@ class LessonRow extends Owned {
 
     void have(int percentOfKit) {
         kit = percentOfKit;
+    }
+
+    /** Another class that comes along to it; null for none. */
+    @Nullable
+    UUID withClass() {
+        return withClass;
+    }
+
+    void takeAlong(@Nullable UUID other) {
+        withClass = other;
     }
 
     void become(LessonState now) {

@@ -105,6 +105,8 @@ public class LessonStanding {
         List<String> introduced =
                 had.stream().flatMap(s -> s.introduces().stream()).distinct().toList();
         recorder.taught(unit.classId(), introduced, lessonId, at);
+        UUID other = lesson.withClass();
+        if (other != null) recorder.taught(other, introduced, lessonId, at);
     }
 
     private static List<SegmentBody> among(List<SegmentBody> planned, Set<UUID> ran) {

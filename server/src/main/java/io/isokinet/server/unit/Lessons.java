@@ -12,6 +12,7 @@ import io.isokinet.core.unit.Segment;
 import io.isokinet.server.calendar.Calendars;
 import io.isokinet.server.http.NotFoundException;
 import io.isokinet.server.knowhow.KnowHows;
+import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassView;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -35,8 +36,16 @@ public class Lessons {
     private final UnitBoards boards;
     private final Calendars calendars;
     private final KnowHows knowHows;
+    private final Classes classes;
 
-    Lessons(UnitHeaders headers, UnitReader reader, UnitBoards boards, Calendars calendars, KnowHows knowHows) {
+    Lessons(
+            UnitHeaders headers,
+            UnitReader reader,
+            UnitBoards boards,
+            Calendars calendars,
+            KnowHows knowHows,
+            Classes classes) {
+        this.classes = classes;
         this.headers = headers;
         this.reader = reader;
         this.boards = boards;
@@ -220,6 +229,8 @@ public class Lessons {
      *
      * @param head revision of its unit in force, for If-Match
      * @param plan what is to be taught
+     * @param schoolClass those who are taught: where another class comes along, both
+     * @param withClass that other class; null for none
      * @param stretches its segments, each as the plan has it
      * @param fresh skills that were new to the class when the unit began, by key
      */
@@ -227,6 +238,7 @@ public class Lessons {
             UUID head,
             LessonPlan plan,
             ClassView schoolClass,
+            @Nullable UUID withClass,
             @Nullable LocalTime starts,
             int minutes,
             UUID spaceId,
@@ -276,7 +288,8 @@ public class Lessons {
         return new InHand(
                 unit.head().id(),
                 plan(unit, lessonId),
-                unit.schoolClass(),
+                classes.together(unit.schoolClass(), lesson.withClass()),
+                lesson.withClass(),
                 lesson.starts(),
                 lesson.minutes(),
                 lesson.spaceId(),

@@ -34,7 +34,7 @@ public class UnitHeaders {
 
     /** A lesson of the body by its id; what it holds of parts and cues comes as JSON. */
     private static final String LESSONS = """
-            select l.id, l.unit_id, u.title, u.class_id, l.position, l.on_date, l.starts, l.minutes, l.space_id, l.state,
+            select l.id, l.unit_id, u.title, u.class_id, l.with_class, l.position, l.on_date, l.starts, l.minutes, l.space_id, l.state,
                    (select count(*) from lesson o where o.school_id = l.school_id and o.unit_id = l.unit_id) as of,
                    jsonb_path_query_array(r.body, '$.targets[*].cueSet') as cue_sets, r.packs,
                    jsonb_path_query_array(b.body, '$.segments[*].parts') as parts,
@@ -195,6 +195,7 @@ public class UnitHeaders {
                 row.getObject("unit_id", UUID.class),
                 row.getString("title"),
                 row.getObject("class_id", UUID.class),
+                row.getObject("with_class", UUID.class),
                 row.getInt("position") + 1,
                 row.getInt("of"),
                 row.getObject("on_date", LocalDate.class),

@@ -37,6 +37,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -206,6 +207,7 @@ class UnitReader {
      *
      * @param taught the lessons that the class had, of every unit, each with the know-how of its time
      * @param owned what the records say of the cues that are asked for
+     * @param children how many another class has, asked for only where one comes along
      */
     private record Surroundings(
             ClassView schoolClass,
@@ -214,7 +216,8 @@ class UnitReader {
             Map<String, Marks.Owned> owned,
             List<Item> ownThings,
             Cupboard cupboard,
-            Policy policy) {}
+            Policy policy,
+            ToIntFunction<UUID> children) {}
 
     private record Taught(LessonHeader lesson, KnowHow known) {}
 
@@ -230,7 +233,8 @@ class UnitReader {
                 marks.owned(classId, sets),
                 knowHows.ownThings(),
                 knowHows.cupboard(),
-                schools.policy());
+                schools.policy(),
+                id -> classes.view(id).children().size());
     }
 
     private static UnitProblem problem(
@@ -253,7 +257,8 @@ class UnitReader {
                         l.isTaught() || kept.test(l),
                         l.number(),
                         l.isPrepared(),
-                        l.kit()))
+                        l.kit(),
+                        guests(l, around)))
                 .toList();
         Past past = past(unit, around.taught());
         return new UnitProblem(
@@ -270,6 +275,11 @@ class UnitReader {
                 past.done(),
                 before,
                 locks(body, planned, kept));
+    }
+
+    private static int guests(LessonRow lesson, Surroundings around) {
+        UUID other = lesson.withClass();
+        return other == null ? 0 : around.children().applyAsInt(other);
     }
 
     private static List<SortedMap<Integer, Choice>> locks(

@@ -14,7 +14,15 @@ class LessonCopyTest {
         LessonRow row = new LessonRow(UUID.randomUUID(), UUID.randomUUID(), 2, form);
         LessonCopy now = LessonCopy.of(row);
         LessonCopy earlier = new LessonCopy(
-                row.id(), row.position(), row.onDate(), row.starts(), row.minutes(), row.spaceId(), row.state(), null);
+                row.id(),
+                row.position(),
+                row.onDate(),
+                row.starts(),
+                row.minutes(),
+                row.spaceId(),
+                row.state(),
+                null,
+                null);
         assertThat(earlier).isEqualTo(now);
         row.have(50);
         assertThat(earlier).isNotEqualTo(LessonCopy.of(row));
