@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Input, InputNumber, Modal, Radio, Select } from 'antd'
+import { Input, InputNumber, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
 import { DateInput } from '../shared/DateInput'
+import { Dialog } from '../shared/Dialog'
 import { dayWords, timeWords } from '../shared/dates'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -103,7 +104,7 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
     </label>
   )
   return (
-    <Modal
+    <Dialog
       open
       title={`${of.className}, lesson ${of.number} on ${dayWords(of.onDate)}`}
       onCancel={close}
@@ -195,6 +196,6 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
         {error !== null && <ProblemNote error={error} />}
         <EnterSubmits />
       </form>
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Modal } from 'antd'
 import { api, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import type { LessonToChange } from './ChangeLesson'
@@ -25,7 +25,7 @@ export function ComesAlong({ of, close }: { of: LessonToChange; close: () => voi
     if (done) close()
   }
   return (
-    <Modal open title={`Who comes along to ${of.className}?`} onCancel={close} footer={null} width={720}>
+    <Dialog open title={`Who comes along to ${of.className}?`} onCancel={close} footer={null} width={720}>
       {error !== null && <ProblemNote error={error} />}
       {term.data && others.length === 0 && (
         <p>There is no other class given to you. The lead of the school can take one along.</p>
@@ -50,6 +50,6 @@ export function ComesAlong({ of, close }: { of: LessonToChange; close: () => voi
       <p className="mute">
         Kit, floor, groups and turns are worked out for all of them. Each look goes to the child's own record.
       </p>
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { Button, Input, Modal } from 'antd'
+import { Button, Input } from 'antd'
 import { api, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 
 /** Somebody else teaches it: one side of paper, and an address that opens the lesson without an account until it is over. */
@@ -14,7 +15,7 @@ export function CoverCode({ lesson, title, close }: { lesson: string; title: str
   })
   const address = made.data && window.location.origin + made.data.path
   return (
-    <Modal open title={`A cover teacher for ${title}`} onCancel={close} footer={null}>
+    <Dialog open title={`A cover teacher for ${title}`} onCancel={close} footer={null}>
       {made.error && <ProblemNote error={made.error} retry={() => made.refetch()} />}
       {made.data && (
         <>
@@ -38,6 +39,6 @@ export function CoverCode({ lesson, title, close }: { lesson: string; title: str
           </p>
         </>
       )}
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Modal } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import type { LessonToChange } from './ChangeLesson'
@@ -49,7 +49,7 @@ export function Doorway({ of, other, close }: DoorwayProps) {
   if (ill)
     return <CoverCode lesson={of.lesson} title={`${of.className}, lesson ${of.number}`} close={close} />
   return (
-    <Modal
+    <Dialog
       open
       title={`${of.className}, lesson ${of.number}: what has happened?`}
       onCancel={close}
@@ -98,6 +98,6 @@ export function Doorway({ of, other, close }: DoorwayProps) {
         What fits stays. Talk and closing stay; what matters least goes first. It can be taken back in one
         press.
       </p>
-    </Modal>
+    </Dialog>
   )
 }

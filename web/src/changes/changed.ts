@@ -83,7 +83,9 @@ export async function changeLesson(
   body: ChangeBody,
 ): Promise<Change | null> {
   const change = await sendChange(lesson, body)
-  if (change) sayChanges(queries, [change], [])
+  if (!change) return null
+  sayDone({ words: change.words, undo: () => undoChange(queries, change.id) })
+  refreshLessons(queries)
   return change
 }
 

@@ -1,6 +1,7 @@
-import { InputNumber, Modal, Radio, Select } from 'antd'
+import { InputNumber, Radio, Select } from 'antd'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { todayHere } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -59,7 +60,7 @@ export function Beside({ picture, close, added }: BesideProps) {
     if (well) added()
   }
   return (
-    <Modal
+    <Dialog
       open
       title={`${picture.child.given}: beside what you saw`}
       okText="Add it"
@@ -124,6 +125,6 @@ export function Beside({ picture, close, added }: BesideProps) {
           />
         </p>
       )}
-    </Modal>
+    </Dialog>
   )
 }

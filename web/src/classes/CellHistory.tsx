@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { Button, Input, Modal } from 'antd'
+import { Button, Input } from 'antd'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { Dialog } from '../shared/Dialog'
 import { Mark, markWords, Pips } from '../shared/Mark'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -68,7 +69,7 @@ export function CellHistory({ classId, child, cue, cell, changed, close }: CellH
       changed()
     })
   return (
-    <Modal open title={`${child.name} · ${cue.call.notSettled}`} onCancel={close} footer={null}>
+    <Dialog open title={`${child.name} · ${cue.call.notSettled}`} onCancel={close} footer={null}>
       <p style={{ marginTop: 0 }}>{question}</p>
       <p style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
         <Mark mark={cell.mark} fill={cell.fill} size={20} /> <b>{markWords(cell.mark)}</b>{' '}
@@ -110,7 +111,7 @@ export function CellHistory({ classId, child, cue, cell, changed, close }: CellH
         ))}
       </ol>
       {plans && <TeachersCall child={child} cue={cue} cell={cell} changed={changed} />}
-    </Modal>
+    </Dialog>
   )
 }
 

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Input, InputNumber, Modal, Select, Tabs } from 'antd'
+import { Button, Input, InputNumber, Select, Tabs } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
 import { useSession } from '../session/useSession'
 import { DateInput } from '../shared/DateInput'
+import { Dialog } from '../shared/Dialog'
 import { dayWords, todayHere } from '../shared/dates'
 import { useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -56,7 +57,7 @@ export function ChildDialog({ child, group, skills, close, saved }: ChildDialogP
     if (done) saved()
   }
   return (
-    <Modal
+    <Dialog
       open
       title={`${child.given} ${child.family}`}
       onCancel={close}
@@ -146,7 +147,7 @@ export function ChildDialog({ child, group, skills, close, saved }: ChildDialogP
         ]}
       />
       {error !== null && <ProblemNote error={error} />}
-    </Modal>
+    </Dialog>
   )
 }
 

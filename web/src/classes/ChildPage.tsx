@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { dayWords } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import { Mark, markWords, sureWords } from '../shared/Mark'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -41,9 +42,9 @@ export default function ChildPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>
+        <Heading>
           {`${child.given} ${child.family}`.trim()} · {child.year}
-        </h1>
+        </Heading>
         {child.sides
           .filter((s) => s.side)
           .map((s) => (

@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { todayHere } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { AimLines } from './AimLines'
@@ -62,9 +63,9 @@ export default function ClassPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>
+        <Heading>
           {name} · {year}
-        </h1>
+        </Heading>
         <span className={page.chip}>
           age {yearAge} to {yearAge + 1}
         </span>

@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { Button, Form, Input, InputNumber, Modal, Select } from 'antd'
+import { Button, Form, Input, InputNumber, Select } from 'antd'
 import { useNavigate } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -44,7 +45,7 @@ export function ClassSettings({ group, close }: { group: Schemas['ClassView']; c
     if (await attempt(() => leaveClass(queries, group))) navigate('/classes')
   }
   return (
-    <Modal
+    <Dialog
       open
       title={group.name}
       onCancel={() => {
@@ -85,6 +86,6 @@ export function ClassSettings({ group, close }: { group: Schemas['ClassView']; c
         {error !== null && <ProblemNote error={error} />}
         <EnterSubmits />
       </Form>
-    </Modal>
+    </Dialog>
   )
 }

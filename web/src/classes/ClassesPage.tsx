@@ -1,10 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Form, Input, Modal, Select } from 'antd'
+import { Button, Form, Input, Select } from 'antd'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { Dialog } from '../shared/Dialog'
 import { EnterSubmits } from '../shared/EnterSubmits'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useKeptForm } from '../shared/useKeptForm'
@@ -22,7 +24,7 @@ export default function ClassesPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>Classes</h1>
+        <Heading>Classes</Heading>
         {plans && (
           <div className={page.end}>
             <Button onClick={() => setImporting(true)}>Import a roster</Button>
@@ -88,7 +90,7 @@ function NewClass({ close }: { close: () => void }) {
     }
   }
   return (
-    <Modal open title="New class" onCancel={close} onOk={form.submit} okText="Make the class">
+    <Dialog open title="New class" onCancel={close} onOk={form.submit} okText="Make the class">
       <Form form={form} layout="vertical" onFinish={save} requiredMark={false} {...fields}>
         <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give the class a name.' }]}>
           <Input autoFocus maxLength={60} />
@@ -104,6 +106,6 @@ function NewClass({ close }: { close: () => void }) {
         {error !== null && <ProblemNote error={error} />}
         <EnterSubmits />
       </Form>
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { Checkbox, Modal } from 'antd'
+import { Checkbox } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 
@@ -44,7 +45,7 @@ export function EraseChild({ child, seenGoes, close, erased }: Props) {
     setSpared(next)
   }
   return (
-    <Modal
+    <Dialog
       open
       title={`Erase ${child.given} ${child.family} for good?`}
       okText="Erase"
@@ -82,6 +83,6 @@ export function EraseChild({ child, seenGoes, close, erased }: Props) {
       {(error ?? mentions.error) && (
         <ProblemNote error={error ?? mentions.error} retry={() => mentions.refetch()} />
       )}
-    </Modal>
+    </Dialog>
   )
 }

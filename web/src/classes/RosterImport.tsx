@@ -1,6 +1,7 @@
-import { Button, Checkbox, Modal, Radio, Select } from 'antd'
+import { Button, Checkbox, Radio, Select } from 'antd'
 import { useRef, useState } from 'react'
 import { Problem, type Schemas, upload } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './RosterImport.module.css'
 
@@ -102,7 +103,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
   const changes = total((d) => d.newcomers.length + d.changed.length) + (gone === 'LEAVE' ? leaving : 0)
   const ready = roster !== null && roster.findings.length === 0 && roster.children > 0 && (!half || sure)
   return (
-    <Modal
+    <Dialog
       open
       title={into ? `Import a roster into ${into.name}` : 'Import a roster'}
       onCancel={close}
@@ -222,7 +223,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
           )}
         </>
       )}
-    </Modal>
+    </Dialog>
   )
 }
 

@@ -1,6 +1,7 @@
-import { Button, Modal } from 'antd'
+import { Button } from 'antd'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import styles from './SideFinder.module.css'
 import type { Action, Side } from './sides'
 
@@ -42,7 +43,7 @@ export function SideFinder({ of, find, close }: SideFinderProps) {
     setAt(at + 1)
   }
   return (
-    <Modal open title="Finding a side" onCancel={close} footer={null}>
+    <Dialog open title="Finding a side" onCancel={close} footer={null}>
       {now ? (
         <div className={styles.question}>
           <p className="mute">
@@ -70,6 +71,6 @@ export function SideFinder({ of, find, close }: SideFinderProps) {
           </Button>
         </div>
       )}
-    </Modal>
+    </Dialog>
   )
 }

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { timeWords } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './CoverPage.module.css'
 
@@ -36,9 +37,9 @@ function CoveredLesson({ c, code }: { c: Cover; code: string }) {
   return (
     <main className={styles.page}>
       <header className={styles.head}>
-        <h1>
+        <Heading>
           {c.className} <span className="mute">{c.year}</span>
-        </h1>
+        </Heading>
         <span className="mute">
           {c.starts && `${timeWords(c.starts)} · `}
           {c.minutes} min · {c.space}

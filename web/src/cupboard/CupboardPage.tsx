@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
 import { useSession } from '../session/useSession'
+import { Heading } from '../shared/Heading'
 import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -97,7 +98,7 @@ export default function CupboardPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>Cupboard & spaces</h1>
+        <Heading>Cupboard & spaces</Heading>
         <span className="mute">Plans take what is usable; flat and broken ones are kept apart.</span>
         <div className={page.end}>
           <Link to="/stock-take">

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { InputNumber, Modal, Select } from 'antd'
+import { InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 
@@ -43,7 +44,7 @@ export function Falls({ lines, close }: { lines: Line[]; close: () => void }) {
     list.map((l) => ({ value: l.key, label: l.count > 0 ? `${l.name} (${l.count})` : l.name }))
   const f = fall.data
   return (
-    <Modal open title="Will it topple?" onCancel={close} footer={null} width={560}>
+    <Dialog open title="Will it topple?" onCancel={close} footer={null} width={560}>
       <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
         <Select
           aria-label="Ball"
@@ -99,6 +100,6 @@ export function Falls({ lines, close }: { lines: Line[]; close: () => void }) {
         />
       </p>
       <p className="mute">What you tried outranks the computation, in every plan from now on.</p>
-    </Modal>
+    </Dialog>
   )
 }

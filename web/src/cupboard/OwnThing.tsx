@@ -1,5 +1,6 @@
-import { Button, Checkbox, Form, Input, InputNumber, Modal } from 'antd'
+import { Button, Checkbox, Form, Input, InputNumber } from 'antd'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -93,7 +94,7 @@ export function OwnThing({ line, close, saved }: OwnThingProps) {
     })
   const needed = (message: string) => [{ required: true, message }]
   return (
-    <Modal
+    <Dialog
       open
       title={line ? line.name : 'A thing of our own'}
       onCancel={close}
@@ -143,6 +144,6 @@ export function OwnThing({ line, close, saved }: OwnThingProps) {
         {error !== null && <ProblemNote error={error} />}
         <EnterSubmits />
       </Form>
-    </Modal>
+    </Dialog>
   )
 }

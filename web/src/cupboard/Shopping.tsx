@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { Modal, Select } from 'antd'
+import { Select } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 
@@ -24,7 +25,7 @@ export function Shopping({ close }: { close: () => void }) {
     enabled: Boolean(id && space),
   })
   return (
-    <Modal open title="What is missing" onCancel={close} footer={null} width={640}>
+    <Dialog open title="What is missing" onCancel={close} footer={null} width={640}>
       {(list.error ?? limits.error) && <ProblemNote error={list.error ?? limits.error} />}
       <h2>For the lessons that are planned</h2>
       {list.data && (
@@ -68,6 +69,6 @@ export function Shopping({ close }: { close: () => void }) {
         ))}
       </ol>
       {limits.isFetching && <p className="mute">Trying what each purchase would change …</p>}
-    </Modal>
+    </Dialog>
   )
 }

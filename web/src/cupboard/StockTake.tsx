@@ -3,6 +3,7 @@ import { Button, Select } from 'antd'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { Heading } from '../shared/Heading'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './StockTake.module.css'
 
@@ -42,7 +43,7 @@ export default function StockTake() {
   return (
     <div className={styles.page}>
       <header className={styles.head}>
-        <h1>Stock-take</h1>
+        <Heading>Stock-take</Heading>
         <Select
           aria-label="Kept in"
           value={storage}

@@ -1,6 +1,6 @@
-import { Modal } from 'antd'
 import { useState } from 'react'
 import { Problem, type Schemas, upload } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { FileButton } from '../shared/FileButton'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -15,7 +15,7 @@ export function TableImport({ close, taken }: { close: () => void; taken: () => 
   const { error, busy, attempt } = useAttempt()
   const ready = view !== null && view.findings.length === 0
   return (
-    <Modal
+    <Dialog
       open
       title="Counts from a table"
       onCancel={close}
@@ -58,6 +58,6 @@ export function TableImport({ close, taken }: { close: () => void; taken: () => 
           {view.changes.length === 0 && <li>All counts are the same as now.</li>}
         </ul>
       )}
-    </Modal>
+    </Dialog>
   )
 }

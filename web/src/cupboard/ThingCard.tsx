@@ -1,6 +1,7 @@
-import { Button, InputNumber, Modal } from 'antd'
+import { Button, InputNumber } from 'antd'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 
 /** What to know of a thing before it is given to children, and how a home-made one is made. */
 export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; close: () => void }) {
@@ -20,7 +21,7 @@ export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; clos
     h.ageFrom > 3 && `from ${h.ageFrom} years`,
   ].filter((f): f is string => typeof f === 'string')
   return (
-    <Modal
+    <Dialog
       open
       title={line.name}
       onCancel={close}
@@ -92,6 +93,6 @@ export function ThingCard({ line, close }: { line: Schemas['CupboardLine']; clos
           </p>
         </>
       )}
-    </Modal>
+    </Dialog>
   )
 }

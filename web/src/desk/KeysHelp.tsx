@@ -1,4 +1,7 @@
-import { Modal } from 'antd'
+import { Checkbox } from 'antd'
+import { useState } from 'react'
+import { Dialog } from '../shared/Dialog'
+import { singleKeys } from '../shared/useKeys'
 
 const keys: [string, string][] = [
   ['?', 'this list'],
@@ -24,8 +27,19 @@ const keys: [string, string][] = [
 
 /** Every key there is. */
 export function KeysHelp({ close }: { close: () => void }) {
+  const [on, setOn] = useState(singleKeys.on())
   return (
-    <Modal open title="Keys" onCancel={close} footer={null} width={520}>
+    <Dialog open title="Keys" onCancel={close} footer={null} width={520}>
+      <Checkbox
+        checked={on}
+        onChange={(e) => {
+          singleKeys.set(e.target.checked)
+          setOn(e.target.checked)
+        }}
+        style={{ marginBottom: 8 }}
+      >
+        single keys do something (letters, ?, + and −)
+      </Checkbox>
       <table>
         <tbody>
           {keys.map(([key, what]) => (
@@ -38,6 +52,6 @@ export function KeysHelp({ close }: { close: () => void }) {
           ))}
         </tbody>
       </table>
-    </Modal>
+    </Dialog>
   )
 }

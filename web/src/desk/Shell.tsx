@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useEffect, useState } from 'react'
-import { NavLink, Route, Routes, useLocation, useNavigate } from 'react-router'
+import { NavLink, Route, Routes, useLocation, useNavigate, useNavigationType } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
 import { atTheDesk } from '../api/door'
 import { ChangeNote } from '../changes/ChangeNote'
@@ -12,6 +12,7 @@ import { SignIn } from '../session/SignIn'
 import { SignInOver } from '../session/SignInOver'
 import { sessionQuery } from '../session/useSession'
 import { Failsafe } from '../shared/Failsafe'
+import { Heading } from '../shared/Heading'
 import { ProblemNote } from '../shared/ProblemNote'
 import { forgetKept } from '../shared/useKeptForm'
 import { useKeys } from '../shared/useKeys'
@@ -48,7 +49,7 @@ export function Shell({ children }: { children: ReactNode }) {
     if (signedOut) return <FirstRunOrSignIn />
     return (
       <main className={styles.alone}>
-        <h1>Isokinet</h1>
+        <Heading>Isokinet</Heading>
         <ProblemNote error={session.error} retry={() => session.refetch()} />
       </main>
     )
@@ -74,6 +75,11 @@ function SignedInShell({ session, children }: { session: Schemas['SessionView'];
   const [help, setHelp] = useState(false)
   const [go, setGo] = useState(false)
   const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
+  const how = useNavigationType()
+  useEffect(() => {
+    // A page opens at its top; the way back leads to where one was.
+    if (how !== 'POP' && pathname) window.scrollTo(0, 0)
+  }, [how, pathname])
   useEffect(() => {
     atTheDesk(session.person)
     return () => atTheDesk(null)

@@ -4,6 +4,7 @@ import { useNavigate, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
 import styles from '../session/SignIn.module.css'
 import { yearNamings } from '../setup/namings'
+import { Heading } from '../shared/Heading'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { useKeptOf } from '../shared/useKeptForm'
@@ -41,7 +42,7 @@ export function FirstRun() {
     <main className={styles.page}>
       <div className={styles.card}>
         <img src="/mark.svg" width={44} height={44} alt="" />
-        <h1>Welcome to Isokinet</h1>
+        <Heading>Welcome to Isokinet</Heading>
         <p className="mute">Step 1 of 6: your school and you. All of it can be changed later.</p>
         {!code && (
           <ProblemNote

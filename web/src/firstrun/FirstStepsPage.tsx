@@ -6,6 +6,7 @@ import { api, take } from '../api/client'
 import { SlotForm } from '../setup/SlotForm'
 import { DateInput } from '../shared/DateInput'
 import { addDays, todayHere } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import { toCm, useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -40,7 +41,7 @@ export default function FirstStepsPage() {
       </ol>
       {next ? (
         <section className={`${styles.step} ${next.key === 'cupboard' ? styles.wide : ''}`} key={next.key}>
-          <h1>{next.title}</h1>
+          <Heading>{next.title}</Heading>
           <StepForm step={next.key} pupils={children} done={refresh} />
           <p className="mute">
             You can leave now and go on later: <Link to="/today">to Today</Link>.
@@ -48,7 +49,7 @@ export default function FirstStepsPage() {
         </section>
       ) : (
         <section className={styles.step}>
-          <h1>Ready</h1>
+          <Heading>Ready</Heading>
           <p>The first class has its children and its timetable. Now plan what it will learn.</p>
           <Link to="/units/new">
             <Button type="primary" tabIndex={-1} autoFocus>

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Form } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -108,7 +109,7 @@ function Sheet({ kind, start, tag, from, skills, vocabulary, done, leave }: Shee
       scrollToFirstError
     >
       <div className={page.head}>
-        <h1>
+        <Heading>
           {tag !== undefined
             ? `Change “${start.name}”`
             : from
@@ -116,7 +117,7 @@ function Sheet({ kind, start, tag, from, skills, vocabulary, done, leave }: Shee
               : kind === 'SKILL'
                 ? 'A skill of our own'
                 : 'An activity of our own'}
-        </h1>
+        </Heading>
         <div className={page.end}>
           {dirty && <span className="mute">not saved yet</span>}
           <Button

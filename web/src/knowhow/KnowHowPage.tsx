@@ -4,6 +4,7 @@ import { lazy, Suspense } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { ActivitiesTab } from './ActivitiesTab'
@@ -45,7 +46,7 @@ export default function KnowHowPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>Know-how</h1>
+        <Heading>Know-how</Heading>
       </div>
       <Tabs
         size="small"

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Modal, Popconfirm } from 'antd'
+import { Button, Popconfirm } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take, upload } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { FileButton } from '../shared/FileButton'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -114,7 +115,7 @@ export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
         </p>
       )}
       {looked && (
-        <Modal
+        <Dialog
           open
           title={`Import “${looked.change.title}”, version ${looked.change.number}?`}
           okText="Import"
@@ -132,7 +133,7 @@ export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
           <Keys what="Changed" keys={looked.change.changed} />
           <Keys what="No longer in it" keys={looked.change.gone} />
           {error !== null && <ProblemNote error={error} />}
-        </Modal>
+        </Dialog>
       )}
     </>
   )

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, InputNumber, Modal, Select } from 'antd'
+import { Button, InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Lesson.module.css'
@@ -66,7 +67,7 @@ export function ClassGroups({ classId, className, cueSets, fixed, close }: Class
     )
   }
   return (
-    <Modal open width={820} title={`Groups of ${className}`} onCancel={close} footer={null}>
+    <Dialog open width={820} title={`Groups of ${className}`} onCancel={close} footer={null}>
       {!fixed && (
         <div className={styles.deal}>
           <Select
@@ -127,6 +128,6 @@ export function ClassGroups({ classId, className, cueSets, fixed, close }: Class
           </fieldset>
         ))}
       </div>
-    </Modal>
+    </Dialog>
   )
 }

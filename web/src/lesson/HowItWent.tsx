@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Checkbox, Modal, Space } from 'antd'
+import { Button, Checkbox, Space } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Lesson.module.css'
@@ -21,7 +22,7 @@ export function HowItWent({ sheet: s, close }: { sheet: Sheet; close: () => void
       await queries.invalidateQueries()
     })
   return (
-    <Modal open title={`${s.className}, lesson ${s.number}: how it went`} onCancel={close} footer={null}>
+    <Dialog open title={`${s.className}, lesson ${s.number}: how it went`} onCancel={close} footer={null}>
       {error !== null && <ProblemNote error={error} />}
       {s.state === 'PLANNED' ? (
         <WhatRan sheet={s} busy={busy} say={say} />
@@ -34,7 +35,7 @@ export function HowItWent({ sheet: s, close }: { sheet: Sheet; close: () => void
           {s.state === 'TAUGHT' && <EveningLines lesson={s.lesson} />}
         </>
       )}
-    </Modal>
+    </Dialog>
   )
 }
 

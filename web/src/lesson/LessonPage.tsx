@@ -7,6 +7,7 @@ import { ChangeLesson } from '../changes/ChangeLesson'
 import { Doorway } from '../changes/Doorway'
 import { usePlans, useSession } from '../session/useSession'
 import { dayWords, timeWords, todayHere } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -79,9 +80,9 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
     <article className={styles.lesson}>
       <header className={styles.head}>
         <div>
-          <h1>
+          <Heading>
             {s.className} · lesson {s.number} of {s.of}
-          </h1>
+          </Heading>
           <p className="mute">
             <Link to={`/units/${s.unit}`}>{s.unitTitle}</Link> · {dayWords(s.onDate)}
             {s.starts && ` ${timeWords(s.starts)}`} · {s.minutes} min · {s.space} · {s.year} · {s.looks} looks

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { Modal } from 'antd'
 import { api, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Lesson.module.css'
@@ -24,7 +24,7 @@ export function Rain({ lesson, close, done }: { lesson: string; close: () => voi
     if (came) done()
   }
   return (
-    <Modal
+    <Dialog
       open
       title={wet.data ? `If it rains: into ${wet.data.to}` : 'If it rains'}
       onCancel={close}
@@ -41,6 +41,6 @@ export function Rain({ lesson, close, done }: { lesson: string; close: () => voi
           </li>
         ))}
       </ul>
-    </Modal>
+    </Dialog>
   )
 }

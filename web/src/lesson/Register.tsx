@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { Modal } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Lesson.module.css'
@@ -41,7 +41,7 @@ export function Register({ lesson, title, roll, close }: RegisterProps) {
   const away = those('AWAY').length
   const out = those('SITS_OUT').length
   return (
-    <Modal
+    <Dialog
       open
       width={680}
       title={title}
@@ -71,6 +71,6 @@ export function Register({ lesson, title, roll, close }: RegisterProps) {
         ))}
       </div>
       {error !== null && <ProblemNote error={error} />}
-    </Modal>
+    </Dialog>
   )
 }

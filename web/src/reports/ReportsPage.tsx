@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
 import { sessionQuery } from '../session/useSession'
 import { todayHere } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import type { Asked } from './asked'
 import { ClassReport } from './ClassReport'
@@ -49,7 +50,7 @@ export default function ReportsPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>Reports</h1>
+        <Heading>Reports</Heading>
         <Select
           aria-label="Of whom"
           value={of}

@@ -3,6 +3,7 @@ import { Button, Form, Input } from 'antd'
 import { useNavigate, useParams } from 'react-router'
 import { api, take } from '../api/client'
 import { signedIn } from '../hall/offline'
+import { Heading } from '../shared/Heading'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './SignIn.module.css'
@@ -33,7 +34,7 @@ export function JoinPage() {
     <main className={styles.page}>
       <div className={styles.card}>
         <img src="/mark.svg" width={44} height={44} alt="" />
-        <h1>Isokinet</h1>
+        <Heading>Isokinet</Heading>
         {link.error && (
           <ProblemNote error={link.error} retry={() => navigate('/')} retryWords="To the sign-in" />
         )}

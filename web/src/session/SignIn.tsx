@@ -3,6 +3,7 @@ import { Button, Form, Input } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
 import { signedIn } from '../hall/offline'
+import { Heading } from '../shared/Heading'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './SignIn.module.css'
 
@@ -27,7 +28,7 @@ export function SignIn() {
     <main className={styles.page}>
       <div className={styles.card}>
         <img src="/mark.svg" width={44} height={44} alt="" />
-        <h1>Isokinet</h1>
+        <Heading>Isokinet</Heading>
         <p className="mute">Units of movement skill lessons: planned, taught, seen.</p>
         <Form layout="vertical" onFinish={submit} requiredMark={false}>
           <Form.Item

@@ -1,7 +1,8 @@
-import { Form, Input, Modal } from 'antd'
+import { Form, Input } from 'antd'
 import { api, Problem, take } from '../api/client'
 import { useDoor } from '../api/door'
 import { signedIn } from '../hall/offline'
+import { Dialog } from '../shared/Dialog'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -33,7 +34,7 @@ export function SignInOver({ name }: { name: string }) {
       answer(true)
     })
   return (
-    <Modal
+    <Dialog
       open={asked !== null}
       title="Signed out meanwhile"
       okText="Sign in"
@@ -62,6 +63,6 @@ export function SignInOver({ name }: { name: string }) {
         {error !== null && <ProblemNote error={error} />}
         <EnterSubmits />
       </Form>
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Modal } from 'antd'
+import { Button } from 'antd'
 import { api, take } from '../api/client'
 import { sayChanges } from '../changes/changed'
+import { Dialog } from '../shared/Dialog'
 import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -34,7 +35,7 @@ export function ClosedLessons({ closure, close, quiet = false }: ClosedLessonsPr
   if (quiet && !found?.length) return null
   const many = found?.length !== 1
   return (
-    <Modal
+    <Dialog
       open
       title={`Planned lessons on ${closure.name}`}
       onCancel={close}
@@ -70,6 +71,6 @@ export function ClosedLessons({ closure, close, quiet = false }: ClosedLessonsPr
         </>
       )}
       {error !== null && <ProblemNote error={error} />}
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import { Checkbox, Modal } from 'antd'
+import { Checkbox } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { DateInput } from '../shared/DateInput'
+import { Dialog } from '../shared/Dialog'
 import { todayHere } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -24,7 +25,7 @@ export function MoveUp({ close, done }: MoveUpProps) {
       done(await take(api.POST('/api/school/move-up', { body: { from, leaving, again } })))
     })
   return (
-    <Modal
+    <Dialog
       open
       title="All classes up a year"
       onCancel={close}
@@ -51,6 +52,6 @@ export function MoveUp({ close, done }: MoveUpProps) {
           </Checkbox>
         </>
       )}
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { Input, InputNumber, Modal, Select } from 'antd'
+import { Input, InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { api, Problem, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { timeWords, weekdayOptions } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -34,7 +35,7 @@ export function PasteTimetable({ close, taken }: { close: () => void; taken: () 
       set(v)
     }
   return (
-    <Modal
+    <Dialog
       open
       width={680}
       title="Paste the timetable"
@@ -99,6 +100,6 @@ export function PasteTimetable({ close, taken }: { close: () => void; taken: () 
           {read.lessons.length === 0 && <li>All of it is in the timetable already.</li>}
         </ul>
       )}
-    </Modal>
+    </Dialog>
   )
 }

@@ -3,6 +3,7 @@ import { Button, Input, Modal, Select } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { useSession } from '../session/useSession'
+import { Dialog } from '../shared/Dialog'
 import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -205,7 +206,7 @@ export function PeopleSection() {
         <p className="mute">No mail is sent: you see a link once, and pass it on yourself.</p>
       </div>
       {link && (
-        <Modal
+        <Dialog
           open
           title={link.title}
           onCancel={() => setLink(null)}
@@ -226,7 +227,7 @@ export function PeopleSection() {
           >
             Copy
           </Button>
-        </Modal>
+        </Dialog>
       )}
     </div>
   )

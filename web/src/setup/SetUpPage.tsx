@@ -1,6 +1,7 @@
 import { Tabs } from 'antd'
 import { useNavigate, useParams } from 'react-router'
 import { useSession } from '../session/useSession'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { KeepingSection } from './KeepingSection'
 import { LogSection } from './LogSection'
@@ -30,7 +31,7 @@ export default function SetUpPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>Set-up</h1>
+        <Heading>Set-up</Heading>
         <span className={`${page.end} mute`}>Isokinet {session.version}</span>
       </div>
       <Tabs

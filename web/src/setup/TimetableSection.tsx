@@ -1,7 +1,8 @@
-import { Button, Modal } from 'antd'
+import { Button } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { sayDone } from '../changes/changed'
+import { Dialog } from '../shared/Dialog'
 import { timeWords, weekdayOptions } from '../shared/dates'
 import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
@@ -123,7 +124,7 @@ export function TimetableSection() {
         />
       )}
       {(editing ?? drawn) && (
-        <Modal
+        <Dialog
           open
           title={old ? `${old.className} in the week` : 'New lesson in the week'}
           onCancel={close}
@@ -145,7 +146,7 @@ export function TimetableSection() {
             }}
           />
           {error !== null && <ProblemNote error={error} />}
-        </Modal>
+        </Dialog>
       )}
     </>
   )

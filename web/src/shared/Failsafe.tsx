@@ -1,5 +1,6 @@
 import { Button } from 'antd'
 import { Component, type ReactNode } from 'react'
+import { Heading } from './Heading'
 
 interface FailsafeProps {
   /** where one is: another place is another try */
@@ -28,7 +29,7 @@ export class Failsafe extends Component<FailsafeProps, { failedAt?: string }> {
     if (this.state.failedAt === undefined) return this.props.children
     return (
       <div role="alert" style={{ padding: 24 }}>
-        <h1>This page broke</h1>
+        <Heading>This page broke</Heading>
         <p>That is our fault, not yours. What was saved is safe.</p>
         <Button onClick={() => this.setState({ failedAt: undefined })}>Try again</Button>
       </div>

@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { Form, Input, InputNumber, Modal, Select } from 'antd'
+import { Form, Input, InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { toCm, useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -54,7 +55,7 @@ export function NewSpace({ close }: { close: () => void }) {
     </Form.Item>
   )
   return (
-    <Modal open title="New space" onCancel={close} onOk={form.submit} okText="Add the space">
+    <Dialog open title="New space" onCancel={close} onOk={form.submit} okText="Add the space">
       <Form form={form} layout="vertical" onFinish={save} requiredMark={false} {...fields}>
         <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Give it a name.' }]}>
           <Input autoFocus maxLength={60} />
@@ -76,6 +77,6 @@ export function NewSpace({ close }: { close: () => void }) {
         {error !== null && <ProblemNote error={error} />}
         <EnterSubmits />
       </Form>
-    </Modal>
+    </Dialog>
   )
 }

@@ -4,6 +4,7 @@ import { type PointerEvent, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, ifMatch, take } from '../api/client'
 import { useSession } from '../session/useSession'
+import { Heading } from '../shared/Heading'
 import { fromCm, toCm, useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -176,7 +177,7 @@ function Editor({ space, others }: { space: Space; others: Space[] }) {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>{space.name}</h1>
+        <Heading>{space.name}</Heading>
         <span className={page.chip}>
           {words(now.lengthCm)} × {words(now.widthCm)}
         </span>

@@ -10,6 +10,7 @@ import { Register } from '../lesson/Register'
 import { usePlans, useSession } from '../session/useSession'
 import { DateInput } from '../shared/DateInput'
 import { addDays, isWeekend, longDayWords, timeWords } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -75,10 +76,10 @@ export default function TodayPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>
+        <Heading>
           {d.day === d.today ? 'Today, ' : next ? 'Next: ' : ''}
           {longDayWords(d.day)}
-        </h1>
+        </Heading>
         {next && <span className={page.chip}>no lesson today{here.closed && `: ${here.closed}`}</span>}
         {d.term && <span className={page.chip}>{[d.term, d.week].filter(Boolean).join(' · ')}</span>}
         {d.closed && <span className={page.chip}>{d.closed}</span>}

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Modal, Select } from 'antd'
+import { Select } from 'antd'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { DateInput } from '../shared/DateInput'
+import { Dialog } from '../shared/Dialog'
 import { addDays, dayWords, todayHere } from '../shared/dates'
 import { FileButton } from '../shared/FileButton'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -84,7 +85,7 @@ export function Arrival({ from, close }: ArrivalProps) {
     })
   if (changes)
     return (
-      <Modal
+      <Dialog
         open
         title="What was changed to fit"
         onOk={() => navigate(`/units/${id}`)}
@@ -97,11 +98,11 @@ export function Arrival({ from, close }: ArrivalProps) {
             <li key={c}>{c}</li>
           ))}
         </ul>
-      </Modal>
+      </Dialog>
     )
   const ready = classId !== null && lessons.length > 0 && (from !== undefined || file !== null)
   return (
-    <Modal
+    <Dialog
       open
       title={from ? `Copy “${from.title}”` : 'A unit from a file'}
       onCancel={close}
@@ -151,6 +152,6 @@ export function Arrival({ from, close }: ArrivalProps) {
         Age, numbers, kit and minutes of that class count. What fits stays as it is; what does not is planned
         anew, and you see what was changed.
       </p>
-    </Modal>
+    </Dialog>
   )
 }

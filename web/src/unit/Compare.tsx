@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import { Checkbox, Modal } from 'antd'
+import { Checkbox } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Planning.module.css'
@@ -43,7 +44,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
       )
     })
   return (
-    <Modal
+    <Dialog
       open
       title={c?.proposal ? 'The rest, planned anew' : `Now, and “${c?.cause ?? ''}”`}
       width={980}
@@ -115,7 +116,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
           )}
         </>
       )}
-    </Modal>
+    </Dialog>
   )
 }
 

@@ -1,11 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Checkbox, Input, InputNumber, Modal, Radio, Select } from 'antd'
+import { Button, Checkbox, Input, InputNumber, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
 import { families } from '../knowhow/words'
 import { DateInput } from '../shared/DateInput'
+import { Dialog } from '../shared/Dialog'
 import { addDays, dayWords, timeWords, todayHere } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import { useMeasures } from '../shared/measures'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -163,7 +165,7 @@ export default function NewUnitPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>Plan a unit</h1>
+        <Heading>Plan a unit</Heading>
       </div>
       <div className={styles.columns}>
         <form
@@ -398,7 +400,7 @@ export default function NewUnitPage() {
         </aside>
       </div>
       {more && (
-        <Modal
+        <Dialog
           open
           title="Preferences for this unit"
           width={720}
@@ -407,7 +409,7 @@ export default function NewUnitPage() {
           cancelButtonProps={{ style: { display: 'none' } }}
         >
           <WishesForm value={wishes} onChange={setWishes} />
-        </Modal>
+        </Dialog>
       )}
     </div>
   )

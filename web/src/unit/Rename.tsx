@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { Input, Modal } from 'antd'
+import { Input } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 
@@ -22,7 +23,7 @@ export function Rename({ unit, close }: { unit: Schemas['UnitView']; close: () =
       close()
     })
   return (
-    <Modal
+    <Dialog
       open
       title="Rename this unit"
       okText="Rename"
@@ -38,6 +39,6 @@ export function Rename({ unit, close }: { unit: Schemas['UnitView']; close: () =
         onChange={(e) => setTitle(e.target.value)}
         onPressEnter={() => title.trim() !== '' && rename()}
       />
-    </Modal>
+    </Dialog>
   )
 }

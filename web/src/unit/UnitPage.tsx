@@ -1,9 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Button, Dropdown, Modal } from 'antd'
+import { Button, Dropdown } from 'antd'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, ifMatch, Problem, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { Dialog } from '../shared/Dialog'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useKeys } from '../shared/useKeys'
@@ -131,9 +133,9 @@ export default function UnitPage() {
     <div className={styles.page}>
       <div className={styles.main}>
         <div className={`${page.head} ${styles.head}`}>
-          <h1>
+          <Heading>
             {u.schoolClass.name} · {u.schoolClass.year} · {u.title}
-          </h1>
+          </Heading>
           <span className={page.chip}>
             {u.schoolClass.children} children · {u.schoolClass.leftHanded} left-handed
           </span>
@@ -331,7 +333,7 @@ export default function UnitPage() {
       {open === 'copy' && <Arrival from={u} close={() => setOpen(undefined)} />}
       {open === 'rename' && <Rename unit={u} close={() => setOpen(undefined)} />}
       {open === 'wishes' && wishes && (
-        <Modal
+        <Dialog
           open
           title="Preferences for this unit"
           width={720}
@@ -343,10 +345,10 @@ export default function UnitPage() {
           }}
         >
           <WishesForm value={wishes} onChange={setWishes} />
-        </Modal>
+        </Dialog>
       )}
       {open === 'cues' && (
-        <Modal
+        <Dialog
           open
           title="Which cues, in which order"
           width={640}
@@ -368,7 +370,7 @@ export default function UnitPage() {
               onChange={(now) => setCues({ ...cues, [t.cueSet]: now })}
             />
           ))}
-        </Modal>
+        </Dialog>
       )}
       {beside && (
         <Compare

@@ -5,6 +5,7 @@ import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { dayWords, todayHere } from '../shared/dates'
+import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -47,7 +48,7 @@ export default function UnitsPage() {
   return (
     <div className={page.page}>
       <div className={page.head}>
-        <h1>Units</h1>
+        <Heading>Units</Heading>
         {all.length > 0 && (
           <>
             <Segmented aria-label="Which units" options={whens} value={chosen} onChange={setWhen} />

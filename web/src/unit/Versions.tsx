@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { Modal } from 'antd'
 import { api, take } from '../api/client'
+import { Dialog } from '../shared/Dialog'
 import { dayWords } from '../shared/dates'
 import styles from './Planning.module.css'
 
@@ -21,7 +21,7 @@ export function Versions({
     queryFn: () => take(api.GET('/api/units/{id}/versions', { params: { path: { id: unit } } })),
   })
   return (
-    <Modal open title="Versions and proposals" onCancel={close} footer={null} width={640}>
+    <Dialog open title="Versions and proposals" onCancel={close} footer={null} width={640}>
       <p className="mute">Choose one to see it beside the plan that is in force.</p>
       <ul className={styles.versions}>
         {versions.data?.map((v) => (
@@ -38,6 +38,6 @@ export function Versions({
           </li>
         ))}
       </ul>
-    </Modal>
+    </Dialog>
   )
 }
