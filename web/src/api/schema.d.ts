@@ -788,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/year/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putClassesByIdYearByDay"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cover/{secret}": {
         parameters: {
             query?: never;
@@ -2604,6 +2620,86 @@ export interface paths {
             cookie?: never;
         };
         get: operations["getWorkbenchToss"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getYear"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getYearPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getYearProposal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getYearTableCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year/year.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getYearYearIcs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5433,6 +5529,9 @@ export interface components {
             rungs: string[];
             sets: components["schemas"]["SetView"][];
         };
+        SkillsForm: {
+            skills: string[];
+        };
         SlotBody: {
             /** Format: uuid */
             classId: string;
@@ -6276,6 +6375,67 @@ export interface components {
             vigorousPercent: number;
             /** Format: int32 */
             waitingPercent: number;
+        };
+        YearCell: {
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            lessons: number;
+            skills: components["schemas"]["YearSkill"][];
+            units: components["schemas"]["YearUnit"][];
+        };
+        YearHalf: {
+            /** Format: date */
+            from: string;
+            name: string;
+            /** Format: date */
+            to: string;
+            /** Format: int32 */
+            weeks: number;
+        };
+        YearLack: {
+            code: string;
+            skills: string[];
+            text: string;
+        };
+        YearOfClass: {
+            cells: components["schemas"]["YearCell"][];
+            /** Format: uuid */
+            id: string;
+            lacks: components["schemas"]["YearLack"][];
+            name: string;
+            year: string;
+        };
+        YearOnAPage: {
+            classes: components["schemas"]["YearOfClass"][];
+            halves: components["schemas"]["YearHalf"][];
+            shared: components["schemas"]["YearShared"][];
+        };
+        YearProposed: {
+            /** Format: uuid */
+            classId: string;
+            className: string;
+            /** Format: date */
+            from: string;
+            skills: components["schemas"]["YearSkill"][];
+            why: string;
+        };
+        YearShared: {
+            classes: string[];
+            /** Format: date */
+            from: string;
+            places: string[];
+            skill: string;
+        };
+        YearSkill: {
+            key: string;
+            name: string;
+        };
+        YearUnit: {
+            /** Format: uuid */
+            id: string;
+            skills: string[];
+            title: string;
         };
         YearView: {
             /** Format: int32 */
@@ -8180,6 +8340,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TwoTrialTable"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    putClassesByIdYearByDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SkillsForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearOnAPage"];
                 };
             };
             400: components["responses"]["Failure400"];
@@ -11873,6 +12065,126 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TossView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getYear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearOnAPage"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getYearPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getYearProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearProposed"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getYearTableCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getYearYearIcs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
                 };
             };
             400: components["responses"]["Failure400"];

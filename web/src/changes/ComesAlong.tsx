@@ -20,7 +20,7 @@ export function ComesAlong({ of, close }: { of: LessonToChange; close: () => voi
       (b) => b.onDate === of.onDate && (b.bead === 'FITS' || b.bead === 'STRAINED'),
     )
     const done = await attempt(() =>
-      changeTogether(queries, of.lesson, other.schoolClass.id, lesson?.lesson, of.className),
+      changeTogether(queries, of.lesson, other.schoolClass, lesson?.lesson, of.className),
     )
     if (done) close()
   }

@@ -98,23 +98,23 @@ export async function changeLesson(
 export async function changeTogether(
   queries: QueryClient,
   lesson: string,
-  withClass: string,
+  other: { id: string; name: string },
   theirs: string | undefined,
   className: string,
 ) {
   const first = await sendChange(lesson, {
     kind: 'DOORWAY',
-    withClass,
+    withClass: other.id,
     why: 'two classes',
     anyway: false,
   })
   if (!first) return
-  const changes = [first]
+  const changes = [{ ...first, words: [`${className}:`, ...first.words] }]
   try {
     if (theirs) {
       const body: ChangeBody = { kind: 'LOST', why: `together with ${className}`, rest: 'ALONG' }
       const second = await sendChange(theirs, body)
-      if (second) changes.push(second)
+      if (second) changes.push({ ...second, words: [`${other.name}:`, ...second.words] })
     }
   } finally {
     sayChanges(queries, changes, [])

@@ -20,6 +20,7 @@ const UnitsPage = lazy(() => import('../unit/UnitsPage'))
 const NewUnitPage = lazy(() => import('../unit/NewUnitPage'))
 const UnitPage = lazy(() => import('../unit/UnitPage'))
 const LessonPage = lazy(() => import('../lesson/LessonPage'))
+const YearPage = lazy(() => import('../year/YearPage'))
 const ReportsPage = lazy(() => import('../reports/ReportsPage'))
 
 const queries = new QueryClient({
@@ -84,6 +85,7 @@ export function Desk() {
                 <Route path="/units/new" element={<NewUnitPage />} />
                 <Route path="/units/:id" element={<UnitPage />} />
                 <Route path="/lessons/:id" element={<LessonPage />} />
+                <Route path="/year" element={<YearPage />} />
                 <Route path="/reports" element={<ReportsPage />} />
                 <Route path="/know-how" element={<KnowHowPage />} />
                 <Route path="/cupboard" element={<CupboardPage />} />

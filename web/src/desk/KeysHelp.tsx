@@ -5,7 +5,7 @@ import { singleKeys } from '../shared/useKeys'
 
 const keys: [string, string][] = [
   ['?', 'this list'],
-  ['g then t, u, c, r, k, b, s', 'go to Today, Units, Classes, Reports, Know-how, Cupboard & spaces, Set-up'],
+  ['g then t, u, y, c, r, k, b, s', 'go to Today, Units, Year, Classes, Reports, Know-how, Cupboard, Set-up'],
   ['arrows', 'on the term strip: from bead to bead'],
   ['Alt + left or right', 'on a bead: lift the lesson over the days; Enter lets it down, Escape leaves it'],
   ['M', 'on a bead: lost, moved, swapped, shorter, indoors'],

@@ -25,6 +25,7 @@ type Role = Schemas['SessionView']['role']
 const places: { to: string; label: string; key: string; for?: Role[] }[] = [
   { to: '/today', label: 'Today', key: 't' },
   { to: '/units', label: 'Units', key: 'u' },
+  { to: '/year', label: 'Year', key: 'y', for: ['LEAD', 'TEACHER'] },
   { to: '/classes', label: 'Classes', key: 'c', for: ['LEAD', 'TEACHER', 'VIEWER'] },
   { to: '/reports', label: 'Reports', key: 'r', for: ['LEAD', 'TEACHER', 'VIEWER'] },
   { to: '/know-how', label: 'Know-how', key: 'k' },

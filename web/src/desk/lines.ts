@@ -4,7 +4,7 @@ import type { Line } from './StripBead'
 export const AT_ONCE = 4
 
 /** Pages on which the strip is only where one is in the term. */
-const ORIENTATION = ['/reports', '/know-how', '/cupboard', '/spaces', '/stock-take', '/set-up']
+const ORIENTATION = ['/year', '/reports', '/know-how', '/cupboard', '/spaces', '/stock-take', '/set-up']
 
 export const onlyOrientation = (pathname: string) => ORIENTATION.some((p) => pathname.startsWith(p))
 

@@ -75,14 +75,15 @@ export default function NewUnitPage() {
   const only = classes.data?.length === 1 ? (classes.data[0]?.id ?? null) : null
   const classId = chosenClass ?? only
   const [title, setTitle] = useKept('title', '')
-  const [chosen, setChosen] = useKept<string[]>('skills', [])
+  const asked = search.getAll('skill')
+  const [chosen, setChosen] = useKept<string[]>('skills', [], asked.length > 0 ? asked : null)
   const [kind, setKind] = useKept<'components' | 'short'>('kind', 'components')
   const [wishes, setWishes] = useKept<Wishes>('wishes', usualWishes)
   const [more, setMore] = useState(false)
   const [cues, setCues] = useKept<Record<string, CueChoice | undefined>>('cues', {})
   const [shares, setShares] = useKept<Record<string, number>>('shares', {})
   const planning = usePlanning()
-  const [count, setCount] = useKept('lessons', 4)
+  const [count, setCount] = useKept('lessons', 4, Number(search.get('lessons')) || null)
   const [first, setFirst] = useKept('from', addDays(todayHere(), 1), search.get('from'))
   const [byHand, setByHand] = useKept('by-hand', false)
   const [everyDays, setEveryDays] = useKept('every', 7)

@@ -65,6 +65,7 @@ public class Removals {
 
     private static final List<String> FORGET_CLASS = List.of(
             "delete from timetable_slot where school_id = :school and class_id = :class",
+            "delete from year_skills where school_id = :school and class_id = :class",
             "delete from group_set where school_id = :school and class_id = :class",
             "delete from class_person where school_id = :school and class_id = :class",
             "delete from enrolment where school_id = :school and class_id = :class",

@@ -1,0 +1,127 @@
+import { useQuery } from '@tanstack/react-query'
+import { Select } from 'antd'
+import { type DragEvent, useState } from 'react'
+import { Link } from 'react-router'
+import { api, type Schemas, take } from '../api/client'
+import { dayWords } from '../shared/dates'
+import styles from './YearPage.module.css'
+
+/** A half term of a class. */
+export interface Place {
+  id: string
+  from: string
+}
+
+interface YearCellProps {
+  of: Schemas['YearOfClass']
+  cell: Schemas['YearCell']
+  move: (skill: string, from: Place, to: Place) => void
+  change: (skills: string[]) => void
+}
+
+const KIND = 'application/x-isokinet-skill'
+
+/** What a class has in a half term: units that there are, and skills that are to come. */
+export function YearCell({ of, cell, move, change }: YearCellProps) {
+  const [choosing, setChoosing] = useState(false)
+  const [over, setOver] = useState(false)
+  const here: Place = { id: of.id, from: cell.from }
+  const planned = new Set(cell.units.flatMap((u) => u.skills))
+  const toPlan = cell.skills.filter((s) => !planned.has(s.name))
+  const drop = (e: DragEvent) => {
+    e.preventDefault()
+    setOver(false)
+    const { skill, place } = JSON.parse(e.dataTransfer.getData(KIND) || '{}')
+    if (skill) move(skill, place, here)
+  }
+  return (
+    <td
+      className={`${styles.cell} ${over ? styles.over : ''}`}
+      onDragOver={(e) => {
+        if (!e.dataTransfer.types.includes(KIND)) return
+        e.preventDefault()
+        setOver(true)
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+    >
+      {cell.units.map((u) => (
+        <Link key={u.id} to={`/units/${u.id}`} className={styles.unit} title={u.skills.join(', ')}>
+          {u.title}
+        </Link>
+      ))}
+      {choosing ? (
+        <Choose
+          name={`${of.name}, from ${dayWords(cell.from)}`}
+          chosen={cell.skills.map((s) => s.key)}
+          done={(now) => {
+            setChoosing(false)
+            if (now.join() !== cell.skills.map((s) => s.key).join()) change(now)
+          }}
+        />
+      ) : (
+        <>
+          {toPlan.map((s) => (
+            <span
+              key={s.key}
+              className={styles.skill}
+              draggable
+              onDragStart={(e) => e.dataTransfer.setData(KIND, JSON.stringify({ skill: s.key, place: here }))}
+            >
+              {s.name}
+            </span>
+          ))}
+          <span className={styles.doing}>
+            <button
+              type="button"
+              aria-label={`Skills of ${of.name} from ${dayWords(cell.from)}`}
+              onClick={() => setChoosing(true)}
+            >
+              {cell.skills.length === 0 ? 'add' : 'change'}
+            </button>
+            {toPlan.length > 0 && cell.lessons > 0 && (
+              <Link
+                to={`/units/new?${new URLSearchParams([
+                  ['class', of.id],
+                  ['from', cell.from],
+                  ...toPlan.map((s) => ['skill', s.key]),
+                  ['lessons', String(Math.min(16, cell.lessons))],
+                ])}`}
+              >
+                plan
+              </Link>
+            )}
+            <small className="mute">
+              {cell.lessons === 0 ? 'not in the timetable' : `${cell.lessons} lessons`}
+            </small>
+          </span>
+        </>
+      )}
+    </td>
+  )
+}
+
+interface ChooseProps {
+  name: string
+  chosen: string[]
+  done: (now: string[]) => void
+}
+
+function Choose({ name, chosen, done }: ChooseProps) {
+  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
+  const [now, setNow] = useState(chosen)
+  return (
+    <Select
+      mode="multiple"
+      autoFocus
+      defaultOpen
+      aria-label={name}
+      value={now}
+      onChange={setNow}
+      onBlur={() => done(now)}
+      showSearch={{ optionFilterProp: 'label' }}
+      options={skills.data?.filter((s) => !s.aside).map((s) => ({ value: s.key, label: s.name }))}
+      style={{ width: '100%' }}
+    />
+  )
+}
