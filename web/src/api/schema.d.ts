@@ -5114,6 +5114,8 @@ export interface components {
             /** Format: int32 */
             paceCm: number;
             paceWhose: string;
+            /** @enum {string} */
+            paper?: "A4" | "LETTER";
             softened?: string[];
             timeZone: string;
             /** @enum {string} */
@@ -5150,6 +5152,8 @@ export interface components {
             /** Format: int32 */
             paceCm: number;
             paceWhose: string;
+            /** @enum {string} */
+            paper: "A4" | "LETTER";
             softened: string[];
             timeZone: string;
             /** Format: date */
@@ -6388,6 +6392,7 @@ export interface components {
             /** Format: date */
             from: string;
             name: string;
+            over: boolean;
             /** Format: date */
             to: string;
             /** Format: int32 */

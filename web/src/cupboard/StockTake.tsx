@@ -6,6 +6,7 @@ import { api, ifMatch, type Schemas, take } from '../api/client'
 import { Heading } from '../shared/Heading'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './StockTake.module.css'
+import { WalkRound } from './WalkRound'
 
 type Line = Schemas['CupboardLine']
 
@@ -15,6 +16,9 @@ export default function StockTake() {
   const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) })
   const [storage, setStorage] = useState('')
   const [error, setError] = useState<unknown>(null)
+  const [walking, setWalking] = useState(false)
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const pupils = Math.max(1, ...(classes.data ?? []).map((c) => c.children))
   const lines = cupboard.data ?? []
   const places = [...new Set(lines.map((l) => l.storage).filter(Boolean))]
   const shown = lines.filter((l) => (storage ? l.storage === storage : l.count > 0 || l.broken > 0))
@@ -54,10 +58,20 @@ export default function StockTake() {
           ]}
           style={{ minWidth: 170 }}
         />
+        <Button onClick={() => setWalking(!walking)}>{walking ? 'Count' : 'Walk round'}</Button>
         <Link to="/cupboard">Done</Link>
       </header>
+      {walking && classes.data && (
+        <WalkRound
+          pupils={pupils}
+          done={() => {
+            setWalking(false)
+            queries.invalidateQueries({ queryKey: ['cupboard'] })
+          }}
+        />
+      )}
       {error !== null && <ProblemNote error={error} />}
-      {shown.map((l) => (
+      {(walking ? [] : shown).map((l) => (
         <section key={l.key} className={styles.line} aria-label={l.name}>
           <b>{l.name}</b>
           <div className={styles.count}>
@@ -87,7 +101,9 @@ export default function StockTake() {
           </Button>
         </section>
       ))}
-      {shown.length === 0 && <p className="mute">Nothing is counted here yet. Begin in Cupboard & spaces.</p>}
+      {!walking && shown.length === 0 && (
+        <p className="mute">Nothing is counted here yet. Begin in Cupboard & spaces.</p>
+      )}
     </div>
   )
 }

@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, InputNumber } from 'antd'
+import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { WalkRound } from '../cupboard/WalkRound'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { useKeptForm } from '../shared/useKeptForm'
@@ -18,6 +20,7 @@ export function CupboardStep({ pupils, done }: { pupils: number; done: () => voi
   })
   const { useKept, forget } = useKeptForm('first-cupboard')
   const [counts, setCounts] = useKept<Record<string, number>>('counts', {})
+  const [walking, setWalking] = useState(false)
   const { error, busy, attempt } = useAttempt()
   const of = (u: Usual) => counts[u.key] ?? u.has ?? u.count
   const save = (assumed: boolean) =>
@@ -31,6 +34,7 @@ export function CupboardStep({ pupils, done }: { pupils: number; done: () => voi
       forget()
       done()
     })
+  if (walking) return <WalkRound pupils={pupils} done={done} />
   return (
     <>
       <p className="mute">
@@ -57,6 +61,7 @@ export function CupboardStep({ pupils, done }: { pupils: number; done: () => voi
       <Button type="primary" loading={busy} disabled={!usual.data} onClick={() => save(false)}>
         Save and go on
       </Button>{' '}
+      <Button onClick={() => setWalking(true)}>Walk round with a tablet</Button>{' '}
       <Button
         loading={busy}
         disabled={!usual.data}

@@ -68,6 +68,7 @@ function SchoolForm({ school, saved, setSaved }: SchoolFormProps) {
             bandFrom: form.bandFrom,
             bandTo: form.bandTo,
             erasedTrials: form.erasedTrials,
+            paper: form.paper,
           },
         }),
       )
@@ -167,6 +168,16 @@ function SchoolForm({ school, saved, setSaved }: SchoolFormProps) {
           />
           <span className="mute">distances, steps and start lines are judged by it; 60 to 80 is usual</span>
         </span>
+        <span id="school-paper">Prints on</span>
+        <Radio.Group
+          aria-labelledby="school-paper"
+          value={form.paper}
+          onChange={(e) => set({ paper: e.target.value })}
+          options={[
+            { value: 'A4', label: 'A4' },
+            { value: 'LETTER', label: 'Letter (8½ by 11 inches)' },
+          ]}
+        />
         <label htmlFor="school-week">A week starts on</label>
         <Select
           id="school-week"

@@ -15,6 +15,8 @@ export interface Place {
 interface YearCellProps {
   of: Schemas['YearOfClass']
   cell: Schemas['YearCell']
+  /** true once the half term is past: nothing is planned into it */
+  over: boolean
   move: (skill: string, from: Place, to: Place) => void
   change: (skills: string[]) => void
 }
@@ -22,7 +24,7 @@ interface YearCellProps {
 const KIND = 'application/x-isokinet-skill'
 
 /** What a class has in a half term: units that there are, and skills that are to come. */
-export function YearCell({ of, cell, move, change }: YearCellProps) {
+export function YearCell({ of, cell, over: past, move, change }: YearCellProps) {
   const [choosing, setChoosing] = useState(false)
   const [over, setOver] = useState(false)
   const here: Place = { id: of.id, from: cell.from }
@@ -79,7 +81,7 @@ export function YearCell({ of, cell, move, change }: YearCellProps) {
             >
               {cell.skills.length === 0 ? 'add' : 'change'}
             </button>
-            {toPlan.length > 0 && cell.lessons > 0 && (
+            {!past && toPlan.length > 0 && cell.lessons > 0 && (
               <Link
                 to={`/units/new?${new URLSearchParams([
                   ['class', of.id],
@@ -92,7 +94,7 @@ export function YearCell({ of, cell, move, change }: YearCellProps) {
               </Link>
             )}
             <small className="mute">
-              {cell.lessons === 0 ? 'not in the timetable' : `${cell.lessons} lessons`}
+              {past ? 'over' : cell.lessons === 0 ? 'not in the timetable' : `${cell.lessons} lessons`}
             </small>
           </span>
         </>

@@ -17,8 +17,8 @@ const cell = (from: string, skills: [string, string][], units: object[] = []) =>
 })
 const year = {
   halves: [
-    { name: 'Herring, 1 of 2', from: AUTUMN, to: '2026-10-25', weeks: 7 },
-    { name: 'Herring, 2 of 2', from: ADVENT, to: '2026-12-18', weeks: 7 },
+    { name: 'Herring, 1 of 2', from: AUTUMN, to: '2026-10-25', weeks: 7, over: false },
+    { name: 'Herring, 2 of 2', from: ADVENT, to: '2026-12-18', weeks: 7, over: false },
   ],
   classes: [
     {

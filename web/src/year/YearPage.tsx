@@ -155,11 +155,12 @@ function Table({ year: { halves, classes }, change }: TableProps) {
                 <br />
                 <small className="mute">{c.year}</small>
               </th>
-              {c.cells.map((cell) => (
+              {c.cells.map((cell, i) => (
                 <YearCell
                   key={cell.from}
                   of={c}
                   cell={cell}
+                  over={halves[i]?.over ?? false}
                   move={move}
                   change={(now) =>
                     change(

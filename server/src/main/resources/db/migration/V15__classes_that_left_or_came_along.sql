@@ -20,3 +20,5 @@ create table year_skills (
 );
 comment on column year_skills.skills is 'keys of skills, in order';
 comment on column year_skills.from_day is 'first day of the half term';
+
+alter table school add paper text not null default 'A4' check (paper in ('A4', 'LETTER'));

@@ -11,6 +11,7 @@ import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import io.isokinet.core.check.Deadline;
 import io.isokinet.core.quantity.Lengths;
+import io.isokinet.core.quantity.Paper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -40,6 +41,9 @@ import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 /** Fills templates and prints them as PDF with the shipped fonts, from the left or from the right; fetches nothing. */
 @Component
 public class PdfPress {
+    /** What the templates say; another paper takes its place. */
+    private static final String WRITTEN_FOR = "size: A4";
+
     private static final Locale LANGUAGE = Locale.UK;
     private static final String FAMILY = "Atkinson Hyperlegible";
     /** The font of all paper first; then, in order, those that have the letters it lacks. A font is read when a letter asks for it. */
@@ -63,10 +67,12 @@ public class PdfPress {
     private final String style = read("style.css");
 
     private final Lengths.Shown lengths;
+    private final Paper.Chosen paper;
 
-    /** @param lengths shows the lengths in what is printed */
-    PdfPress(Lengths.Shown lengths) {
+    /** @param lengths shows the lengths in what is printed @param paper that it is printed on */
+    PdfPress(Lengths.Shown lengths, Paper.Chosen paper) {
         this.lengths = lengths;
+        this.paper = paper;
         XRLog.setLoggerImpl(new Slf4jLogger());
         ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
         resolver.setPrefix("paper/");
@@ -107,8 +113,9 @@ public class PdfPress {
         context.setVariables(model);
         context.setVariable("title", title);
         context.setVariable("style", style);
-        String html =
-                NO_TEXT.matcher(lengths.of(engine.process(template, context))).replaceAll("");
+        String html = NO_TEXT.matcher(lengths.of(engine.process(template, context)))
+                .replaceAll("")
+                .replace(WRITTEN_FOR, "size: " + paper.paper().label());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFastMode();

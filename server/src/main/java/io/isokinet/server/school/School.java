@@ -2,6 +2,7 @@ package io.isokinet.server.school;
 
 import io.isokinet.core.aim.Band;
 import io.isokinet.core.quantity.LengthUnit;
+import io.isokinet.core.quantity.Paper;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -73,6 +74,9 @@ class School {
     @Enumerated(EnumType.STRING)
     @Column(name = "erased_trials")
     Schools.ErasedTrials erasedTrials = Schools.ErasedTrials.KEEP;
+
+    @Enumerated(EnumType.STRING)
+    Paper paper = Paper.A4;
 
     @Version
     @Nullable

@@ -1,6 +1,7 @@
 package io.isokinet.server.school;
 
 import io.isokinet.core.quantity.LengthUnit;
+import io.isokinet.core.quantity.Paper;
 import io.isokinet.core.safety.Caution;
 import io.isokinet.core.safety.SafetyRule;
 import io.isokinet.server.account.Anybody;
@@ -39,7 +40,7 @@ class SchoolController {
         this.firstRun = firstRun;
     }
 
-    /** @param softened and the ends of the band, as they were if left out; the band in percent */
+    /** @param softened and the ends of the band and the paper, as they were if left out; the band in percent */
     record SchoolBody(
             @NotBlank String name,
             @NotBlank String timeZone,
@@ -53,7 +54,8 @@ class SchoolController {
             @Nullable List<String> softened,
             @Nullable Integer bandFrom,
             @Nullable Integer bandTo,
-            @NotNull ErasedTrials erasedTrials) {}
+            @NotNull ErasedTrials erasedTrials,
+            @Nullable Paper paper) {}
 
     record FirstRunForm(
             @NotBlank String code,
@@ -88,7 +90,8 @@ class SchoolController {
                         Objects.requireNonNullElse(body.softened(), was.softened()),
                         Objects.requireNonNullElse(body.bandFrom(), was.bandFrom()),
                         Objects.requireNonNullElse(body.bandTo(), was.bandTo()),
-                        body.erasedTrials()),
+                        body.erasedTrials(),
+                        Objects.requireNonNullElse(body.paper(), was.paper())),
                 version);
     }
 

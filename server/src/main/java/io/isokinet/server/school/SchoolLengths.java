@@ -2,6 +2,7 @@ package io.isokinet.server.school;
 
 import io.isokinet.core.quantity.LengthUnit;
 import io.isokinet.core.quantity.Lengths;
+import io.isokinet.core.quantity.Paper;
 import io.isokinet.server.tenancy.SchoolScope;
 import java.util.Map;
 import java.util.UUID;
@@ -10,11 +11,15 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** Shows lengths in the unit of the school in scope, which is read once; in metres where there is none. */
+/** Shows lengths in the unit of the school in scope, and names its paper, both read once; metres and A4 where there is none. */
 @Component
-class SchoolLengths implements Lengths.Shown {
+class SchoolLengths implements Lengths.Shown, Paper.Chosen {
+    private static final Habits USUAL = new Habits(LengthUnit.METRES, Paper.A4);
+
     private final Schools.Rows rows;
-    private final Map<UUID, LengthUnit> units = new ConcurrentHashMap<>();
+    private final Map<UUID, Habits> habits = new ConcurrentHashMap<>();
+
+    private record Habits(LengthUnit unit, Paper paper) {}
 
     SchoolLengths(Schools.Rows rows) {
         this.rows = rows;
@@ -22,25 +27,32 @@ class SchoolLengths implements Lengths.Shown {
 
     @Override
     public String of(String text) {
-        return Lengths.isIn(text) ? Lengths.shown(text, unit()) : text;
+        return Lengths.isIn(text) ? Lengths.shown(text, habits().unit()) : text;
     }
 
-    private LengthUnit unit() {
+    @Override
+    public Paper paper() {
+        return habits().paper();
+    }
+
+    private Habits habits() {
         return SchoolScope.entered()
-                .map(school -> units.computeIfAbsent(school, this::read))
-                .orElse(LengthUnit.METRES);
+                .map(school -> habits.computeIfAbsent(school, this::read))
+                .orElse(USUAL);
     }
 
-    private LengthUnit read(UUID school) {
-        return rows.findById(school).map(row -> row.lengthUnit).orElse(LengthUnit.METRES);
+    private Habits read(UUID school) {
+        return rows.findById(school)
+                .map(row -> new Habits(row.lengthUnit, row.paper))
+                .orElse(USUAL);
     }
 
-    /** Another unit was chosen; who reads it before that is committed still reads the old one, and nobody after. */
+    /** Another unit or paper was chosen; who reads it before that is committed still reads the old one, and nobody after. */
     void forget(UUID school) {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                units.remove(school);
+                habits.remove(school);
             }
         });
     }

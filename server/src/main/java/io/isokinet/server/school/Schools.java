@@ -3,6 +3,7 @@ package io.isokinet.server.school;
 import io.isokinet.core.aim.Band;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.LengthUnit;
+import io.isokinet.core.quantity.Paper;
 import io.isokinet.core.safety.Policy;
 import io.isokinet.core.safety.SafetyRule;
 import io.isokinet.server.account.Audit;
@@ -70,6 +71,7 @@ public class Schools {
      * @param cautions what the school adds to every lesson sheet
      * @param softened keys of usual cautions that only warn here
      * @param bandFrom and @param bandTo how often a try is to succeed here, in percent
+     * @param paper that it prints on
      * @param version for If-Match
      */
     public record SchoolView(
@@ -87,6 +89,7 @@ public class Schools {
             int bandFrom,
             int bandTo,
             ErasedTrials erasedTrials,
+            Paper paper,
             @Nullable LocalDate movedUpOn,
             LocalDate today,
             @Nullable Integer version) {}
@@ -105,7 +108,8 @@ public class Schools {
             List<String> softened,
             int bandFrom,
             int bandTo,
-            ErasedTrials erasedTrials) {}
+            ErasedTrials erasedTrials,
+            Paper paper) {}
 
     @Transactional
     public UUID add(String name, YearNaming naming, ZoneId zone) {
@@ -160,6 +164,7 @@ public class Schools {
                 school.bandFrom,
                 school.bandTo,
                 school.erasedTrials,
+                school.paper,
                 school.movedUpOn,
                 today(),
                 school.version);
@@ -225,6 +230,7 @@ public class Schools {
         school.bandFrom = form.bandFrom();
         school.bandTo = form.bandTo();
         school.erasedTrials = form.erasedTrials();
+        school.paper = form.paper();
         rows.flush();
         lengths.forget(school.id);
         if (!changes.isEmpty()) audit.add(Act.CHANGED, "the school", String.join(", ", changes), school.id);
@@ -244,6 +250,7 @@ public class Schools {
                 "tries to succeed",
                 new Band(was.bandFrom, was.bandTo).words(),
                 new Band(now.bandFrom(), now.bandTo()).words());
+        change(changes, "paper", was.paper.label(), now.paper().label());
         change(changes, "trials of erased children", was.erasedTrials, now.erasedTrials());
         return changes;
     }

@@ -10,8 +10,8 @@ import java.util.UUID;
  * @param shared skills that two classes or more have in a half term, which one lay-out can serve
  */
 public record YearOnAPage(List<YearHalf> halves, List<YearOfClass> classes, List<YearShared> shared) {
-    /** @param from its first day, by which it is known @param weeks whole ones, begun ones counted */
-    public record YearHalf(String name, LocalDate from, LocalDate to, int weeks) {}
+    /** @param from its first day, by which it is known @param weeks whole ones, begun ones counted @param over true once it is past */
+    public record YearHalf(String name, LocalDate from, LocalDate to, int weeks, boolean over) {}
 
     /** @param cells one for each half term @param lacks outcomes of its age that nothing in the year works on */
     public record YearOfClass(UUID id, String name, String year, List<YearCell> cells, List<YearLack> lacks) {}

@@ -14,6 +14,7 @@ import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.place.Spaces;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassLine;
+import io.isokinet.server.school.Schools;
 import io.isokinet.server.unit.UnitHeader;
 import io.isokinet.server.unit.UnitHeaders;
 import io.isokinet.server.year.YearOnAPage.YearCell;
@@ -57,6 +58,7 @@ public class Years {
     private final UnitHeaders units;
     private final Spaces spaces;
     private final Teams teams;
+    private final Schools schools;
 
     Years(
             Rows rows,
@@ -65,7 +67,9 @@ public class Years {
             KnowHows knowHows,
             UnitHeaders units,
             Spaces spaces,
-            Teams teams) {
+            Teams teams,
+            Schools schools) {
+        this.schools = schools;
         this.rows = rows;
         this.classes = classes;
         this.calendars = calendars;
@@ -114,7 +118,7 @@ public class Years {
     /** @param from first day of the half term @param why in a sentence */
     public record YearProposed(UUID classId, String className, LocalDate from, List<YearSkill> skills, String why) {}
 
-    /** What could be in the half terms that are empty; nothing is written down. */
+    /** What could be in the half terms that are empty and not over; nothing is written down. */
     @Transactional(readOnly = true)
     List<YearProposed> proposal() {
         return new OnePage().proposal();
@@ -125,6 +129,7 @@ public class Years {
         private final SchoolYear year = calendars.year();
         private final List<HalfTerm> halves = HalfTerm.of(year);
         private final KnowHow known = knowHows.current();
+        private final LocalDate today = schools.today();
         private final List<ClassLine> lines;
         private final Map<UUID, List<UnitHeader>> unitsOf = new HashMap<>();
         private final Map<UUID, Map<LocalDate, List<String>>> wishes = new HashMap<>();
@@ -142,10 +147,14 @@ public class Years {
             return new YearOnAPage(
                     halves.stream()
                             .map(h -> new YearHalf(
-                                    h.name(), h.days().first(), h.days().last(), h.weeks()))
+                                    h.name(), h.days().first(), h.days().last(), h.weeks(), isOver(h)))
                             .toList(),
                     lines.stream().map(this::classYear).toList(),
                     halves.stream().flatMap(this::shared).toList());
+        }
+
+        private boolean isOver(HalfTerm half) {
+            return half.days().last().isBefore(today);
         }
 
         private YearOfClass classYear(ClassLine c) {
@@ -271,7 +280,9 @@ public class Years {
                     .map(c -> new YearProposal.ClassYear(
                             c.id().toString(),
                             c.yearAge(),
-                            halves.stream().map(h -> lessons(c, h).size()).toList(),
+                            halves.stream()
+                                    .map(h -> isOver(h) ? 0 : lessons(c, h).size())
+                                    .toList(),
                             halves.stream().map(h -> has(c, h)).toList(),
                             outcomes(c.yearAge())))
                     .toList();

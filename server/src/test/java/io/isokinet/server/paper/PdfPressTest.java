@@ -3,6 +3,7 @@ package io.isokinet.server.paper;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.quantity.Lengths;
+import io.isokinet.core.quantity.Paper;
 import java.io.IOException;
 import java.text.Normalizer;
 import java.util.HashSet;
@@ -31,7 +32,7 @@ class PdfPressTest {
             "Софія Ґалаґан",
             "Þórdís Ægisdóttir");
     private static final List<String> LARGE = List.of("王小明", "陳美麗", "さくら", "ケンタ", "김민준");
-    private final PdfPress press = new PdfPress(Lengths::plain);
+    private final PdfPress press = new PdfPress(Lengths::plain, () -> Paper.A4);
 
     private PDDocument cards(List<String> names) throws IOException {
         Map<String, Object> stretch =
