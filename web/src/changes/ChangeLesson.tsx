@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Input, InputNumber, Radio, Select } from 'antd'
 import { useState } from 'react'
-import { api, take } from '../api/client'
+import { reads } from '../api/reads'
 import { DateInput } from '../shared/DateInput'
 import { Dialog } from '../shared/Dialog'
 import { dayWords, timeWords } from '../shared/dates'
@@ -50,8 +50,8 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
   const [space, setSpace] = useState<string>()
   const [other, setOther] = useState<string>()
   const { error, busy, attempt } = useAttempt()
-  const term = useQuery({ queryKey: ['term'], queryFn: () => take(api.GET('/api/term')) })
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const term = useQuery(reads.term)
+  const spaces = useQuery(reads.spaces)
   const others = (term.data?.classes ?? []).flatMap((c) =>
     c.beads
       .filter((b) => b.lesson !== of.lesson && (b.bead === 'FITS' || b.bead === 'STRAINED'))

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, take } from '../api/client'
+import { reads } from '../api/reads'
 import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -11,7 +11,7 @@ import styles from './Doorway.module.css'
 export function ComesAlong({ of, close }: { of: LessonToChange; close: () => void }) {
   const queries = useQueryClient()
   const { error, busy, attempt } = useAttempt()
-  const term = useQuery({ queryKey: ['term'], queryFn: () => take(api.GET('/api/term')) })
+  const term = useQuery(reads.term)
   const lines = term.data?.classes ?? []
   const own = lines.find((l) => l.beads.some((b) => b.lesson === of.lesson))
   const others = lines.filter((l) => l !== own)

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, take } from '../api/client'
+import { reads } from '../api/reads'
 import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -27,7 +27,7 @@ export function Doorway({ of, other, close }: DoorwayProps) {
   const [gone, setGone] = useState(false)
   const [ill, setIll] = useState(false)
   const [joining, setJoining] = useState(false)
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const spaces = useQuery(reads.spaces)
   const { error, busy, attempt } = useAttempt()
   const here = spaces.data?.find((s) => s.name === of.space)
   const wet = spaces.data?.find((s) => s.id === here?.wetSpaceId)

@@ -2,6 +2,7 @@ import { type QueryClient, useQueryClient } from '@tanstack/react-query'
 import { Modal } from 'antd'
 import { useSyncExternalStore } from 'react'
 import { api, Problem, type Schemas, take } from '../api/client'
+import { changed } from '../api/reads'
 
 export type Change = Schemas['LessonChangeView']
 /** What happens to a lesson, by its kind; whether it is done all the same is asked when the server asks. */
@@ -43,10 +44,7 @@ export async function takeBack(done: Done) {
 export const putAway = () => say(null)
 
 /** Everything that shows dates or plans is read again. */
-export function refreshLessons(queries: QueryClient) {
-  for (const key of ['term', 'today', 'unit', 'units', 'sheet', 'dates', 'calendar'])
-    queries.invalidateQueries({ queryKey: [key] })
-}
+export const refreshLessons = (queries: QueryClient) => changed(queries, 'lessons')
 
 const questions = ['closed-day', 'off-timetable', 'place-taken']
 

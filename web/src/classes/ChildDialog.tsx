@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Input, InputNumber, Select, Tabs } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import { useSession } from '../session/useSession'
 import { DateInput } from '../shared/DateInput'
 import { Dialog } from '../shared/Dialog'
@@ -242,7 +243,7 @@ function Enrolments({ child, group, saved }: { child: Child; group: Group; saved
     queryKey: ['child', child.id],
     queryFn: () => take(api.GET('/api/children/{id}', { params: { path: { id: child.id } } })),
   })
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const classes = useQuery(reads.classes)
   const then = async (work: () => Promise<unknown>) => {
     if (await attempt(work)) saved()
   }

@@ -3,6 +3,7 @@ import { Button, Select, Tabs } from 'antd'
 import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
+import { changed, reads } from '../api/reads'
 import { usePlans } from '../session/useSession'
 import { todayHere } from '../shared/dates'
 import { Heading } from '../shared/Heading'
@@ -30,8 +31,8 @@ export default function ClassPage() {
     queryKey: ['class', id],
     queryFn: () => take(api.GET('/api/classes/{id}', { params: { path: { id } } })),
   })
-  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
-  const units = useQuery({ queryKey: ['units'], queryFn: () => take(api.GET('/api/units')) })
+  const skills = useQuery(reads.skills)
+  const units = useQuery(reads.units)
   const kind = search.get('kind') ?? 'components'
   const chosen = search.getAll('skill')
   // Without a choice: what the class has units of.
@@ -48,10 +49,7 @@ export default function ClassPage() {
   const { name, year, yearAge, children } = group.data
   const left = children.filter((c) => c.sides.some((s) => s.action === 'THROW' && s.side === 'LEFT')).length
   const refresh = () => {
-    queries.invalidateQueries({ queryKey: ['class', id] })
-    queries.invalidateQueries({ queryKey: ['grid', id] })
-    queries.invalidateQueries({ queryKey: ['classes'] })
-    queries.invalidateQueries({ queryKey: ['pairs', id] })
+    changed(queries, 'children')
   }
   const change = (key: string, values: string[]) => {
     const next = new URLSearchParams(search)

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { Button, Form, Input, InputNumber, Select } from 'antd'
 import { useNavigate } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { changed } from '../api/reads'
 import { Dialog } from '../shared/Dialog'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { useMeasures } from '../shared/measures'
@@ -35,8 +36,7 @@ export function ClassSettings({ group, close }: { group: Schemas['ClassView']; c
         }),
       ),
     )
-    for (const key of ['class', 'classes', 'term', 'calendar', 'dates'])
-      queries.invalidateQueries({ queryKey: [key] })
+    changed(queries, 'classes')
     if (!done) return
     kept.forget()
     close()

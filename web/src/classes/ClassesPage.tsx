@@ -3,6 +3,7 @@ import { Button, Form, Input, Select } from 'antd'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api, take } from '../api/client'
+import { changed, reads } from '../api/reads'
 import { usePlans } from '../session/useSession'
 import { Dialog } from '../shared/Dialog'
 import { EnterSubmits } from '../shared/EnterSubmits'
@@ -20,7 +21,7 @@ export default function ClassesPage() {
   const plans = usePlans()
   const [making, setMaking] = useState(false)
   const [importing, setImporting] = useState(false)
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const classes = useQuery(reads.classes)
   return (
     <div className={page.page}>
       <div className={page.head}>
@@ -61,8 +62,7 @@ export default function ClassesPage() {
           close={() => setImporting(false)}
           taken={() => {
             setImporting(false)
-            queries.invalidateQueries({ queryKey: ['classes'] })
-            queries.invalidateQueries({ queryKey: ['term'] })
+            changed(queries, 'classes')
           }}
         />
       )}
@@ -75,15 +75,14 @@ function NewClass({ close }: { close: () => void }) {
   const navigate = useNavigate()
   const [form] = Form.useForm<{ name: string; yearAge: number }>()
   const [error, setError] = useState<unknown>(null)
-  const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
+  const school = useQuery(reads.school)
   const kept = useKeptForm('class')
   const fields = kept.useFields<{ name: string; yearAge: number }>({ yearAge: 7 })
   const save = async (body: { name: string; yearAge: number }) => {
     try {
       const made = await take(api.PUT('/api/classes/{id}', { params: { path: { id: uuid7() } }, body }))
       kept.forget()
-      queries.invalidateQueries({ queryKey: ['classes'] })
-      queries.invalidateQueries({ queryKey: ['term'] })
+      changed(queries, 'classes')
       navigate(`/classes/${made.id}?tab=children`)
     } catch (e) {
       setError(e)

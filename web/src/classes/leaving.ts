@@ -1,11 +1,9 @@
 import type { QueryClient } from '@tanstack/react-query'
 import { api, take } from '../api/client'
-import { refreshLessons, sayDone } from '../changes/changed'
+import { changed } from '../api/reads'
+import { sayDone } from '../changes/changed'
 
-const refresh = (queries: QueryClient) => {
-  refreshLessons(queries)
-  for (const key of ['classes', 'left-classes']) queries.invalidateQueries({ queryKey: [key] })
-}
+const refresh = (queries: QueryClient) => changed(queries, 'classes')
 
 export async function bringBackClass(queries: QueryClient, id: string) {
   await take(api.POST('/api/classes/{id}/back', { params: { path: { id } } }))

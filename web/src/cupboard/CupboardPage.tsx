@@ -3,6 +3,7 @@ import { Button, Input, InputNumber, Segmented } from 'antd'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { changed, reads } from '../api/reads'
 import { useSession } from '../session/useSession'
 import { Heading } from '../shared/Heading'
 import { useMeasures } from '../shared/measures'
@@ -34,8 +35,8 @@ export default function CupboardPage() {
   const queries = useQueryClient()
   const me = useSession()
   const { words } = useMeasures()
-  const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) })
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const cupboard = useQuery(reads.cupboard)
+  const spaces = useQuery(reads.spaces)
   const [error, setError] = useState<unknown>(null)
   const [adding, setAdding] = useState(false)
   const [thing, setThing] = useState<Line | 'new' | null>(null)
@@ -45,9 +46,7 @@ export default function CupboardPage() {
   const [asking, setAsking] = useState<'falls' | 'shopping' | null>(null)
   const [read, setRead] = useState<Line | null>(null)
   const refresh = () => {
-    queries.invalidateQueries({ queryKey: ['cupboard'] })
-    queries.invalidateQueries({ queryKey: ['unit'] })
-    queries.invalidateQueries({ queryKey: ['today'] })
+    changed(queries, 'cupboard')
   }
   const count = async (line: Line, change: Partial<Count>) => {
     const now: Count = { count: line.count, broken: line.broken, storage: line.storage, ...change }

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Select } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
+import { reads } from '../api/reads'
 import { Dialog } from '../shared/Dialog'
 import { dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -9,8 +10,8 @@ import { ProblemNote } from '../shared/ProblemNote'
 /** What the planned lessons lack, and which purchase would change most for a class. */
 export function Shopping({ close }: { close: () => void }) {
   const list = useQuery({ queryKey: ['shopping'], queryFn: () => take(api.GET('/api/shopping')) })
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const classes = useQuery(reads.classes)
+  const spaces = useQuery(reads.spaces)
   const [chosen, setChosen] = useState<{ schoolClass?: string; space?: string }>({})
   const id = chosen.schoolClass ?? classes.data?.[0]?.id
   const space = chosen.space ?? spaces.data?.[0]?.id

@@ -3,6 +3,7 @@ import { Button, Select } from 'antd'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { changed, reads } from '../api/reads'
 import { Heading } from '../shared/Heading'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './StockTake.module.css'
@@ -13,11 +14,11 @@ type Line = Schemas['CupboardLine']
 /** Counting in front of the cupboard, a phone in one hand: large buttons, each press saved. */
 export default function StockTake() {
   const queries = useQueryClient()
-  const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) })
+  const cupboard = useQuery(reads.cupboard)
   const [storage, setStorage] = useState('')
   const [error, setError] = useState<unknown>(null)
   const [walking, setWalking] = useState(false)
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const classes = useQuery(reads.classes)
   const pupils = Math.max(1, ...(classes.data ?? []).map((c) => c.children))
   const lines = cupboard.data ?? []
   const places = [...new Set(lines.map((l) => l.storage).filter(Boolean))]
@@ -41,7 +42,7 @@ export default function StockTake() {
       queries.setQueryData<Line[]>(['cupboard'], (all) => all?.map((l) => (l.key === now.key ? now : l)))
     } catch (e) {
       setError(e)
-      queries.invalidateQueries({ queryKey: ['cupboard'] })
+      changed(queries, 'cupboard')
     }
   }
   return (
@@ -66,7 +67,7 @@ export default function StockTake() {
           pupils={pupils}
           done={() => {
             setWalking(false)
-            queries.invalidateQueries({ queryKey: ['cupboard'] })
+            changed(queries, 'cupboard')
           }}
         />
       )}

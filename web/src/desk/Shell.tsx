@@ -3,6 +3,7 @@ import { type ReactNode, useEffect, useState } from 'react'
 import { NavLink, Route, Routes, useLocation, useNavigate, useNavigationType } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
 import { atTheDesk } from '../api/door'
+import { reads } from '../api/reads'
 import { ChangeNote } from '../changes/ChangeNote'
 import CoverPage from '../cover/CoverPage'
 import { FirstRun } from '../firstrun/FirstRun'
@@ -75,7 +76,7 @@ function SignedInShell({ session, children }: { session: Schemas['SessionView'];
   const { pathname } = useLocation()
   const [help, setHelp] = useState(false)
   const [go, setGo] = useState(false)
-  const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
+  const school = useQuery(reads.school)
   const how = useNavigationType()
   useEffect(() => {
     // A page opens at its top; the way back leads to where one was.

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { type KeyboardEvent, useRef, useState } from 'react'
 import { useLocation, useNavigate } from 'react-router'
-import { api, take } from '../api/client'
+import { reads } from '../api/reads'
 import { ChangeLesson, type LessonToChange } from '../changes/ChangeLesson'
 import { changeLesson } from '../changes/changed'
 import { usePlans } from '../session/useSession'
@@ -26,7 +26,7 @@ export function TermStrip() {
   const queries = useQueryClient()
   const navigate = useNavigate()
   const { pathname } = useLocation()
-  const term = useQuery({ queryKey: ['term'], queryFn: () => take(api.GET('/api/term')) })
+  const term = useQuery(reads.term)
   const ground = useRef<HTMLDivElement>(null)
   const [all, setAll] = useState(false)
   const [lifted, setLifted] = useState<{ lesson: string; onDate: string } | null>(null)

@@ -3,6 +3,7 @@ import { Button, Form, Input, InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, take } from '../api/client'
+import { changed } from '../api/reads'
 import { SlotForm } from '../setup/SlotForm'
 import { DateInput } from '../shared/DateInput'
 import { addDays, todayHere } from '../shared/dates'
@@ -22,8 +23,7 @@ export default function FirstStepsPage() {
   const { ready, steps, next, children } = useFirstSteps()
   const queries = useQueryClient()
   const refresh = () => {
-    for (const key of ['calendar', 'spaces', 'classes', 'cupboard', 'term', 'today'])
-      queries.invalidateQueries({ queryKey: [key] })
+    for (const what of ['spaces', 'classes', 'cupboard'] as const) changed(queries, what)
   }
   if (!ready) return <p className={page.page}>Opening …</p>
   return (

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, take } from '../api/client'
+import { reads } from '../api/reads'
 
 export type StepKey = 'school' | 'term' | 'place' | 'class' | 'cupboard' | 'timetable'
 
@@ -13,26 +14,10 @@ export interface Step {
 export function useFirstSteps(): { ready: boolean; steps: Step[]; next?: Step; children: number } {
   const session = useQuery({ queryKey: ['session'], queryFn: () => take(api.GET('/api/session')) })
   const lead = session.data?.role === 'LEAD'
-  const calendar = useQuery({
-    queryKey: ['calendar'],
-    queryFn: () => take(api.GET('/api/calendar')),
-    enabled: lead,
-  })
-  const spaces = useQuery({
-    queryKey: ['spaces'],
-    queryFn: () => take(api.GET('/api/spaces')),
-    enabled: lead,
-  })
-  const classes = useQuery({
-    queryKey: ['classes'],
-    queryFn: () => take(api.GET('/api/classes')),
-    enabled: lead,
-  })
-  const cupboard = useQuery({
-    queryKey: ['cupboard'],
-    queryFn: () => take(api.GET('/api/cupboard')),
-    enabled: lead,
-  })
+  const calendar = useQuery({ ...reads.calendar, enabled: lead })
+  const spaces = useQuery({ ...reads.spaces, enabled: lead })
+  const classes = useQuery({ ...reads.classes, enabled: lead })
+  const cupboard = useQuery({ ...reads.cupboard, enabled: lead })
   if (!calendar.data || !spaces.data || !classes.data || !cupboard.data)
     return { ready: false, steps: [], children: 0 }
   const steps: Step[] = [

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Checkbox, Input, InputNumber, Select } from 'antd'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { ActivityCard } from './ActivityCard'
@@ -28,8 +29,8 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
   const [wanted, setWanted] = useState<Wanted>({ kit: false })
   const [classId, setClass] = useState<string>()
   const [space, setSpace] = useState<string>()
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const classes = useQuery(reads.classes)
+  const spaces = useQuery(reads.spaces)
   const vocabulary = useQuery(vocabularyQuery)
   const group = classes.data?.find((c) => c.id === classId)
   const age = wanted.age ?? group?.yearAge

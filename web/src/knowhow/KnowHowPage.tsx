@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Tabs } from 'antd'
 import { lazy, Suspense } from 'react'
 import { useSearchParams } from 'react-router'
-import { api, take } from '../api/client'
+import { reads } from '../api/reads'
 import { usePlans } from '../session/useSession'
 import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
@@ -20,7 +20,7 @@ const Editor = lazy(() => import('./Editor'))
 export default function KnowHowPage() {
   const [search, setSearch] = useSearchParams()
   const plans = usePlans()
-  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
+  const skills = useQuery(reads.skills)
   if (skills.error) return <ProblemNote error={skills.error} retry={() => skills.refetch()} />
   if (!skills.data) return <p className={page.page}>Opening …</p>
   const openActivity = (open: string) => setSearch({ tab: 'activities', open })

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, Dropdown, Select } from 'antd'
 import { useSearchParams } from 'react-router'
-import { api, take } from '../api/client'
+import { reads } from '../api/reads'
 import { sessionQuery } from '../session/useSession'
 import { todayHere } from '../shared/dates'
 import { Heading } from '../shared/Heading'
@@ -19,8 +19,8 @@ const kinds: { value: Asked['kind']; label: string }[] = [
 export default function ReportsPage() {
   const [search, setSearch] = useSearchParams()
   const session = useQuery(sessionQuery)
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
-  const calendar = useQuery({ queryKey: ['calendar'], queryFn: () => take(api.GET('/api/calendar')) })
+  const classes = useQuery(reads.classes)
+  const calendar = useQuery(reads.calendar)
   const of = search.get('class') ?? ''
   const asked: Asked = {
     kind: search.get('kind') === 'SHORT' ? 'SHORT' : 'COMPONENTS',

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Checkbox } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import { DateInput } from '../shared/DateInput'
 import { Dialog } from '../shared/Dialog'
 import { todayHere } from '../shared/dates'
@@ -15,7 +16,7 @@ interface MoveUpProps {
 
 /** All classes up a year; those that are ticked leave the school. */
 export function MoveUp({ close, done }: MoveUpProps) {
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const classes = useQuery(reads.classes)
   const [from, setFrom] = useState(todayHere())
   const [leaving, setLeaving] = useState<string[]>([])
   const [again, setAgain] = useState(false)

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Input, InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { api, Problem, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import { Dialog } from '../shared/Dialog'
 import { timeWords, weekdayOptions } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -12,7 +13,7 @@ const dayName = (day: string) => weekdayOptions.find((d) => d.value === day)?.la
 
 /** The week as it stands in a spreadsheet, looked at before it is taken. */
 export function PasteTimetable({ close, taken }: { close: () => void; taken: () => void }) {
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const spaces = useQuery(reads.spaces)
   const { useKept, forget } = useKeptForm('paste-timetable')
   const [text, setText] = useKept('text', '')
   const [minutes, setMinutes] = useState<number | null>(45)

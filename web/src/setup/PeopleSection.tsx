@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Input, Modal, Select } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import { useSession } from '../session/useSession'
 import { Dialog } from '../shared/Dialog'
 import { dayWords } from '../shared/dates'
@@ -31,7 +32,7 @@ export function PeopleSection() {
   const me = useSession()
   const queries = useQueryClient()
   const people = useQuery({ queryKey: ['people'], queryFn: () => take(api.GET('/api/people')) })
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
+  const classes = useQuery(reads.classes)
   const [link, setLink] = useState<Shown | null>(null)
   const { useKept, forget } = useKeptForm('invite')
   const [name, setName] = useKept('name', '')

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Input, InputNumber, Modal, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { changed } from '../api/reads'
 import { dayWords } from '../shared/dates'
 import { useMeasures } from '../shared/measures'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -74,8 +75,7 @@ function SchoolForm({ school, saved, setSaved }: SchoolFormProps) {
       )
       forget()
       queries.setQueryData(['school'], now)
-      queries.invalidateQueries({ queryKey: ['classes'] })
-      queries.invalidateQueries({ queryKey: ['class'] })
+      changed(queries, 'classes')
       setSaved(true)
     })
   return (

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, Form, Input, InputNumber, Select } from 'antd'
 import { api, ifMatch, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import { timeWords, type Weekday, weekdayOptions } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -30,8 +31,8 @@ interface SlotFormProps {
 
 /** One lesson of the timetable: who, when, where, how long. */
 export function SlotForm(props: SlotFormProps) {
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const classes = useQuery(reads.classes)
+  const spaces = useQuery(reads.spaces)
   if (!classes.data || !spaces.data) return null
   return <SlotFields {...props} classes={classes.data} spaces={spaces.data} />
 }

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Input, Select } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { useKeptForm } from '../shared/useKeptForm'
@@ -12,7 +13,7 @@ type Subscription = Schemas['SubscriptionView']
 /** Calendars of others by their addresses, read anew every night. */
 export function Subscriptions({ done }: { done: (now: Schemas['CalendarView']) => void }) {
   const queries = useQueryClient()
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const spaces = useQuery(reads.spaces)
   const subscribed = useQuery({
     queryKey: ['subscriptions'],
     queryFn: () => take(api.GET('/api/calendar/subscriptions')),

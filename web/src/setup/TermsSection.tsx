@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Button, Form, Input, Select } from 'antd'
 import { useState } from 'react'
 import { api, ifMatch, Problem, type Schemas, take, upload } from '../api/client'
+import { reads } from '../api/reads'
 import { sayDone } from '../changes/changed'
 import { DateInput } from '../shared/DateInput'
 import { dayWords, timeWords } from '../shared/dates'
@@ -344,7 +345,7 @@ function NewClosure({ changed, added }: Changes & { added: (id: string, name: st
 }
 
 function BookingsImport({ done }: { done: (now: Schemas['CalendarView']) => void }) {
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const spaces = useQuery(reads.spaces)
   const [space, setSpace] = useState<string>()
   const [file, setFile] = useState<File | null>(null)
   const [read, setRead] = useState<Schemas['Read'] | null>(null)

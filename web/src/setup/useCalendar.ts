@@ -1,13 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, type Schemas, take } from '../api/client'
+import type { Schemas } from '../api/client'
+import { changed, reads } from '../api/reads'
 
 /** The calendar, and what to do with the one that every change answers with. */
 export function useCalendar() {
   const queries = useQueryClient()
-  const calendar = useQuery({ queryKey: ['calendar'], queryFn: () => take(api.GET('/api/calendar')) })
-  const changed = (now: Schemas['CalendarView']) => {
+  const calendar = useQuery(reads.calendar)
+  const taken = (now: Schemas['CalendarView']) => {
     queries.setQueryData(['calendar'], now)
-    for (const key of ['term', 'today', 'dates']) queries.invalidateQueries({ queryKey: [key] })
+    changed(queries, 'calendar')
   }
-  return { calendar: calendar.data, error: calendar.error, changed }
+  return { calendar: calendar.data, error: calendar.error, changed: taken }
 }

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, type Schemas, take } from '../api/client'
+import type { Schemas } from '../api/client'
+import { reads } from '../api/reads'
 
 export type LengthUnit = Schemas['SchoolView']['lengthUnit']
 
@@ -23,7 +24,7 @@ export const fromCm = (cm: number, unit: LengthUnit) =>
 
 /** The school as it is set up, and its lengths in words. */
 export function useMeasures() {
-  const school = useQuery({ queryKey: ['school'], queryFn: () => take(api.GET('/api/school')) })
+  const school = useQuery(reads.school)
   const unit = school.data?.lengthUnit ?? 'METRES'
   const pace = school.data?.paceCm ?? 75
   return {

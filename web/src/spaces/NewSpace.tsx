@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { Form, Input, InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { api, take } from '../api/client'
+import { changed } from '../api/reads'
 import { Dialog } from '../shared/Dialog'
 import { EnterSubmits } from '../shared/EnterSubmits'
 import { toCm, useMeasures } from '../shared/measures'
@@ -43,7 +44,7 @@ export function NewSpace({ close }: { close: () => void }) {
         }),
       )
       kept.forget()
-      queries.invalidateQueries({ queryKey: ['spaces'] })
+      changed(queries, 'spaces')
       close()
     } catch (e) {
       setError(e)

@@ -3,6 +3,7 @@ import { Button, Input, InputNumber, Select } from 'antd'
 import { type PointerEvent, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, ifMatch, take } from '../api/client'
+import { changed, reads } from '../api/reads'
 import { useSession } from '../session/useSession'
 import { Heading } from '../shared/Heading'
 import { fromCm, toCm, useMeasures } from '../shared/measures'
@@ -26,7 +27,7 @@ const SNAP_CM = 10
 /** A space to scale, by its measures and by what is on its floor. */
 export default function SpaceEditor() {
   const { id = '' } = useParams()
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const spaces = useQuery(reads.spaces)
   if (spaces.error)
     return (
       <div className={page.page}>
@@ -86,13 +87,12 @@ function Editor({ space, others }: { space: Space; others: Space[] }) {
           },
         }),
       )
-      for (const key of ['spaces', 'unit', 'today', 'calendar'])
-        queries.invalidateQueries({ queryKey: [key] })
+      changed(queries, 'spaces')
     })
   const remove = () =>
     attempt(async () => {
       await take(api.DELETE('/api/spaces/{id}', { params: { path: { id: space.id } } }))
-      queries.invalidateQueries({ queryKey: ['spaces'] })
+      changed(queries, 'spaces')
       navigate('/cupboard')
     })
   const add = (kind: Feature['kind']) => {

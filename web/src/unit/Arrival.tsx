@@ -3,6 +3,7 @@ import { Select } from 'antd'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
+import { changed, reads } from '../api/reads'
 import { DateInput } from '../shared/DateInput'
 import { Dialog } from '../shared/Dialog'
 import { addDays, dayWords, todayHere } from '../shared/dates'
@@ -28,8 +29,8 @@ export function Arrival({ from, close }: ArrivalProps) {
   const [file, setFile] = useState<{ name: string; text: string; lessons: number } | null>(null)
   const [changes, setChanges] = useState<string[] | null>(null)
   const { error, busy, attempt, setError } = useAttempt()
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const classes = useQuery(reads.classes)
+  const spaces = useQuery(reads.spaces)
   const count = from?.lessons.filter((l) => l.state !== 'LOST').length ?? file?.lessons ?? 0
   const dates = useQuery({
     queryKey: ['dates', classId, first, count],
@@ -79,7 +80,7 @@ export function Arrival({ from, close }: ArrivalProps) {
               body: { ...body, file: file?.text ?? '' },
             }),
           )
-      for (const key of ['term', 'units', 'today', 'dates']) queries.invalidateQueries({ queryKey: [key] })
+      changed(queries, 'lessons')
       if (arrived.changes.length === 0) navigate(`/units/${id}`)
       else setChanges(arrived.changes)
     })

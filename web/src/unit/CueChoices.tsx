@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button, Checkbox, Select } from 'antd'
-import { api, type Schemas, take } from '../api/client'
+import type { Schemas } from '../api/client'
+import { reads } from '../api/reads'
 import styles from './CueChoices.module.css'
 
 export type CueChoice = Schemas['CueChoiceForm']
@@ -20,7 +21,7 @@ interface CueChoicesProps {
 
 /** Which cues of a set are taught, in which order and, where one wishes, in which lesson. */
 export function CueChoices({ skill, cueSet, age, lessons, value, onChange }: CueChoicesProps) {
-  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
+  const skills = useQuery(reads.skills)
   const s = skills.data?.find((one) => one.key === skill)
   const set = s?.sets.find((one) => one.key === cueSet)
   if (!s || !set) return null

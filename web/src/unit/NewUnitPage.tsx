@@ -3,6 +3,7 @@ import { Button, Checkbox, Input, InputNumber, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, Problem, type Schemas, take } from '../api/client'
+import { changed, reads } from '../api/reads'
 import { families } from '../knowhow/words'
 import { DateInput } from '../shared/DateInput'
 import { Dialog } from '../shared/Dialog'
@@ -66,9 +67,9 @@ export default function NewUnitPage() {
   const queries = useQueryClient()
   const [search] = useSearchParams()
   const { words } = useMeasures()
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => take(api.GET('/api/classes')) })
-  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
-  const spaces = useQuery({ queryKey: ['spaces'], queryFn: () => take(api.GET('/api/spaces')) })
+  const classes = useQuery(reads.classes)
+  const skills = useQuery(reads.skills)
+  const spaces = useQuery(reads.spaces)
   const [id] = useState(() => uuid7())
   const { useKept, forget } = useKeptForm('plan-unit')
   const [chosenClass, setClassId] = useKept<string | null>('class', null, search.get('class'))
@@ -120,7 +121,7 @@ export default function NewUnitPage() {
         words: `${dayWords(addDays(first, i * everyDays))}, ${minutes} minutes, ${spaceName}`,
       }))
   const short = lessons.find((l) => l.minutes < 10)
-  const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) })
+  const cupboard = useQuery(reads.cupboard)
   const empty = cupboard.data?.every((l) => l.count === 0) ?? false
   const group = classes.data?.find((c) => c.id === classId)
   const missing = !classId
@@ -160,7 +161,7 @@ export default function NewUnitPage() {
     const made = await planning.plan('PUT', `/api/units/${id}/planning`, form)
     if (!made) return
     forget()
-    for (const key of ['term', 'units', 'today', 'dates']) queries.invalidateQueries({ queryKey: [key] })
+    changed(queries, 'lessons')
     navigate(`/units/${id}`)
   }
   return (

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { Input } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { changed } from '../api/reads'
 import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -19,7 +20,7 @@ export function Rename({ unit, close }: { unit: Schemas['UnitView']; close: () =
           body: { title: title.trim() },
         }),
       )
-      for (const key of ['unit', 'units', 'term', 'today']) queries.invalidateQueries({ queryKey: [key] })
+      changed(queries, 'lessons')
       close()
     })
   return (

@@ -3,6 +3,7 @@ import { Button, Input, Segmented } from 'antd'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import { usePlans } from '../session/useSession'
 import { dayWords, todayHere } from '../shared/dates'
 import { Heading } from '../shared/Heading'
@@ -35,7 +36,7 @@ export default function UnitsPage() {
   const [taking, setTaking] = useState(false)
   const [words, setWords] = useState('')
   const [when, setWhen] = useState<When>()
-  const units = useQuery({ queryKey: ['units'], queryFn: () => take(api.GET('/api/units')) })
+  const units = useQuery(reads.units)
   const all = units.data ?? []
   const today = todayHere()
   const running = all.filter((u) => u.to >= today)

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { Select } from 'antd'
 import { type DragEvent, useState } from 'react'
 import { Link } from 'react-router'
-import { api, type Schemas, take } from '../api/client'
+import type { Schemas } from '../api/client'
+import { reads } from '../api/reads'
 import { dayWords } from '../shared/dates'
 import styles from './YearPage.module.css'
 
@@ -110,7 +111,7 @@ interface ChooseProps {
 }
 
 function Choose({ name, chosen, done }: ChooseProps) {
-  const skills = useQuery({ queryKey: ['skills'], queryFn: () => take(api.GET('/api/skills')) })
+  const skills = useQuery(reads.skills)
   const [now, setNow] = useState(chosen)
   return (
     <Select
