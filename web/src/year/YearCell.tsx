@@ -65,14 +65,17 @@ export function YearCell({ of, cell, over: past, move, change }: YearCellProps) 
       ) : (
         <>
           {toPlan.map((s) => (
-            <span
+            <button
               key={s.key}
+              type="button"
               className={styles.skill}
+              title="drag it to another half term or class, or press to change"
               draggable
               onDragStart={(e) => e.dataTransfer.setData(KIND, JSON.stringify({ skill: s.key, place: here }))}
+              onClick={() => setChoosing(true)}
             >
               {s.name}
-            </span>
+            </button>
           ))}
           <span className={styles.doing}>
             <button
