@@ -820,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cover/{secret}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postCoverBySecretAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cover/{secret}/paper": {
         parameters: {
             query?: never;
@@ -3367,6 +3383,15 @@ export interface components {
             };
             storage?: string;
         };
+        CoverAway: {
+            away: string[];
+        };
+        CoverChild: {
+            away: boolean;
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         CoverMade: {
             /** Format: date-time */
             ends: string;
@@ -3384,6 +3409,7 @@ export interface components {
         };
         CoverView: {
             cautions: string[];
+            children: components["schemas"]["CoverChild"][];
             className: string;
             /** Format: date-time */
             ends: string;
@@ -3392,7 +3418,6 @@ export interface components {
             leftHanded: string[];
             /** Format: int32 */
             minutes: number;
-            names: string[];
             /** Format: int32 */
             number: number;
             /** Format: date */
@@ -8396,6 +8421,35 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postCoverBySecretAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoverAway"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { render, screen } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { describe, expect, it } from 'vitest'
+import { answering, ok } from '../api/testing'
 import { cell, child } from '../hall/testing'
 import ChildPage from './ChildPage'
 
@@ -81,8 +82,29 @@ describe('a child', () => {
     )
   })
 
-  it('says where to open it from when it is not clear which cues are meant', () => {
+  const ofClass = (units: object[]) => {
+    answering('GET').mockImplementation((path: string) =>
+      ok(
+        path === '/api/units'
+          ? units
+          : path === '/api/children/{id}'
+            ? { child: child('Ada'), enrolments: [{ schoolClass: 'terns', name: 'Terns' }], pairs: [] }
+            : picture,
+      ),
+    )
     show('/children/a')
-    expect(screen.getByText(/so that it is clear which cues are meant/)).toBeInTheDocument()
+  }
+
+  it('shows the cues of what its class has units of where none are asked for', async () => {
+    ofClass([
+      { classId: 'auks', cueSets: ['hop/components'] },
+      { classId: 'terns', cueSets: ['roll/components'] },
+    ])
+    expect(await screen.findByRole('heading', { name: 'Ada · Year 3' })).toBeInTheDocument()
+  })
+
+  it('says so where its class has no unit yet', async () => {
+    ofClass([{ classId: 'auks', cueSets: ['hop/components'] }])
+    expect(await screen.findByText(/Its class has no unit yet/)).toBeInTheDocument()
   })
 })

@@ -3,6 +3,7 @@ import { Button } from 'antd'
 import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
+import { reads } from '../api/reads'
 import { dayWords } from '../shared/dates'
 import { Heading } from '../shared/Heading'
 import { Mark, markWords, sureWords } from '../shared/Mark'
@@ -11,23 +12,39 @@ import { ProblemNote } from '../shared/ProblemNote'
 import { Beside } from './Beside'
 import styles from './ChildPage.module.css'
 
+/** The cue sets that are asked for, or else those that the child's class has units of. */
+function useSets(id: string, asked: string[]): { sets: string[]; none: boolean } {
+  const missing = asked.length === 0
+  const file = useQuery({
+    queryKey: ['child', id],
+    enabled: missing,
+    queryFn: () => take(api.GET('/api/children/{id}', { params: { path: { id } } })),
+  })
+  const units = useQuery({ ...reads.units, enabled: missing })
+  if (!missing) return { sets: asked, none: false }
+  if (!file.data || !units.data) return { sets: [], none: false }
+  const classes = file.data.enrolments.map((e) => e.schoolClass)
+  const own = units.data.filter((u) => classes.includes(u.classId)).flatMap((u) => u.cueSets)
+  return { sets: [...new Set(own)], none: own.length === 0 }
+}
+
 /** One child: its cues over time, both hands, hits and what they say, bests and notes. */
 export default function ChildPage() {
   const { id = '' } = useParams()
   const [search] = useSearchParams()
   const [adding, setAdding] = useState(false)
-  const sets = search.getAll('set')
+  const { sets, none } = useSets(id, search.getAll('set'))
   const picture = useQuery({
     queryKey: ['picture', id, sets],
     enabled: sets.length > 0,
     queryFn: () =>
       take(api.GET('/api/children/{id}/picture', { params: { path: { id }, query: { set: sets } } })),
   })
-  if (sets.length === 0)
+  if (none)
     return (
       <p className={page.page}>
-        Open a child from the marks of <Link to="/classes">its class</Link>, so that it is clear which cues
-        are meant.
+        Its class has no unit yet, so there are no cues to look at. <Link to="/units/new">Plan one</Link>, or
+        choose skills in the marks of <Link to="/classes">its class</Link>.
       </p>
     )
   if (picture.error)

@@ -22,7 +22,7 @@ const cover = {
   sitOut: ['Ada'],
   leftHanded: ['Dov'],
   helpers: ['Bo'],
-  names: ['Ada', 'Bo', 'Dov'],
+  children: ['Ada', 'Bo', 'Dov'].map((name) => ({ id: name.toLowerCase(), name, away: name === 'Dov' })),
   steps: [
     {
       name: 'Gull Waves',
@@ -47,11 +47,20 @@ const open = () =>
   )
 
 it('leads an adult through a lesson, with who is here and a clock', async () => {
+  const sent: unknown[] = []
   answering('GET').mockImplementation(() => ok(cover))
+  answering('POST').mockImplementation((_: string, asked: { body: unknown }) => {
+    sent.push(asked.body)
+    return sent.length > 1 ? Promise.reject(new TypeError('no network')) : ok(cover)
+  })
   open()
-  expect(await screen.findByText('Who is here: 3')).toBeInTheDocument()
+  expect(await screen.findByText('Who is here: 2')).toBeInTheDocument()
   fireEvent.click(screen.getByRole('button', { name: 'Bo' }))
-  expect(screen.getByText('Who is here: 2')).toBeInTheDocument()
+  expect(screen.getByText('Who is here: 1')).toBeInTheDocument()
+  expect(sent).toEqual([{ away: ['dov', 'bo'] }])
+  fireEvent.click(screen.getByRole('button', { name: 'Ada' }))
+  expect(await screen.findByText(/Not stored, there is no network/)).toBeInTheDocument()
+  expect(screen.getByText('Who is here: 0')).toBeInTheDocument()
   fireEvent.click(screen.getByRole('button', { name: 'Begin' }))
   expect(screen.getByText('Wave like gulls.')).toBeInTheDocument()
   expect(screen.getByRole('timer')).toHaveTextContent('3:00')

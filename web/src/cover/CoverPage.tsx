@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button } from 'antd'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
@@ -48,7 +48,7 @@ function CoveredLesson({ c, code }: { c: Cover; code: string }) {
           On paper
         </a>
       </header>
-      {step ? <Stretch key={at} step={step} number={at} of={c.steps.length} /> : <Before c={c} />}
+      {step ? <Stretch key={at} step={step} number={at} of={c.steps.length} /> : <Before c={c} code={code} />}
       <nav className={styles.nav} aria-label="Parts of the lesson">
         <Button size="large" disabled={at === 0} onClick={() => setAt(at - 1)}>
           Back
@@ -61,10 +61,23 @@ function CoveredLesson({ c, code }: { c: Cover; code: string }) {
   )
 }
 
-function Before({ c }: { c: Cover }) {
-  const [away, setAway] = useState<string[]>([])
-  const press = (name: string) =>
-    setAway(away.includes(name) ? away.filter((n) => n !== name) : [...away, name])
+function Before({ c, code }: { c: Cover; code: string }) {
+  const queries = useQueryClient()
+  const [away, setAway] = useState(() => c.children.filter((x) => x.away).map((x) => x.id))
+  const [kept, setKept] = useState(true)
+  const press = async (id: string) => {
+    const now = away.includes(id) ? away.filter((x) => x !== id) : [...away, id]
+    setAway(now)
+    try {
+      const params = { path: { secret: code } }
+      const told = await take(api.POST('/api/cover/{secret}/away', { params, body: { away: now } }))
+      queries.setQueryData(['cover', code], told)
+      setKept(true)
+    } catch {
+      // With no network it stays on the screen, and the office is told.
+      setKept(false)
+    }
+  }
   return (
     <section aria-label="Before they come">
       <h2>Fetch</h2>
@@ -85,11 +98,15 @@ function Before({ c }: { c: Cover }) {
       {c.sitOut.length > 0 && <p>Sits out: {c.sitOut.join(', ')}</p>}
       {c.leftHanded.length > 0 && <p>Left-handed: {c.leftHanded.join(', ')}</p>}
       {c.helpers.length > 0 && <p>Helps with the kit: {c.helpers.join(', ')}</p>}
-      <h2>Who is here: {c.names.length - away.length}</h2>
-      <p className="mute">Press who is away; tell the office. Nothing of it is stored.</p>
+      <h2>Who is here: {c.children.length - away.length}</h2>
+      <p className="mute" role="status">
+        {kept
+          ? 'Press who is away. The school’s own register comes first.'
+          : 'Not stored, there is no network: tell the office who is away.'}
+      </p>
       <div className={styles.names}>
-        {c.names.map((name) => (
-          <button key={name} type="button" aria-pressed={away.includes(name)} onClick={() => press(name)}>
+        {c.children.map(({ id, name }) => (
+          <button key={id} type="button" aria-pressed={away.includes(id)} onClick={() => press(id)}>
             {name}
           </button>
         ))}

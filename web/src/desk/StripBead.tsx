@@ -33,7 +33,7 @@ export interface StripBeadProps {
   /** where a day lies, in per cent of the ground */
   at: (day: string) => string
   /** the day that lies under a place of the screen, or the next one of the timetable */
-  dayUnder: (x: number, line: Line) => string
+  dayUnder: (x: number, line: Line, lesson: string) => string
   /** the day it is lifted to; undefined while it is not */
   lifted?: string
   movable: boolean
@@ -58,10 +58,10 @@ export function StripBead(p: StripBeadProps) {
     const at = pressed.current
     if (!at) return
     if (Math.abs(e.clientX - at.x) > DRAG_FROM_PX) at.moved = true
-    if (at.moved) p.lift(p.dayUnder(e.clientX, line))
+    if (at.moved) p.lift(p.dayUnder(e.clientX, line, b.lesson))
   }
   const up = (e: PointerEvent<HTMLAnchorElement>) => {
-    if (pressed.current?.moved) p.letDown(p.dayUnder(e.clientX, line))
+    if (pressed.current?.moved) p.letDown(p.dayUnder(e.clientX, line, b.lesson))
   }
   return (
     <Fragment>

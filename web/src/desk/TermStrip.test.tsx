@@ -212,7 +212,8 @@ test('a lesson of the timetable that nothing is planned for is a place to plan f
 test('a lifted lesson goes to the next day that the timetable knows', async () => {
   shown = {
     ...strip,
-    classes: [{ ...strip.classes[0], days: ['2026-09-10', '2026-09-15'] }],
+    // On the seventeenth the class has another lesson already.
+    classes: [{ ...strip.classes[0], days: ['2026-09-10', '2026-09-15', '2026-09-17'] }],
   }
   await show()
   fireEvent.keyDown(bead2(), { key: 'ArrowRight', altKey: true })

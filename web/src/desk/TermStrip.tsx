@@ -49,19 +49,25 @@ export function TermStrip() {
         changeLesson(queries, bead.lesson, { kind: 'MOVED', why: '', onDate: day, anyway: false }),
       )
   }
-  const dayUnder = (x: number, line: Line) => {
+  /** Days of the timetable on which a class has no other lesson. */
+  const free = (line: Line, lesson: string) =>
+    line.days.filter(
+      (d) => !line.beads.some((b) => b.onDate === d && b.lesson !== lesson && b.bead !== 'LOST'),
+    )
+  const dayUnder = (x: number, line: Line, lesson: string) => {
     const box = ground.current?.getBoundingClientRect()
     if (!box) return from
     const day = Math.floor(((x - box.left) / box.width) * days)
     const under = addDays(from, Math.max(0, Math.min(days - 1, day)))
     const near = (d: string) => Math.abs(daysBetween(under, d))
-    const slot = [...line.days].sort((a, b) => near(a) - near(b))[0]
+    const slot = free(line, lesson).sort((a, b) => near(a) - near(b))[0]
     return slot && near(slot) <= SNAP_DAYS ? slot : under
   }
-  /** The day that a lesson is lifted to next: one of the timetable, any school day where the class is in none. */
-  const beside = (line: Line, day: string, step: number) => {
-    const known = step > 0 ? line.days.find((d) => d > day) : [...line.days].reverse().find((d) => d < day)
-    if (line.days.length > 0) return known
+  /** The day that a lesson is lifted to next: a free one of the timetable, any school day where the class is in none. */
+  const beside = (line: Line, lesson: string, day: string, step: number) => {
+    const slots = free(line, lesson)
+    if (line.days.length > 0)
+      return step > 0 ? slots.find((d) => d > day) : [...slots].reverse().find((d) => d < day)
     let next = addDays(day, step)
     while (isWeekend(next)) next = addDays(next, step)
     return next >= from && next < addDays(from, days) ? next : undefined
@@ -78,7 +84,7 @@ export function TermStrip() {
     const step = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0
     const isLifted = lifted?.lesson === b.lesson
     if (e.altKey && step !== 0 && movable(b)) {
-      const day = beside(line, isLifted ? lifted.onDate : b.onDate, step)
+      const day = beside(line, b.lesson, isLifted ? lifted.onDate : b.onDate, step)
       if (day) setLifted({ lesson: b.lesson, onDate: day })
     } else if (e.key === 'Enter' && isLifted) letDown(b, lifted.onDate)
     else if (e.key === 'Escape' && lifted) setLifted(null)

@@ -52,7 +52,7 @@ class CoverTest {
     void aCodeOpensItsLessonForWhoIsNotSignedInAndNothingElse() {
         JsonNode cover = nobody.get("/api/cover/" + code()).json();
         assertThat(cover.get("className").asString()).isEqualTo("Terns");
-        assertThat(cover.get("names")).hasSize(20);
+        assertThat(cover.get("children")).hasSize(20);
         assertThat(cover.get("steps").size()).isGreaterThan(3);
         for (JsonNode step : cover.get("steps")) {
             assertThat(step.get("what").asString()).isNotBlank();
@@ -60,6 +60,30 @@ class CoverTest {
         }
         assertThat(cover.toString()).doesNotContain("%").doesNotContain("mark");
         assertThat(nobody.get("/api/lessons/" + lesson + "/sheet").status()).isEqualTo(401);
+    }
+
+    /** Who is away is written down for the lesson, and nobody who is not of it. */
+    @Test
+    void theRegisterIsKept() {
+        String code = code();
+        String away = "/api/cover/" + code + "/away";
+        List<String> ids =
+                nobody.get("/api/cover/" + code).json().get("children").findValuesAsString("id");
+        UUID stranger = school.children(school.schoolClass("Auks", 7, "Ada Sand"))
+                .values()
+                .iterator()
+                .next();
+        Caller.Answer told = nobody.post(away, Map.of("away", List.of(ids.get(3), stranger)));
+        assertThat(told.status()).as(told.body()).isEqualTo(200);
+        assertThat(told.json().get("children").get(3).get("away").asBoolean()).isTrue();
+        JsonNode day = school.as.get("/api/today").json().get("lessons").get(0).get("away");
+        assertThat(day.toString()).contains(ids.get(3)).doesNotContain(stranger.toString());
+        nobody.post(away, Map.of("away", List.of()));
+        assertThat(school.as.get("/api/today").json().get("lessons").get(0).get("away"))
+                .isEmpty();
+        assertThat(nobody.post("/api/cover/never-made/away", Map.of("away", List.of()))
+                        .status())
+                .isEqualTo(404);
     }
 
     @Test

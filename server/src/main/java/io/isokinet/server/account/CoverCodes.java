@@ -20,8 +20,11 @@ public class CoverCodes {
             insert into cover_code (id, school_id, lesson_id, secret_sha256, by_person, at, ends_at)
             values (:id, :school, :lesson, :hash, :by, :now, :ends)""";
     // Read by who is not signed in: the code itself says which school and which lesson.
-    private static final String OPEN =
-            "select school_id, lesson_id, ends_at from cover_code where secret_sha256 = :hash and ends_at > :now";
+    private static final String OPEN = """
+            select c.school_id, c.lesson_id, c.ends_at, p.id as person, p.name, m.role from cover_code c
+            join person p on p.id = c.by_person
+            join membership m on m.school_id = c.school_id and m.person_id = c.by_person and m.ended_at is null
+            where c.secret_sha256 = :hash and c.ends_at > :now""";
 
     private final JdbcClient jdbc;
     private final Audit audit;
@@ -33,8 +36,12 @@ public class CoverCodes {
         this.clock = clock;
     }
 
-    /** What a code opens. */
-    public record Cover(UUID school, UUID lesson, Instant ends) {}
+    /**
+     * What a code opens.
+     *
+     * @param by who made it, and answers for what is written down with it; with their membership the code ends too
+     */
+    public record Cover(UUID school, UUID lesson, Instant ends, SignedIn by) {}
 
     /**
      * Makes a code for a lesson; those before go on until they end.
@@ -65,7 +72,12 @@ public class CoverCodes {
                 .query((row, n) -> new Cover(
                         row.getObject("school_id", UUID.class),
                         row.getObject("lesson_id", UUID.class),
-                        row.getObject("ends_at", OffsetDateTime.class).toInstant()))
+                        row.getObject("ends_at", OffsetDateTime.class).toInstant(),
+                        new SignedIn(
+                                row.getObject("person", UUID.class),
+                                row.getObject("school_id", UUID.class),
+                                row.getString("name"),
+                                Role.valueOf(row.getString("role")))))
                 .optional()
                 .orElseThrow(
                         () -> NotFoundException.saying(

@@ -8,9 +8,12 @@ import io.isokinet.server.account.Subject;
 import io.isokinet.server.paper.PdfPress;
 import io.isokinet.server.school.Schools;
 import io.isokinet.server.tenancy.SchoolScope;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -18,6 +21,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
@@ -33,8 +37,10 @@ class CoverController {
     private final Sheets sheets;
     private final Papers papers;
     private final Schools schools;
+    private final CoverRegister register;
 
-    CoverController(CoverCodes codes, Sheets sheets, Papers papers, Schools schools) {
+    CoverController(CoverCodes codes, Sheets sheets, Papers papers, Schools schools, CoverRegister register) {
+        this.register = register;
         this.codes = codes;
         this.sheets = sheets;
         this.papers = papers;
@@ -67,6 +73,19 @@ class CoverController {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .body(SchoolScope.call(cover.school(), () -> CoverView.of(sheets.work(cover.lesson()), cover.ends())));
+    }
+
+    record CoverAway(@NotNull Set<UUID> away) {}
+
+    /** Who is away; everybody else is there. Nothing else can be written down with a code. */
+    @PostMapping("/cover/{secret}/away")
+    @Anybody
+    CoverView away(@PathVariable String secret, @Valid @RequestBody CoverAway form) {
+        Cover cover = codes.open(secret);
+        return SchoolScope.call(cover.school(), () -> {
+            register.take(cover, form.away());
+            return CoverView.of(sheets.work(cover.lesson()), cover.ends());
+        });
     }
 
     /** One side of paper, with the code to open the lesson on a screen. */

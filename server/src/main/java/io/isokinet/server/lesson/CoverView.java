@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param ends when the code for it ends
  * @param fetch what to carry out, by where it is kept
  * @param cautions what to look at before it begins
- * @param names everybody who is on the roll and not away
+ * @param children everybody on the roll
  */
 public record CoverView(
         String className,
@@ -38,12 +39,15 @@ public record CoverView(
         List<String> sitOut,
         List<String> leftHanded,
         List<String> helpers,
-        List<String> names,
+        List<CoverChild> children,
         List<CoverStep> steps) {
     private static final int CAUTIONS = 4;
     private static final String STOP_SIGNAL =
             "One loud whistle or clap: everybody stands still, holds what they have, and looks at you. Try it once at the start.";
     private static final int SENTENCES = 3;
+
+    /** @param away as it is registered */
+    public record CoverChild(UUID id, String name, boolean away) {}
 
     /**
      * @param say short calls, word for word; empty where the doing says it all
@@ -81,7 +85,9 @@ public record CoverView(
                 names(s, c -> c.takesPart() == TakesPart.SITS_OUT),
                 names(s, c -> c.leftHanded() && c.takesPart() == TakesPart.PLAYS),
                 s.helpers(),
-                names(s, c -> c.takesPart() != TakesPart.AWAY),
+                s.roll().stream()
+                        .map(c -> new CoverChild(c.id(), c.name(), c.takesPart() == TakesPart.AWAY))
+                        .toList(),
                 s.segments().stream().map(g -> step(work, g)).toList());
     }
 
