@@ -301,6 +301,7 @@ public class Recorder {
     }
 
     private void taught(Intake intake) {
+        if (intake.batch.taught().isEmpty()) return;
         Set<UUID> classes =
                 known(intake, "school_class", Intake.named(intake.batch.taught(), Batch.TaughtEntry::schoolClass));
         classes.removeIf(teams.visible().negate());
