@@ -83,7 +83,7 @@ class FormsKeepTest {
         page.reload();
         assertThat(opened(form)).hasValue(form.typed);
         page.keyboard().press("Escape");
-        desk.open("/today");
+        desk.link("Today").click();
         assertThat(desk.heading("Today").first()).isVisible();
         page.goBack();
         assertThat(opened(form)).hasValue(form.typed);
