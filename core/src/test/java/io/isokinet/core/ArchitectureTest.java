@@ -16,7 +16,7 @@ class ArchitectureTest {
             List.of("quantity", "check"),
             List.of("skill", "place", "calendar"),
             List.of("thing"),
-            List.of("activity", "motion", "aim"),
+            List.of("activity", "motion", "aim", "year"),
             List.of("group"),
             List.of("kit", "space", "safety", "mastery", "score", "knowhow"),
             List.of("task"),

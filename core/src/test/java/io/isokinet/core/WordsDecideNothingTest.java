@@ -59,7 +59,7 @@ class WordsDecideNothingTest {
     private static final Map<String, String> READERS_IN_THE_WEB = Map.of(
             "ClassGroups.tsx", "whether a label is the number of a group, which is then said so",
             "scores.ts", "the protocol of a score between the core and the browser",
-            "TimetableSection.tsx", "a time of day as a field for times gives it");
+            "WeekDay.tsx", "a time of day as a field for times gives it");
 
     @Test
     void theWebReadsNoNumbersOutOfWords() throws IOException {
