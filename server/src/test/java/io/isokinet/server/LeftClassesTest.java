@@ -53,7 +53,23 @@ class LeftClassesTest {
     @Test
     void itIsGoneFromEveryDayAndListAndComesBackWhole() {
         List<String> pages = List.of("/api/today", "/api/term", "/api/classes", "/api/calendar", "/api/units");
+        school.as.put(
+                "/api/calendar/slots/" + UUID.randomUUID(),
+                Map.of(
+                        "classId",
+                        terns,
+                        "day",
+                        "MONDAY",
+                        "weeks",
+                        "EVERY",
+                        "starts",
+                        "09:00",
+                        "minutes",
+                        40,
+                        "spaceId",
+                        school.hall()));
         List<String> before = bodies(pages);
+        assertThat(before.get(3)).contains("\"className\":\"Terns\"");
         assertThat(leave().status()).isEqualTo(200);
         assertThat(leave().detail()).contains("“Terns” has left on");
         assertThat(school.as.get("/api/classes").json()).isEmpty();
@@ -86,6 +102,25 @@ class LeftClassesTest {
         assertThat(count("unit")).isZero();
         assertThat(back().status()).isEqualTo(404);
         assertThat(school.as.get("/api/classes/" + auks).json().get("children")).hasSize(5);
+    }
+
+    /** Where it came along to another class's lesson, that lesson and its register still speak of it. */
+    @Test
+    void aClassThatCameAlongIsKept() {
+        UUID auks = school.schoolClass("Auks", 6, TestSchool.names(5));
+        String lesson = school.as
+                .get("/api/units/" + unit)
+                .json()
+                .get("lessons")
+                .get(0)
+                .get("id")
+                .asString();
+        school.as.post(
+                "/api/lessons/" + lesson + "/changes", Map.of("kind", "DOORWAY", "withClass", auks, "anyway", false));
+        assertThat(school.as.delete("/api/classes/" + auks).status()).isEqualTo(200);
+        aMonthLater();
+        assertThat(count("child")).isEqualTo(25);
+        assertThat(school.as.get("/api/lessons/" + lesson + "/sheet").status()).isEqualTo(200);
     }
 
     @Test

@@ -32,6 +32,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,7 +49,11 @@ public class Calendars {
 
     interface ClosureRows extends JpaRepository<ClosureRow, UUID> {}
 
-    interface SlotRows extends JpaRepository<SlotRow, UUID> {}
+    interface SlotRows extends JpaRepository<SlotRow, UUID> {
+        /** Those of classes that are there: with a class that left its lessons of the week are out of the timetable, until it comes back. */
+        @Query("select s from SlotRow s where s.classId in (select c.id from SchoolClass c where c.leftOn is null)")
+        List<SlotRow> there();
+    }
 
     private final TermRows terms;
     private final ClosureRows closures;
@@ -154,7 +159,7 @@ public class Calendars {
                 schools.weekStarts(),
                 terms.findAll().stream().map(TermRow::toTerm).toList(),
                 closures.findAll().stream().map(ClosureRow::toClosure).toList(),
-                slots.findAll().stream().map(SlotRow::toSlot).toList(),
+                slots.there().stream().map(SlotRow::toSlot).toList(),
                 bookings.findAll().stream().map(b -> b.toBooking(zone)).toList());
     }
 
@@ -163,7 +168,7 @@ public class Calendars {
         SchoolYear year = year();
         Map<UUID, SpaceView> places = places();
         Map<UUID, ClassView> groups = groups();
-        List<SlotView> slotViews = slots.findAll().stream()
+        List<SlotView> slotViews = slots.there().stream()
                 .filter(s -> groups.containsKey(s.classId))
                 .map(s -> view(s, groups.get(s.classId), places.get(s.spaceId)))
                 .sorted(Comparator.comparing(SlotView::day).thenComparing(SlotView::starts))
@@ -264,7 +269,7 @@ public class Calendars {
         row.minutes = form.minutes();
         row.spaceId = form.spaceId();
         Slot wanted = row.toSlot();
-        for (SlotRow other : slots.findAll())
+        for (SlotRow other : slots.there())
             if (!other.id().equals(id)
                     && other.classId.equals(form.classId())
                     && other.toSlot().clashes(wanted))

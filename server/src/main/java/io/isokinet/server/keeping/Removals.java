@@ -46,9 +46,11 @@ public class Removals {
                     where u.school_id = c.school_id and u.class_id = c.id and (l.state = 'TAUGHT'
                         or exists (select 1 from lesson_event e where e.school_id = l.school_id and e.lesson_id = l.id)
                         or exists (select 1 from register_event r where r.school_id = l.school_id and r.lesson_id = l.id)))
+                and not exists (select 1 from lesson l where l.school_id = c.school_id and l.with_class = c.id)
                 and not exists (select 1 from cue_taught t where t.school_id = c.school_id and t.class_id = c.id)
                 and not exists (select 1 from enrolment n where n.school_id = c.school_id and n.class_id = c.id and (
                     exists (select 1 from trial t where t.school_id = n.school_id and t.child_id = n.child_id)
+                    or exists (select 1 from register_event r where r.school_id = n.school_id and r.child_id = n.child_id)
                     or exists (select 1 from hit_set h where h.school_id = n.school_id and h.child_id = n.child_id)
                     or exists (select 1 from mastery_call m where m.school_id = n.school_id and m.child_id = n.child_id)))""";
 
