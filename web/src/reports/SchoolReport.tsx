@@ -93,7 +93,9 @@ function Skills({ of, skills }: { of: string; skills: Schemas['SkillLevels'][] }
           <LevelBar label={`${s.name}, ${of}`} levels={s.after} />
         </dd>,
         <dd key={`${s.skill} change`} className={styles.change}>
-          {high(s.before)} → {high(s.after)} nearly there or better
+          {high(s.before) + high(s.after) === 0
+            ? 'nobody nearly there yet'
+            : `${high(s.before)} → ${high(s.after)} nearly there or better`}
         </dd>,
       ])}
     </dl>

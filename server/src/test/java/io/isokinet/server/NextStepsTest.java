@@ -41,7 +41,7 @@ class NextStepsTest {
     @Test
     void anEmptyRecordProposesNothingThatNobodyKnows() {
         JsonNode next = next();
-        assertThat(next.get("skills").get(0).get("facts").get(0).asString()).isEqualTo("Nothing of it was taught yet.");
+        assertThat(next.get("skills").get(0).get("facts").get(0).asString()).isEqualTo("Nothing of it was taught yet");
         assertThat(next.has("lesson") && !next.get("lesson").isNull()).isFalse();
         assertThat(next.get("catchUps")).isEmpty();
         assertThat(next.get("agreements")).isEmpty();

@@ -46,11 +46,13 @@ public record SkillLevel(Level level, int owned, int taught, int inSet, int left
         return new SkillLevel(level, owned, taught, inSet, leftOut);
     }
 
-    /** What is counted: "3 of 3 taught so far, 5 in the set". */
+    /** What is counted: "3 of 3 taught so far, 5 in the set"; "none of 5 taught yet". */
     public String sentence() {
         String text = taught == inSet
                 ? "%d of %d in the set".formatted(owned, inSet)
-                : "%d of %d taught so far, %d in the set".formatted(owned, taught, inSet);
+                : taught == 0
+                        ? "none of %d taught yet".formatted(inSet)
+                        : "%d of %d taught so far, %d in the set".formatted(owned, taught, inSet);
         return leftOut == 0 ? text : text + "; %d left out for this child".formatted(leftOut);
     }
 }

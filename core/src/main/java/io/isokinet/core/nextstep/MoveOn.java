@@ -51,7 +51,7 @@ public record MoveOn(Step step, List<String> facts) {
      */
     public static MoveOn of(Collection<Standing> cells, int shown, int looks, @Nullable Integer hits, int tries) {
         Tally tally = Tally.of(cells);
-        if (tally.counted() == 0) return new MoveOn(Step.STAY, List.of("Nothing of it was taught yet."));
+        if (tally.counted() == 0) return new MoveOn(Step.STAY, List.of("Nothing of it was taught yet"));
         int seen = percent(tally.developing() + tally.owned(), tally.counted());
         int owned = tally.percentOwned();
         int rate = looks == 0 ? 0 : percent(shown, looks);

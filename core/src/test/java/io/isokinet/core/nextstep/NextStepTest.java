@@ -55,7 +55,7 @@ class NextStepTest {
         assertThat(look.facts()).contains("20 % of it has been looked at");
         MoveOn nothing = MoveOn.of(List.of(Standing.NOT_TAUGHT, Standing.LEFT_OUT), 0, 0, null, 0);
         assertThat(nothing.step()).isEqualTo(Step.STAY);
-        assertThat(nothing.facts()).containsExactly("Nothing of it was taught yet.");
+        assertThat(nothing.facts()).containsExactly("Nothing of it was taught yet");
     }
 
     @Test

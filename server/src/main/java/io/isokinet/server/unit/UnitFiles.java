@@ -36,7 +36,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Units out as files and as calendars, and in again: from a file, or from another class or year, fitted to who is taught now. */
 @Service
-class UnitFiles {
+public class UnitFiles {
     private final UnitReader reader;
     private final UnitPlanning planning;
     private final UnitBoards boards;
@@ -63,13 +63,14 @@ class UnitFiles {
     }
 
     /** @param classId of the class that it is for @param lessons its dates, minutes and spaces */
-    record ArrivalForm(UUID classId, String title, List<LessonForm> lessons) {}
+    public record ArrivalForm(UUID classId, String title, List<LessonForm> lessons) {}
 
     /** What was changed on the way in, a sentence each; empty if nothing was. */
-    record ArrivalView(UUID unit, List<String> changes) {}
+    public record ArrivalView(UUID unit, List<String> changes) {}
 
+    /** A unit as a file. */
     @Transactional(readOnly = true)
-    UnitFile file(UUID id) {
+    public UnitFile file(UUID id) {
         UnitInHand unit = reader.read(id);
         UnitBody body = unit.body();
         Map<UUID, String> spaces = boards.spaceNames();
@@ -151,7 +152,7 @@ class UnitFiles {
      *
      * @throws FoundException with what is wrong in it, or why it cannot be planned for this class; nothing is saved then
      */
-    ArrivalView take(UUID id, String text, ArrivalForm form) {
+    public ArrivalView take(UUID id, String text, ArrivalForm form) {
         JsonNode tree;
         try {
             tree = json.readTree(text);

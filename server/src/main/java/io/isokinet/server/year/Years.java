@@ -124,12 +124,25 @@ public class Years {
         return new OnePage().proposal();
     }
 
+    /** Writes down what is proposed for the half terms that begin between two days, both counted. */
+    @Transactional
+    public void takeProposal(LocalDate from, LocalDate to) {
+        for (YearProposed p : proposal())
+            if (!p.from().isBefore(from) && !p.from().isAfter(to))
+                set(
+                        p.classId(),
+                        p.from(),
+                        p.skills().stream().map(YearSkill::key).toList());
+    }
+
     /** Everything the page is made of, each read once. */
     private final class OnePage {
         private final SchoolYear year = calendars.year();
         private final List<HalfTerm> halves = HalfTerm.of(year);
         private final KnowHow known = knowHows.current();
         private final LocalDate today = schools.today();
+        private final Map<UUID, String> places =
+                spaces.all().stream().collect(Collectors.toMap(Spaces.SpaceView::id, Spaces.SpaceView::name));
         private final List<ClassLine> lines;
         private final Map<UUID, List<UnitHeader>> unitsOf = new HashMap<>();
         private final Map<UUID, Map<LocalDate, List<String>>> wishes = new HashMap<>();
@@ -257,8 +270,6 @@ public class Years {
             for (ClassLine c : lines)
                 for (String s : has(c, half))
                     bySkill.computeIfAbsent(s, k -> new ArrayList<>()).add(c);
-            Map<UUID, String> places =
-                    spaces.all().stream().collect(Collectors.toMap(Spaces.SpaceView::id, Spaces.SpaceView::name));
             return bySkill.entrySet().stream()
                     .filter(e -> e.getValue().size() > 1)
                     .map(e -> new YearShared(
