@@ -43,46 +43,14 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
   const [kind, setKind] = useState<Kind>(first)
   const { useKept, forget } = useKeptForm(`change-${of.lesson}`)
   const [why, setWhy] = useKept('why', '')
-  const [rest, setRest] = useState<'ALONG' | 'SQUEEZE'>('ALONG')
-  const [onDate, setOnDate] = useState(of.onDate)
-  const [starts, setStarts] = useState('')
-  const [minutes, setMinutes] = useState<number | null>(Math.max(10, of.minutes - 10))
-  const [space, setSpace] = useState<string>()
-  const [other, setOther] = useState<string>()
+  const [typed, setTyped] = useState<Typed>({
+    rest: 'ALONG',
+    onDate: of.onDate,
+    starts: '',
+    minutes: Math.max(10, of.minutes - 10),
+  })
   const { error, busy, attempt } = useAttempt()
-  const term = useQuery(reads.term)
-  const spaces = useQuery(reads.spaces)
-  const others = (term.data?.classes ?? []).flatMap((c) =>
-    c.beads
-      .filter((b) => b.lesson !== of.lesson && (b.bead === 'FITS' || b.bead === 'STRAINED'))
-      .map((b) => ({
-        value: b.lesson,
-        label: `${c.schoolClass.name}, ${dayWords(b.onDate)}${b.starts ? ` ${timeWords(b.starts)}` : ''}`,
-      })),
-  )
-  /** Null while something is missing. */
-  const body = (): ChangeBody | null => {
-    switch (kind) {
-      case 'LOST':
-        return { kind, why, rest }
-      case 'MOVED':
-        return {
-          kind,
-          why,
-          onDate,
-          starts: starts ? `${starts}:00` : undefined,
-          spaceId: space,
-          anyway: false,
-        }
-      case 'SWAPPED':
-        return other === undefined ? null : { kind, why, with: other }
-      case 'SHORTENED':
-        return minutes === null ? null : { kind, why, minutes }
-      case 'INDOORS':
-        return { kind, why, spaceId: space, anyway: false }
-    }
-  }
-  const change = body()
+  const change = body(kind, why, typed)
   const save = async () => {
     if (!change) return
     const done = await attempt(() => changeLesson(queries, of.lesson, change))
@@ -90,19 +58,6 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
     forget()
     close()
   }
-  const place = (label: string, only: (ceiling?: number) => boolean) => (
-    <label>
-      {label}
-      <Select
-        aria-label={label}
-        allowClear
-        value={space}
-        onChange={setSpace}
-        placeholder="as the timetable or the wet-weather place says"
-        options={spaces.data?.filter((s) => only(s.ceilingCm)).map((s) => ({ value: s.id, label: s.name }))}
-      />
-    </label>
-  )
   return (
     <Dialog
       open
@@ -127,62 +82,7 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
           onChange={(e) => setKind(e.target.value)}
           options={kinds}
         />
-        {kind === 'LOST' && (
-          <Radio.Group
-            aria-label="The rest of the unit"
-            value={rest}
-            onChange={(e) => setRest(e.target.value)}
-            className={styles.choices}
-            options={[
-              { value: 'ALONG', label: 'later lessons move along; the unit ends one lesson later' },
-              { value: 'SQUEEZE', label: 'squeeze the rest into the lessons that are left' },
-            ]}
-          />
-        )}
-        {kind === 'MOVED' && (
-          <>
-            <label htmlFor="change-date">
-              To the day
-              <DateInput id="change-date" value={onDate} onChange={setOnDate} />
-            </label>
-            <label htmlFor="change-time">
-              At, if not as in the timetable
-              <Input
-                id="change-time"
-                type="time"
-                value={starts}
-                onChange={(e) => setStarts(e.target.value)}
-              />
-            </label>
-            {place('In', () => true)}
-          </>
-        )}
-        {kind === 'SWAPPED' && (
-          <label>
-            With
-            <Select
-              aria-label="Swapped with"
-              showSearch={{ optionFilterProp: 'label' }}
-              value={other}
-              onChange={setOther}
-              placeholder="Which lesson?"
-              options={others}
-            />
-          </label>
-        )}
-        {kind === 'SHORTENED' && (
-          <label htmlFor="change-minutes">
-            Minutes left to teach in
-            <InputNumber
-              id="change-minutes"
-              min={10}
-              max={of.minutes - 1}
-              value={minutes}
-              onChange={setMinutes}
-            />
-          </label>
-        )}
-        {kind === 'INDOORS' && place('Into', (ceiling) => ceiling !== undefined)}
+        <What kind={kind} of={of} typed={typed} set={(part) => setTyped({ ...typed, ...part })} />
         <label htmlFor="change-why">
           Why, in a few words
           <Input
@@ -197,5 +97,143 @@ export function ChangeLesson({ of, kind: first = 'LOST', close }: ChangeLessonPr
         <EnterSubmits />
       </form>
     </Dialog>
+  )
+}
+
+/** What is typed about a change. */
+interface Typed {
+  rest: 'ALONG' | 'SQUEEZE'
+  onDate: string
+  /** hours and minutes; empty for those of the timetable */
+  starts: string
+  minutes: number | null
+  /** id of a place */
+  space?: string
+  /** id of the lesson that it is swapped with */
+  other?: string
+}
+
+/** Null while something is missing. */
+function body(kind: Kind, why: string, typed: Typed): ChangeBody | null {
+  const { rest, onDate, starts, minutes, space, other } = typed
+  switch (kind) {
+    case 'LOST':
+      return { kind, why, rest }
+    case 'MOVED':
+      return {
+        kind,
+        why,
+        onDate,
+        starts: starts ? `${starts}:00` : undefined,
+        spaceId: space,
+        anyway: false,
+      }
+    case 'SWAPPED':
+      return other === undefined ? null : { kind, why, with: other }
+    case 'SHORTENED':
+      return minutes === null ? null : { kind, why, minutes }
+    case 'INDOORS':
+      return { kind, why, spaceId: space, anyway: false }
+  }
+}
+
+interface TypedProps {
+  typed: Typed
+  set: (part: Partial<Typed>) => void
+}
+
+function What({ kind, of, typed, set }: TypedProps & { kind: Kind; of: LessonToChange }) {
+  return (
+    <>
+      {kind === 'LOST' && (
+        <Radio.Group
+          aria-label="The rest of the unit"
+          value={typed.rest}
+          onChange={(e) => set({ rest: e.target.value })}
+          className={styles.choices}
+          options={[
+            { value: 'ALONG', label: 'later lessons move along; the unit ends one lesson later' },
+            { value: 'SQUEEZE', label: 'squeeze the rest into the lessons that are left' },
+          ]}
+        />
+      )}
+      {kind === 'MOVED' && (
+        <>
+          <label htmlFor="change-date">
+            To the day
+            <DateInput id="change-date" value={typed.onDate} onChange={(onDate) => set({ onDate })} />
+          </label>
+          <label htmlFor="change-time">
+            At, if not as in the timetable
+            <Input
+              id="change-time"
+              type="time"
+              value={typed.starts}
+              onChange={(e) => set({ starts: e.target.value })}
+            />
+          </label>
+          <Place label="In" typed={typed} set={set} />
+        </>
+      )}
+      {kind === 'SWAPPED' && <With of={of} typed={typed} set={set} />}
+      {kind === 'SHORTENED' && (
+        <label htmlFor="change-minutes">
+          Minutes left to teach in
+          <InputNumber
+            id="change-minutes"
+            min={10}
+            max={of.minutes - 1}
+            value={typed.minutes}
+            onChange={(minutes) => set({ minutes })}
+          />
+        </label>
+      )}
+      {kind === 'INDOORS' && <Place label="Into" indoors typed={typed} set={set} />}
+    </>
+  )
+}
+
+function With({ of, typed, set }: TypedProps & { of: LessonToChange }) {
+  const term = useQuery(reads.term)
+  const others = (term.data?.classes ?? []).flatMap((c) =>
+    c.beads
+      .filter((b) => b.lesson !== of.lesson && (b.bead === 'FITS' || b.bead === 'STRAINED'))
+      .map((b) => ({
+        value: b.lesson,
+        label: `${c.schoolClass.name}, ${dayWords(b.onDate)}${b.starts ? ` ${timeWords(b.starts)}` : ''}`,
+      })),
+  )
+  return (
+    <label>
+      With
+      <Select
+        aria-label="Swapped with"
+        showSearch={{ optionFilterProp: 'label' }}
+        value={typed.other}
+        onChange={(other) => set({ other })}
+        placeholder="Which lesson?"
+        options={others}
+      />
+    </label>
+  )
+}
+
+/** @param indoors true for places with a ceiling alone */
+function Place({ label, indoors = false, typed, set }: TypedProps & { label: string; indoors?: boolean }) {
+  const spaces = useQuery(reads.spaces)
+  return (
+    <label>
+      {label}
+      <Select
+        aria-label={label}
+        allowClear
+        value={typed.space}
+        onChange={(space) => set({ space })}
+        placeholder="as the timetable or the wet-weather place says"
+        options={spaces.data
+          ?.filter((s) => !indoors || s.ceilingCm !== undefined)
+          .map((s) => ({ value: s.id, label: s.name }))}
+      />
+    </label>
   )
 }

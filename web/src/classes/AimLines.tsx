@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { InputNumber, Select } from 'antd'
 import { useState } from 'react'
-import { api, take } from '../api/client'
+import { api, type Schemas, take } from '../api/client'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './AimLines.module.css'
 
@@ -90,32 +90,7 @@ export function AimLines({ classId, skills }: AimLinesProps) {
               Six to eight hits in ten are near enough to succeed and far enough to have to work.
             </span>
           </p>
-          <svg
-            viewBox={`0 0 ${far * 60 + 60} 46`}
-            className={styles.floor}
-            preserveAspectRatio="xMinYMid"
-            role="img"
-            aria-label={a.reason}
-          >
-            <rect x={6} y={8} width={8} height={26} className={styles.target} />
-            <text x={2} y={44}>
-              target
-            </text>
-            {lines.map((l) => (
-              <g key={l.metres}>
-                <line
-                  x1={10 + l.metres * 60}
-                  x2={10 + l.metres * 60}
-                  y1={6}
-                  y2={34}
-                  className={styles.line}
-                />
-                <text x={10 + l.metres * 60} y={44} textAnchor="middle">
-                  {l.metres} m
-                </text>
-              </g>
-            ))}
-          </svg>
+          <ToScale lines={lines} far={far} says={a.reason} />
           <div className={styles.lines}>
             {lines.map((l) => (
               <section key={l.metres}>
@@ -139,5 +114,37 @@ export function AimLines({ classId, skills }: AimLinesProps) {
         </>
       )}
     </>
+  )
+}
+
+interface ToScaleProps {
+  lines: Schemas['StartLine'][]
+  /** metres of floor that are drawn */
+  far: number
+  says: string
+}
+
+function ToScale({ lines, far, says }: ToScaleProps) {
+  return (
+    <svg
+      viewBox={`0 0 ${far * 60 + 60} 46`}
+      className={styles.floor}
+      preserveAspectRatio="xMinYMid"
+      role="img"
+      aria-label={says}
+    >
+      <rect x={6} y={8} width={8} height={26} className={styles.target} />
+      <text x={2} y={44}>
+        target
+      </text>
+      {lines.map((l) => (
+        <g key={l.metres}>
+          <line x1={10 + l.metres * 60} x2={10 + l.metres * 60} y1={6} y2={34} className={styles.line} />
+          <text x={10 + l.metres * 60} y={44} textAnchor="middle">
+            {l.metres} m
+          </text>
+        </g>
+      ))}
+    </svg>
   )
 }

@@ -32,9 +32,6 @@ export function ChildDialog({ child, group, skills, close, saved }: ChildDialogP
   const [family, setFamily] = useState(child.family)
   const [yearAge, setYearAge] = useState<number | null>(child.yearAge)
   const [fits, setFits] = useState<Record<string, Schemas['Cell']['fit']>>(child.cues)
-  const [differing, setDiffering] = useState(() =>
-    skills.filter((s) => s.cues.some((c) => child.cues[c.key])).map((s) => s.key),
-  )
   const { error, busy, attempt } = useAttempt()
   const sides = Object.fromEntries(
     child.sides.filter((s) => !s.assumed && s.side).map((s) => [s.action, s.side as 'LEFT' | 'RIGHT']),
@@ -89,49 +86,7 @@ export function ChildDialog({ child, group, skills, close, saved }: ChildDialogP
                     <InputNumber id="child-age" value={yearAge} min={3} max={14} onChange={setYearAge} />
                   </label>
                 </div>
-                <h2>Cues that do not apply, or are adapted</h2>
-                <p className="mute">They leave the count for this child, and the grid says so.</p>
-                <Select
-                  aria-label="Cues of the skill"
-                  placeholder="of which skill?"
-                  showSearch={{ optionFilterProp: 'label' }}
-                  value={null}
-                  onChange={(skill: string | null) => skill && setDiffering([...differing, skill])}
-                  options={skills
-                    .filter((s) => !differing.includes(s.key))
-                    .map((s) => ({ value: s.key, label: s.name }))}
-                  style={{ width: 260, marginBottom: 8 }}
-                />
-                <div className={styles.fits}>
-                  {skills
-                    .filter((s) => differing.includes(s.key))
-                    .map((s) => (
-                      <div key={s.key}>
-                        <b>{s.name}</b>
-                        {s.cues
-                          .filter((c) =>
-                            s.sets.some((set) => set.kind === 'COMPONENTS' && set.cues.includes(c.key)),
-                          )
-                          .map((c) => (
-                            <div key={c.key} className={styles.fit}>
-                              <span>{c.call.notSettled}</span>
-                              <Select
-                                size="small"
-                                aria-label={`${s.name}, ${c.call.notSettled}`}
-                                value={fits[c.key] ?? 'APPLIES'}
-                                onChange={(fit) => setFits({ ...fits, [c.key]: fit })}
-                                style={{ width: 136 }}
-                                options={[
-                                  { value: 'APPLIES', label: 'applies' },
-                                  { value: 'ADAPTED', label: 'adapted' },
-                                  { value: 'NOT_APPLYING', label: 'does not apply' },
-                                ]}
-                              />
-                            </div>
-                          ))}
-                      </div>
-                    ))}
-                </div>
+                <Fits child={child} skills={skills} fits={fits} setFits={setFits} />
               </>
             ),
           },
@@ -149,6 +104,64 @@ export function ChildDialog({ child, group, skills, close, saved }: ChildDialogP
       />
       {error !== null && <ProblemNote error={error} />}
     </Dialog>
+  )
+}
+
+interface FitsProps {
+  child: Child
+  skills: Schemas['SkillView'][]
+  fits: Record<string, Schemas['Cell']['fit']>
+  setFits: (fits: Record<string, Schemas['Cell']['fit']>) => void
+}
+
+function Fits({ child, skills, fits, setFits }: FitsProps) {
+  const [differing, setDiffering] = useState(() =>
+    skills.filter((s) => s.cues.some((c) => child.cues[c.key])).map((s) => s.key),
+  )
+  return (
+    <>
+      <h2>Cues that do not apply, or are adapted</h2>
+      <p className="mute">They leave the count for this child, and the grid says so.</p>
+      <Select
+        aria-label="Cues of the skill"
+        placeholder="of which skill?"
+        showSearch={{ optionFilterProp: 'label' }}
+        value={null}
+        onChange={(skill: string | null) => skill && setDiffering([...differing, skill])}
+        options={skills
+          .filter((s) => !differing.includes(s.key))
+          .map((s) => ({ value: s.key, label: s.name }))}
+        style={{ width: 260, marginBottom: 8 }}
+      />
+      <div className={styles.fits}>
+        {skills
+          .filter((s) => differing.includes(s.key))
+          .map((s) => (
+            <div key={s.key}>
+              <b>{s.name}</b>
+              {s.cues
+                .filter((c) => s.sets.some((set) => set.kind === 'COMPONENTS' && set.cues.includes(c.key)))
+                .map((c) => (
+                  <div key={c.key} className={styles.fit}>
+                    <span>{c.call.notSettled}</span>
+                    <Select
+                      size="small"
+                      aria-label={`${s.name}, ${c.call.notSettled}`}
+                      value={fits[c.key] ?? 'APPLIES'}
+                      onChange={(fit) => setFits({ ...fits, [c.key]: fit })}
+                      style={{ width: 136 }}
+                      options={[
+                        { value: 'APPLIES', label: 'applies' },
+                        { value: 'ADAPTED', label: 'adapted' },
+                        { value: 'NOT_APPLYING', label: 'does not apply' },
+                      ]}
+                    />
+                  </div>
+                ))}
+            </div>
+          ))}
+      </div>
+    </>
   )
 }
 

@@ -24,8 +24,6 @@ interface ChildrenProps {
 
 /** The children of a class with their sides; names are typed in, one a line. */
 export function Children({ group, skills, refresh }: ChildrenProps) {
-  const { useKept, forget } = useKeptForm(`children-${group.id}`)
-  const [names, setNames] = useKept('names', '')
   const [error, setError] = useState<unknown>(null)
   const [editing, setEditing] = useState<Child | null>(null)
   const [finding, setFinding] = useState(false)
@@ -41,17 +39,6 @@ export function Children({ group, skills, refresh }: ChildrenProps) {
       return false
     }
   }
-  const add = () =>
-    attempt(async () => {
-      await take(
-        api.POST('/api/classes/{id}/children', {
-          params: { path: { id: group.id } },
-          body: { names: names.split(/\r?\n|,/).filter((n) => n.trim()) },
-        }),
-      )
-      setNames('')
-      forget()
-    })
   const setSide = (child: Child, action: Action, side: Side | 'NONE') =>
     attempt(() => {
       const known = child.sides.filter((s) => !s.assumed && s.side && s.action !== action)
@@ -86,44 +73,13 @@ export function Children({ group, skills, refresh }: ChildrenProps) {
           </thead>
           <tbody>
             {group.children.map((child) => (
-              <tr key={child.id}>
-                <th scope="row">
-                  {child.given} <span className="mute">{child.family}</span>
-                </th>
-                <td>
-                  {child.year} <span className="mute">age {child.yearAge}</span>
-                </td>
-                {actions.map(({ action, label }) => {
-                  const side = child.sides.find((s) => s.action === action)
-                  return (
-                    <td key={action}>
-                      <SideChoice
-                        label={`${child.given}, ${label.toLowerCase()}`}
-                        side={side?.side}
-                        assumed={side?.assumed ?? false}
-                        choose={(s) => setSide(child, action, s)}
-                      />
-                    </td>
-                  )
-                })}
-                <td className="mute">
-                  {Object.entries(child.cues)
-                    .map(
-                      ([key, fit]) =>
-                        `${callOf(skills, key)} (${fit === 'ADAPTED' ? 'adapted' : 'does not apply'})`,
-                    )
-                    .join(', ')}
-                </td>
-                <td>
-                  <Button
-                    size="small"
-                    onClick={() => setEditing(child)}
-                    aria-label={`Change ${child.given} ${child.family}`}
-                  >
-                    Change
-                  </Button>
-                </td>
-              </tr>
+              <ChildRow
+                key={child.id}
+                child={child}
+                skills={skills}
+                setSide={setSide}
+                edit={() => setEditing(child)}
+              />
             ))}
           </tbody>
         </table>
@@ -134,14 +90,7 @@ export function Children({ group, skills, refresh }: ChildrenProps) {
         )}
       </div>
       <aside className={styles.add}>
-        <h2>Add children</h2>
-        <label htmlFor="names" className="mute">
-          One a line: given name, then family name
-        </label>
-        <Input.TextArea id="names" rows={8} value={names} onChange={(e) => setNames(e.target.value)} />
-        <Button type="primary" onClick={add} disabled={!names.trim()} style={{ marginTop: 8 }}>
-          Add
-        </Button>
+        <AddChildren group={group} attempt={attempt} />
         <h2 style={{ marginTop: 20 }}>Finding a side</h2>
         <p className="mute">
           Hand: the one that writes. Foot: the better one in a swing or a push. An outlined side is assumed
@@ -174,6 +123,82 @@ export function Children({ group, skills, refresh }: ChildrenProps) {
         />
       )}
     </div>
+  )
+}
+
+interface ChildRowProps {
+  child: Child
+  skills: Schemas['SkillView'][]
+  setSide: (child: Child, action: Action, side: Side | 'NONE') => void
+  edit: () => void
+}
+
+function ChildRow({ child, skills, setSide, edit }: ChildRowProps) {
+  return (
+    <tr>
+      <th scope="row">
+        {child.given} <span className="mute">{child.family}</span>
+      </th>
+      <td>
+        {child.year} <span className="mute">age {child.yearAge}</span>
+      </td>
+      {actions.map(({ action, label }) => {
+        const side = child.sides.find((s) => s.action === action)
+        return (
+          <td key={action}>
+            <SideChoice
+              label={`${child.given}, ${label.toLowerCase()}`}
+              side={side?.side}
+              assumed={side?.assumed ?? false}
+              choose={(s) => setSide(child, action, s)}
+            />
+          </td>
+        )
+      })}
+      <td className="mute">
+        {Object.entries(child.cues)
+          .map(([key, fit]) => `${callOf(skills, key)} (${fit === 'ADAPTED' ? 'adapted' : 'does not apply'})`)
+          .join(', ')}
+      </td>
+      <td>
+        <Button size="small" onClick={edit} aria-label={`Change ${child.given} ${child.family}`}>
+          Change
+        </Button>
+      </td>
+    </tr>
+  )
+}
+
+interface AddChildrenProps {
+  group: Schemas['ClassView']
+  attempt: (work: () => Promise<unknown>) => Promise<boolean>
+}
+
+function AddChildren({ group, attempt }: AddChildrenProps) {
+  const { useKept, forget } = useKeptForm(`children-${group.id}`)
+  const [names, setNames] = useKept('names', '')
+  const add = () =>
+    attempt(async () => {
+      await take(
+        api.POST('/api/classes/{id}/children', {
+          params: { path: { id: group.id } },
+          body: { names: names.split(/\r?\n|,/).filter((n) => n.trim()) },
+        }),
+      )
+      setNames('')
+      forget()
+    })
+  return (
+    <>
+      <h2>Add children</h2>
+      <label htmlFor="names" className="mute">
+        One a line: given name, then family name
+      </label>
+      <Input.TextArea id="names" rows={8} value={names} onChange={(e) => setNames(e.target.value)} />
+      <Button type="primary" onClick={add} disabled={!names.trim()} style={{ marginTop: 8 }}>
+        Add
+      </Button>
+    </>
   )
 }
 

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Select, Tabs } from 'antd'
 import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
-import { api, take } from '../api/client'
+import { api, type Schemas, take } from '../api/client'
 import { changed, reads } from '../api/reads'
 import { usePlans } from '../session/useSession'
 import { todayHere } from '../shared/dates'
@@ -26,7 +26,6 @@ export default function ClassPage() {
   const [search, setSearch] = useSearchParams()
   const [importing, setImporting] = useState(false)
   const [setting, setSetting] = useState(false)
-  const [before, setBefore] = useState('')
   const group = useQuery({
     queryKey: ['class', id],
     queryFn: () => take(api.GET('/api/classes/{id}', { params: { path: { id } } })),
@@ -46,8 +45,6 @@ export default function ClassPage() {
       <div className={page.page}>{<ProblemNote error={group.error} retry={() => group.refetch()} />}</div>
     )
   if (!group.data) return <p className={page.page}>Opening …</p>
-  const { name, year, yearAge, children } = group.data
-  const left = children.filter((c) => c.sides.some((s) => s.action === 'THROW' && s.side === 'LEFT')).length
   const refresh = () => {
     changed(queries, 'children')
   }
@@ -57,31 +54,9 @@ export default function ClassPage() {
     for (const value of values) next.append(key, value)
     setSearch(next, { replace: true })
   }
-  const query = sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')
   return (
     <div className={page.page}>
-      <div className={page.head}>
-        <Heading>
-          {name} · {year}
-        </Heading>
-        <span className={page.chip}>
-          age {yearAge} to {yearAge + 1}
-        </span>
-        <span className={page.chip}>
-          {children.length} children · {left} left-handed
-        </span>
-        {plans && (
-          <div className={page.end}>
-            <Button onClick={() => setSetting(true)}>Year and minutes</Button>
-            <Button onClick={() => setImporting(true)}>Import a roster</Button>
-            <Link to={`/units/new?class=${id}`}>
-              <Button type="primary" tabIndex={-1}>
-                Plan a unit
-              </Button>
-            </Link>
-          </div>
-        )}
-      </div>
+      <Head group={group.data} plans={plans} set={() => setSetting(true)} bring={() => setImporting(true)} />
       <Tabs
         activeKey={search.get('tab') ?? 'grid'}
         onChange={(tab) => change('tab', [tab])}
@@ -91,71 +66,27 @@ export default function ClassPage() {
             key: 'grid',
             label: 'What was seen',
             children: (
-              <>
-                <div className={page.head}>
-                  <Select
-                    aria-label="Cue sets"
-                    value={kind}
-                    onChange={(k) => change('kind', [k])}
-                    options={[
-                      { value: 'components', label: 'Component sets' },
-                      { value: 'short', label: 'Short sets' },
-                    ]}
-                    style={{ width: 160 }}
-                  />
-                  <Select
-                    aria-label="Skills"
-                    mode="multiple"
-                    placeholder={planned.length > 0 ? 'Skills of its units' : 'Choose skills'}
-                    value={chosen}
-                    onChange={(k) => change('skill', k)}
-                    options={skills.data?.map((s) => ({ value: s.key, label: s.name }))}
-                    style={{ minWidth: 220 }}
-                  />
-                  <label className={page.chip}>
-                    Compare with{' '}
-                    <input
-                      type="date"
-                      aria-label="Compare with"
-                      max={todayHere()}
-                      value={before}
-                      onChange={(e) => setBefore(e.target.value)}
-                    />
-                  </label>
-                  <div className={page.end}>
-                    <Button href={`/api/classes/${id}/grid.csv?${query}`} disabled={sets.length === 0}>
-                      Export as CSV
-                    </Button>
-                  </div>
-                </div>
-                {sets.length > 0 && <GridTable classId={id} sets={sets} before={before} />}
-                {units.data && sets.length === 0 && (
-                  <p className="mute">
-                    The class has no unit yet. Choose skills to see its marks, or plan a unit.
-                  </p>
-                )}
-              </>
+              <WhatWasSeen
+                classId={id}
+                sets={sets}
+                kind={kind}
+                chosen={chosen}
+                planned={planned.length > 0}
+                skills={skills.data ?? []}
+                ready={!!units.data}
+                change={change}
+              />
             ),
           },
           {
             key: 'next',
             label: 'What next',
-            children:
-              sets.length > 0 ? (
-                <WhatNext classId={id} sets={sets} />
-              ) : (
-                <p className="mute">Plan a unit, or choose skills under “What was seen”.</p>
-              ),
+            children: sets.length > 0 ? <WhatNext classId={id} sets={sets} /> : NOTHING_CHOSEN,
           },
           {
             key: 'over-time',
             label: 'Over time',
-            children:
-              sets.length > 0 ? (
-                <OverTime classId={id} sets={sets} />
-              ) : (
-                <p className="mute">Plan a unit, or choose skills under “What was seen”.</p>
-              ),
+            children: sets.length > 0 ? <OverTime classId={id} sets={sets} /> : NOTHING_CHOSEN,
           },
           {
             key: 'aim',
@@ -180,7 +111,7 @@ export default function ClassPage() {
       {setting && <ClassSettings group={group.data} close={() => setSetting(false)} />}
       {importing && (
         <RosterImport
-          into={{ id, name }}
+          into={{ id, name: group.data.name }}
           close={() => setImporting(false)}
           taken={() => {
             setImporting(false)
@@ -189,5 +120,108 @@ export default function ClassPage() {
         />
       )}
     </div>
+  )
+}
+
+const NOTHING_CHOSEN = <p className="mute">Plan a unit, or choose skills under “What was seen”.</p>
+
+interface HeadProps {
+  group: Schemas['ClassView']
+  plans: boolean
+  /** opens the settings */
+  set: () => void
+  /** opens the import of a roster */
+  bring: () => void
+}
+
+function Head({ group: { id, name, year, yearAge, children }, plans, set, bring }: HeadProps) {
+  const left = children.filter((c) => c.sides.some((s) => s.action === 'THROW' && s.side === 'LEFT')).length
+  return (
+    <div className={page.head}>
+      <Heading>
+        {name} · {year}
+      </Heading>
+      <span className={page.chip}>
+        age {yearAge} to {yearAge + 1}
+      </span>
+      <span className={page.chip}>
+        {children.length} children · {left} left-handed
+      </span>
+      {plans && (
+        <div className={page.end}>
+          <Button onClick={set}>Year and minutes</Button>
+          <Button onClick={bring}>Import a roster</Button>
+          <Link to={`/units/new?class=${id}`}>
+            <Button type="primary" tabIndex={-1}>
+              Plan a unit
+            </Button>
+          </Link>
+        </div>
+      )}
+    </div>
+  )
+}
+
+interface WhatWasSeenProps {
+  classId: string
+  /** keys of the cue sets that are shown */
+  sets: string[]
+  kind: string
+  /** keys of the skills that were chosen */
+  chosen: string[]
+  /** true where the class has units */
+  planned: boolean
+  skills: Schemas['SkillView'][]
+  /** false while its units are read */
+  ready: boolean
+  change: (key: string, values: string[]) => void
+}
+
+function WhatWasSeen({ classId, sets, kind, chosen, planned, skills, ready, change }: WhatWasSeenProps) {
+  const [before, setBefore] = useState('')
+  const query = sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')
+  return (
+    <>
+      <div className={page.head}>
+        <Select
+          aria-label="Cue sets"
+          value={kind}
+          onChange={(k) => change('kind', [k])}
+          options={[
+            { value: 'components', label: 'Component sets' },
+            { value: 'short', label: 'Short sets' },
+          ]}
+          style={{ width: 160 }}
+        />
+        <Select
+          aria-label="Skills"
+          mode="multiple"
+          placeholder={planned ? 'Skills of its units' : 'Choose skills'}
+          value={chosen}
+          onChange={(k) => change('skill', k)}
+          options={skills.map((s) => ({ value: s.key, label: s.name }))}
+          style={{ minWidth: 220 }}
+        />
+        <label className={page.chip}>
+          Compare with{' '}
+          <input
+            type="date"
+            aria-label="Compare with"
+            max={todayHere()}
+            value={before}
+            onChange={(e) => setBefore(e.target.value)}
+          />
+        </label>
+        <div className={page.end}>
+          <Button href={`/api/classes/${classId}/grid.csv?${query}`} disabled={sets.length === 0}>
+            Export as CSV
+          </Button>
+        </div>
+      </div>
+      {sets.length > 0 && <GridTable classId={classId} sets={sets} before={before} />}
+      {ready && sets.length === 0 && (
+        <p className="mute">The class has no unit yet. Choose skills to see its marks, or plan a unit.</p>
+      )}
+    </>
   )
 }

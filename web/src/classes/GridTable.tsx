@@ -4,6 +4,7 @@ import { type KeyboardEvent, memo, useCallback, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { arrow } from '../shared/arrows'
 import { dayWords } from '../shared/dates'
 import { Mark, markWords, Pips, sureWords } from '../shared/Mark'
 import page from '../shared/Page.module.css'
@@ -33,20 +34,8 @@ interface Pressed {
   words: string
 }
 
-/**
- * Children by cues with marks and pips. Arrows walk it, Enter opens the looks behind a mark, space marks shown and x not yet, z takes the
- * last one back. A cue's call sorts by it.
- */
-export function GridTable({ classId, sets, before }: GridTableProps) {
-  const plans = usePlans()
-  const queries = useQueryClient()
-  const table = useRef<HTMLTableElement>(null)
-  const [open, setOpen] = useState<{ row: Row; cue: Schemas['CueView'] } | null>(null)
-  const [at, setAt] = useState({ row: 0, column: 0 })
-  const [which, setWhich] = useState<Which>('ALL')
-  const [order, setOrder] = useState<Order>({ by: 'NAME' })
-  const [pressed, setPressed] = useState<Pressed[]>([])
-  const { error, attempt } = useAttempt()
+/** The marks, and those of an earlier day where one is compared with. */
+function useGrids(classId: string, sets: string[], before: string) {
   const grid = useQuery({
     queryKey: ['grid', classId, sets],
     queryFn: () =>
@@ -62,6 +51,54 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
         }),
       ),
   })
+  return { grid, earlier }
+}
+
+/** Looks that are pressed into the table, the last of which can be taken back. */
+function usePresses(classId: string) {
+  const queries = useQueryClient()
+  const [pressed, setPressed] = useState<Pressed[]>([])
+  const { error, attempt } = useAttempt()
+  const latest = pressed[pressed.length - 1] as Pressed | undefined
+  const refresh = () => {
+    queries.invalidateQueries({ queryKey: ['grid', classId] })
+    queries.invalidateQueries({ queryKey: ['next', classId] })
+    queries.invalidateQueries({ queryKey: ['over-time', classId] })
+  }
+  const press = (row: Row, cue: Schemas['CueView'], shown: boolean) => {
+    attempt(async () => {
+      const [trial] = await record({
+        trials: [{ child: row.child.id, cue: cue.key, shown, kind: 'TEACHER', setting: 'DRILL' }],
+      })
+      const words = `${row.child.name}, ${cue.call.notSettled}: ${shown ? 'shown' : 'not yet'}`
+      setPressed((all) => [...all, { trial, words }])
+      refresh()
+    })
+  }
+  const takeBack = () => {
+    if (!latest) return
+    attempt(async () => {
+      await record({ voids: [latest.trial] })
+      setPressed((all) => all.slice(0, -1))
+      refresh()
+    })
+  }
+  return { error, latest, refresh, press, takeBack }
+}
+
+/**
+ * Children by cues with marks and pips. Arrows walk it, Enter opens the looks behind a mark, space marks shown and x not yet, z takes the
+ * last one back. A cue's call sorts by it.
+ */
+export function GridTable({ classId, sets, before }: GridTableProps) {
+  const plans = usePlans()
+  const table = useRef<HTMLTableElement>(null)
+  const [open, setOpen] = useState<{ row: Row; cue: Schemas['CueView'] } | null>(null)
+  const [at, setAt] = useState({ row: 0, column: 0 })
+  const [which, setWhich] = useState<Which>('ALL')
+  const [order, setOrder] = useState<Order>({ by: 'NAME' })
+  const presses = usePresses(classId)
+  const { grid, earlier } = useGrids(classId, sets, before)
   const openCell = useCallback((row: Row, cue: Schemas['CueView'], r: number, column: number) => {
     setAt({ row: r, column })
     setOpen({ row, cue })
@@ -78,93 +115,40 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
     setAt({ row, column })
     table.current?.tBodies[0].rows[row]?.querySelector<HTMLElement>(`[data-column="${column}"]`)?.focus()
   }
-  const refresh = () => {
-    queries.invalidateQueries({ queryKey: ['grid', classId] })
-    queries.invalidateQueries({ queryKey: ['next', classId] })
-    queries.invalidateQueries({ queryKey: ['over-time', classId] })
-  }
-  const press = (r: number, column: number, shown: boolean) => {
-    const row = rows[r]
-    const cue = cues[column]
-    attempt(async () => {
-      const [trial] = await record({
-        trials: [{ child: row.child.id, cue: cue.key, shown, kind: 'TEACHER', setting: 'DRILL' }],
-      })
-      const words = `${row.child.name}, ${cue.call.notSettled}: ${shown ? 'shown' : 'not yet'}`
-      setPressed((all) => [...all, { trial, words }])
-      refresh()
-    })
-  }
-  const takeBack = () => {
-    const latest = pressed[pressed.length - 1]
-    if (!latest) return
-    attempt(async () => {
-      await record({ voids: [latest.trial] })
-      setPressed((all) => all.slice(0, -1))
-      refresh()
-    })
-  }
   const key = (event: KeyboardEvent) => {
     const cell = event.target as HTMLElement
     if (cell.dataset.column === undefined) return
     const r = rowOf(cell)
     const column = Number(cell.dataset.column)
-    const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key]
+    const step = arrow(event.key)
     if (step)
       focus(
-        Math.min(rows.length - 1, Math.max(0, r + step[0])),
-        Math.min(cues.length - 1, Math.max(0, column + step[1])),
+        Math.min(rows.length - 1, Math.max(0, r + step.down)),
+        Math.min(cues.length - 1, Math.max(0, column + step.across)),
       )
     else if (event.key === 'Home') focus(r, 0)
     else if (event.key === 'End') focus(r, cues.length - 1)
-    else if (plans && event.key === ' ') press(r, column, true)
-    else if (plans && event.key === 'x') press(r, column, false)
-    else if (plans && event.key === 'z') takeBack()
+    else if (plans && event.key === ' ') presses.press(rows[r], cues[column], true)
+    else if (plans && event.key === 'x') presses.press(rows[r], cues[column], false)
+    else if (plans && event.key === 'z') presses.takeBack()
     else return
     event.preventDefault()
     event.stopPropagation()
   }
-  const child = order.by === 'CUE' ? order.cue : ''
-  const latest = pressed[pressed.length - 1]
   return (
     <>
-      <div className={styles.tools}>
-        <Select
-          aria-label="Which children"
-          size="small"
-          value={which}
-          onChange={setWhich}
-          options={whiches}
-          style={{ minWidth: 210 }}
-        />
-        <Select
-          aria-label="Sort by"
-          size="small"
-          value={order.by}
-          onChange={(by) => setOrder(by === 'CUE' ? { by, cue: cues[at.column].key } : { by })}
-          options={[
-            { value: 'NAME', label: 'by name' },
-            { value: 'FEWEST', label: 'who owns fewest first' },
-            { value: 'CUE', label: 'by a cue: who needs it first' },
-          ]}
-          style={{ minWidth: 210 }}
-        />
-        <span className="mute">
-          {rows.length} of {grid.data.rows.length} children
-          {plans && '; on a mark: space for shown, x for not yet'}
-        </span>
-        <span role="status">
-          {latest && (
-            <>
-              {latest.words}{' '}
-              <button type="button" className={page.textButton} onClick={takeBack}>
-                Take back
-              </button>
-            </>
-          )}
-        </span>
-      </div>
-      {error !== null && <ProblemNote error={error} />}
+      <Tools
+        which={which}
+        setWhich={setWhich}
+        order={order}
+        setOrder={setOrder}
+        cueHere={cues[at.column]?.key ?? ''}
+        many={`${rows.length} of ${grid.data.rows.length} children`}
+        plans={plans}
+        latest={presses.latest?.words}
+        takeBack={presses.takeBack}
+      />
+      {presses.error !== null && <ProblemNote error={presses.error} />}
       <p className={styles.rule}>
         <b>How a mark is made</b> {skills[0]?.rule}
       </p>
@@ -183,41 +167,7 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
       <div className={styles.scroll}>
         <table ref={table} className={styles.grid} onKeyDown={key}>
           <caption className="visually-hidden">Marks by child and cue</caption>
-          <thead>
-            <tr>
-              <td rowSpan={2} />
-              {skills.map((s) => (
-                <th key={s.skill} colSpan={s.cues.length + 1} scope="colgroup" className={styles.skill}>
-                  {s.name} <span className="mute">{s.setName.toLowerCase()}</span>
-                </th>
-              ))}
-            </tr>
-            <tr>
-              {skills.map((s) => [
-                ...s.cues.map((c, i) => (
-                  <th
-                    key={c.key}
-                    scope="col"
-                    className={i === 0 ? styles.first : ''}
-                    title={c.question.notSettled}
-                    aria-sort={child === c.key ? 'ascending' : undefined}
-                  >
-                    <button
-                      type="button"
-                      className={styles.sort}
-                      onClick={() => setOrder(child === c.key ? { by: 'NAME' } : { by: 'CUE', cue: c.key })}
-                    >
-                      {c.call.notSettled}
-                      {child === c.key && ' ↓'}
-                    </button>
-                  </th>
-                )),
-                <th key={`${s.skill} level`} scope="col">
-                  skill
-                </th>,
-              ])}
-            </tr>
-          </thead>
+          <Head skills={skills} order={order} setOrder={setOrder} />
           <tbody>
             {rows.map((row, r) => (
               <Line
@@ -243,11 +193,113 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
             grid.data.rows.find((r) => r.child.id === open.row.child.id)?.cells[open.cue.key] ??
             open.row.cells[open.cue.key]
           }
-          changed={refresh}
+          changed={presses.refresh}
           close={() => setOpen(null)}
         />
       )}
     </>
+  )
+}
+
+interface ToolsProps {
+  which: Which
+  setWhich: (which: Which) => void
+  order: Order
+  setOrder: (order: Order) => void
+  /** the cue of the column that is walked */
+  cueHere: string
+  many: string
+  plans: boolean
+  /** what was pressed last */
+  latest?: string
+  takeBack: () => void
+}
+
+function Tools({ which, setWhich, order, setOrder, cueHere, many, plans, latest, takeBack }: ToolsProps) {
+  return (
+    <div className={styles.tools}>
+      <Select
+        aria-label="Which children"
+        size="small"
+        value={which}
+        onChange={setWhich}
+        options={whiches}
+        style={{ minWidth: 210 }}
+      />
+      <Select
+        aria-label="Sort by"
+        size="small"
+        value={order.by}
+        onChange={(by) => setOrder(by === 'CUE' ? { by, cue: cueHere } : { by })}
+        options={[
+          { value: 'NAME', label: 'by name' },
+          { value: 'FEWEST', label: 'who owns fewest first' },
+          { value: 'CUE', label: 'by a cue: who needs it first' },
+        ]}
+        style={{ minWidth: 210 }}
+      />
+      <span className="mute">
+        {many}
+        {plans && '; on a mark: space for shown, x for not yet'}
+      </span>
+      <span role="status">
+        {latest && (
+          <>
+            {latest}{' '}
+            <button type="button" className={page.textButton} onClick={takeBack}>
+              Take back
+            </button>
+          </>
+        )}
+      </span>
+    </div>
+  )
+}
+
+interface HeadProps {
+  skills: Columns[]
+  order: Order
+  setOrder: (order: Order) => void
+}
+
+function Head({ skills, order, setOrder }: HeadProps) {
+  const child = order.by === 'CUE' ? order.cue : ''
+  return (
+    <thead>
+      <tr>
+        <td rowSpan={2} />
+        {skills.map((s) => (
+          <th key={s.skill} colSpan={s.cues.length + 1} scope="colgroup" className={styles.skill}>
+            {s.name} <span className="mute">{s.setName.toLowerCase()}</span>
+          </th>
+        ))}
+      </tr>
+      <tr>
+        {skills.map((s) => [
+          ...s.cues.map((c, i) => (
+            <th
+              key={c.key}
+              scope="col"
+              className={i === 0 ? styles.first : ''}
+              title={c.question.notSettled}
+              aria-sort={child === c.key ? 'ascending' : undefined}
+            >
+              <button
+                type="button"
+                className={styles.sort}
+                onClick={() => setOrder(child === c.key ? { by: 'NAME' } : { by: 'CUE', cue: c.key })}
+              >
+                {c.call.notSettled}
+                {child === c.key && ' ↓'}
+              </button>
+            </th>
+          )),
+          <th key={`${s.skill} level`} scope="col">
+            skill
+          </th>,
+        ])}
+      </tr>
+    </thead>
   )
 }
 

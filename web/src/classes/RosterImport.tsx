@@ -44,8 +44,6 @@ interface RosterImportProps {
 
 /** Choose a file, look at what would come in, map the columns, take it whole. */
 export function RosterImport({ into, close, taken }: RosterImportProps) {
-  const file = useRef<HTMLInputElement>(null)
-  const folder = useRef<HTMLInputElement>(null)
   const [files, setFiles] = useState<File[]>([])
   const [roster, setRoster] = useState<Roster | null>(null)
   const [gone, setGone] = useState<'STAY' | 'LEAVE'>('STAY')
@@ -116,31 +114,7 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
         A CSV or XLSX from any system, or a OneRoster set as zip or folder. You see what would change before
         anything is saved; the same roster can come again later.
       </p>
-      <div className={styles.choose}>
-        <Button onClick={() => file.current?.click()}>Choose a file</Button>
-        <Button onClick={() => folder.current?.click()}>Choose a folder</Button>
-        <input
-          ref={file}
-          type="file"
-          hidden
-          multiple
-          aria-label="Roster file"
-          accept=".csv,.txt,.tsv,.xlsx,.zip"
-          onChange={(e) => choose(e.target.files)}
-        />
-        <input
-          ref={(el) => {
-            folder.current = el
-            el?.setAttribute('webkitdirectory', '')
-          }}
-          type="file"
-          hidden
-          multiple
-          aria-label="Roster folder"
-          onChange={(e) => choose(e.target.files)}
-        />
-        {files.length > 0 && <span className="mute">{files.map((f) => f.name).join(', ')}</span>}
-      </div>
+      <Files files={files} choose={choose} />
       {error !== null && <ProblemNote error={error} />}
       {roster && (
         <>
@@ -150,73 +124,22 @@ export function RosterImport({ into, close, taken }: RosterImportProps) {
             {roster.classes.length > 0 &&
               `in ${roster.classes.map((c) => `${c.name ?? into?.name ?? '?'} (${c.children.length})`).join(', ')}`}
           </p>
-          {roster.kind === 'PLAIN' && (
-            <div className={styles.scroll}>
-              <table className={styles.table}>
-                <thead>
-                  <tr>
-                    {roster.columns.map((column, i) => (
-                      // biome-ignore lint/suspicious/noArrayIndexKey: a column is its place
-                      <th key={i} scope="col">
-                        {column || <i>no name</i>}
-                        <Select
-                          size="small"
-                          aria-label={`What “${column}” is`}
-                          value={fields.find(([f]) => (roster.mapping as Mapping)[f] === i)?.[0] ?? ''}
-                          onChange={(field) => {
-                            const before = fields.find(([f]) => (roster.mapping as Mapping)[f] === i)?.[0]
-                            if (field) remap(field, i)
-                            else if (before) remap(before, null)
-                          }}
-                          style={{ width: 130 }}
-                          options={[
-                            { value: '', label: 'left out' },
-                            ...fields.map(([value, label]) => ({ value, label })),
-                          ]}
-                        />
-                      </th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  {roster.sample.map((row, r) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: a sample row is its place
-                    <tr key={r}>
-                      {row.map((cell, c) => (
-                        // biome-ignore lint/suspicious/noArrayIndexKey: a cell is its place
-                        <td key={c}>{cell}</td>
-                      ))}
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </div>
-          )}
+          {roster.kind === 'PLAIN' && <Columns roster={roster} remap={remap} />}
           {differences.map((d) => (
             <Difference key={d.name} difference={d} />
           ))}
           {leaving > 0 && (
-            <div className={styles.gone}>
-              <p>
-                {leaving} {leaving === 1 ? 'child is' : 'children are'} not in the roster:
-              </p>
-              <Radio.Group
-                value={gone}
-                onChange={(e) => {
-                  setGone(e.target.value)
-                  setSure(false)
-                }}
-                options={[
-                  { value: 'STAY', label: 'they stay' },
-                  { value: 'LEAVE', label: 'they leave their class today; what was seen of them is kept' },
-                ]}
-              />
-              {half && (
-                <Checkbox checked={sure} onChange={(e) => setSure(e.target.checked)}>
-                  Half a class or more would leave: it is meant
-                </Checkbox>
-              )}
-            </div>
+            <Leaving
+              leaving={leaving}
+              gone={gone}
+              setGone={(to) => {
+                setGone(to)
+                setSure(false)
+              }}
+              half={half}
+              sure={sure}
+              setSure={setSure}
+            />
           )}
           {roster.findings.length > 0 && (
             <ProblemNote error={new Problem(400, 'Please fix these first', '', roster.findings)} />
@@ -248,5 +171,122 @@ function Difference({ difference: d }: { difference: Schemas['RosterDifference']
         {d.gone.length > 0 && <li>Not in the roster: {d.gone.map((g) => g.name).join(', ')}</li>}
       </ul>
     </details>
+  )
+}
+
+function Files({ files, choose }: { files: File[]; choose: (list: FileList | null) => void }) {
+  const file = useRef<HTMLInputElement>(null)
+  const folder = useRef<HTMLInputElement>(null)
+  return (
+    <div className={styles.choose}>
+      <Button onClick={() => file.current?.click()}>Choose a file</Button>
+      <Button onClick={() => folder.current?.click()}>Choose a folder</Button>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        multiple
+        aria-label="Roster file"
+        accept=".csv,.txt,.tsv,.xlsx,.zip"
+        onChange={(e) => choose(e.target.files)}
+      />
+      <input
+        ref={(el) => {
+          folder.current = el
+          el?.setAttribute('webkitdirectory', '')
+        }}
+        type="file"
+        hidden
+        multiple
+        aria-label="Roster folder"
+        onChange={(e) => choose(e.target.files)}
+      />
+      {files.length > 0 && <span className="mute">{files.map((f) => f.name).join(', ')}</span>}
+    </div>
+  )
+}
+
+interface ColumnsProps {
+  roster: Roster
+  /** says what a column is; null for nothing */
+  remap: (field: string, column: number | null) => void
+}
+
+function Columns({ roster, remap }: ColumnsProps) {
+  return (
+    <div className={styles.scroll}>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            {roster.columns.map((column, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a column is its place
+              <th key={i} scope="col">
+                {column || <i>no name</i>}
+                <Select
+                  size="small"
+                  aria-label={`What “${column}” is`}
+                  value={fields.find(([f]) => (roster.mapping as Mapping)[f] === i)?.[0] ?? ''}
+                  onChange={(field) => {
+                    const before = fields.find(([f]) => (roster.mapping as Mapping)[f] === i)?.[0]
+                    if (field) remap(field, i)
+                    else if (before) remap(before, null)
+                  }}
+                  style={{ width: 130 }}
+                  options={[
+                    { value: '', label: 'left out' },
+                    ...fields.map(([value, label]) => ({ value, label })),
+                  ]}
+                />
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {roster.sample.map((row, r) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a sample row is its place
+            <tr key={r}>
+              {row.map((cell, c) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a cell is its place
+                <td key={c}>{cell}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+interface LeavingProps {
+  /** how many children are not in the roster */
+  leaving: number
+  gone: 'STAY' | 'LEAVE'
+  setGone: (gone: 'STAY' | 'LEAVE') => void
+  /** true where half a class would leave */
+  half: boolean
+  sure: boolean
+  setSure: (sure: boolean) => void
+}
+
+function Leaving({ leaving, gone, setGone, half, sure, setSure }: LeavingProps) {
+  return (
+    <div className={styles.gone}>
+      <p>
+        {leaving} {leaving === 1 ? 'child is' : 'children are'} not in the roster:
+      </p>
+      <Radio.Group
+        value={gone}
+        onChange={(e) => setGone(e.target.value)}
+        options={[
+          { value: 'STAY', label: 'they stay' },
+          { value: 'LEAVE', label: 'they leave their class today; what was seen of them is kept' },
+        ]}
+      />
+      {half && (
+        <Checkbox checked={sure} onChange={(e) => setSure(e.target.checked)}>
+          Half a class or more would leave: it is meant
+        </Checkbox>
+      )}
+    </div>
   )
 }

@@ -106,53 +106,72 @@ export function TwoTrials({ classId }: { classId: string }) {
             </tr>
           </thead>
           <tbody>
-            {rows.map((row) => {
-              const { test } = testOf(row)
-              return (
-                <tr key={row.child}>
-                  <th scope="row">{row.name}</th>
-                  {skill.criteria.map((c) => (
-                    <td key={c.key}>
-                      <Trials
-                        of={`${row.name}, ${c.call.notSettled}`}
-                        trials={test?.trials[c.key] ?? []}
-                        fixed={!plans || busy}
-                        press={(shown) => press(row, c.key, shown)}
-                      />
-                    </td>
-                  ))}
-                  <td>
-                    {test && (
-                      <>
-                        <b>{test.score ?? '–'}</b> of {skill.greatest}
-                        <small>
-                          {test.missing > 0
-                            ? `${test.missing} ${test.missing === 1 ? 'trial' : 'trials'} missing`
-                            : dayWords(test.on)}
-                          {test.before !== undefined && `; before ${test.before}`}
-                        </small>
-                        {plans && test.missing === 0 && (
-                          <button
-                            type="button"
-                            className={page.textButton}
-                            onClick={() => setAgain({ ...again, [`${row.child} ${skill.skill}`]: uuid7() })}
-                          >
-                            Test again
-                          </button>
-                        )}
-                      </>
-                    )}
-                  </td>
-                  <td>{words(row.locomotor)}</td>
-                  <td>{words(row.ball)}</td>
-                  <td>{words(row.together)}</td>
-                </tr>
-              )
-            })}
+            {rows.map((row) => (
+              <TestRow
+                key={row.child}
+                row={row}
+                skill={skill}
+                test={testOf(row).test}
+                plans={plans}
+                busy={busy}
+                press={press}
+                begin={() => setAgain({ ...again, [`${row.child} ${skill.skill}`]: uuid7() })}
+              />
+            ))}
           </tbody>
         </table>
       </div>
     </>
+  )
+}
+
+interface TestRowProps {
+  row: Child
+  skill: Schemas['TestedSkill']
+  test?: Child['tests'][string]
+  plans: boolean
+  busy: boolean
+  press: (child: Child, cue: string, shown: boolean) => void
+  /** begins the test again */
+  begin: () => void
+}
+
+function TestRow({ row, skill, test, plans, busy, press, begin }: TestRowProps) {
+  return (
+    <tr>
+      <th scope="row">{row.name}</th>
+      {skill.criteria.map((c) => (
+        <td key={c.key}>
+          <Trials
+            of={`${row.name}, ${c.call.notSettled}`}
+            trials={test?.trials[c.key] ?? []}
+            fixed={!plans || busy}
+            press={(shown) => press(row, c.key, shown)}
+          />
+        </td>
+      ))}
+      <td>
+        {test && (
+          <>
+            <b>{test.score ?? '–'}</b> of {skill.greatest}
+            <small>
+              {test.missing > 0
+                ? `${test.missing} ${test.missing === 1 ? 'trial' : 'trials'} missing`
+                : dayWords(test.on)}
+              {test.before !== undefined && `; before ${test.before}`}
+            </small>
+            {plans && test.missing === 0 && (
+              <button type="button" className={page.textButton} onClick={begin}>
+                Test again
+              </button>
+            )}
+          </>
+        )}
+      </td>
+      <td>{words(row.locomotor)}</td>
+      <td>{words(row.ball)}</td>
+      <td>{words(row.together)}</td>
+    </tr>
   )
 }
 

@@ -33,10 +33,7 @@ function below(field: HTMLElement, label: string) {
 /** What there is to teach with, and where. A count is saved when the field is left. */
 export default function CupboardPage() {
   const queries = useQueryClient()
-  const me = useSession()
-  const { words } = useMeasures()
   const cupboard = useQuery(reads.cupboard)
-  const spaces = useQuery(reads.spaces)
   const [error, setError] = useState<unknown>(null)
   const [adding, setAdding] = useState(false)
   const [thing, setThing] = useState<Line | 'new' | null>(null)
@@ -80,20 +77,6 @@ export default function CupboardPage() {
       ? sought.every((w) => `${l.name} ${l.like.join(' ')} ${l.storage}`.toLowerCase().includes(w))
       : everything || owned.includes(l),
   )
-  const number = (line: Line, field: 'count' | 'broken', label: string) => (
-    <InputNumber
-      // Made anew only when its own number changed: a save elsewhere in the row leaves the focus alone.
-      key={line[field]}
-      size="small"
-      min={0}
-      max={10000}
-      defaultValue={line[field]}
-      aria-label={`${label}: ${line.name}`}
-      onBlur={(e) => e.target.value !== '' && count(line, { [field]: Number(e.target.value) })}
-      onPressEnter={(e) => below(e.currentTarget, label)}
-      style={{ width: 66 }}
-    />
-  )
   return (
     <div className={page.page}>
       <div className={page.head}>
@@ -131,81 +114,8 @@ export default function CupboardPage() {
         />
       </div>
       <div className={styles.columns}>
-        <table className={styles.table}>
-          <caption className="visually-hidden">Kit</caption>
-          <thead>
-            <tr>
-              <th scope="col">Thing</th>
-              <th scope="col">Usable</th>
-              <th scope="col">Broken</th>
-              <th scope="col">Kept in</th>
-              <th scope="col">Size</th>
-              <th scope="col">Mass</th>
-              <th scope="col">What it is like</th>
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map((line) => (
-              <tr key={line.key}>
-                <th scope="row">
-                  {line.own ? (
-                    <button type="button" className={styles.own} onClick={() => setThing(line)}>
-                      {line.name}
-                    </button>
-                  ) : (
-                    <button type="button" className={styles.own} onClick={() => setRead(line)}>
-                      {line.name}
-                    </button>
-                  )}
-                  {line.homeMade && <span className="mute"> home-made</span>}
-                </th>
-                <td>{number(line, 'count', 'How many')}</td>
-                <td>{number(line, 'broken', 'Broken')}</td>
-                <td>
-                  <Input
-                    key={line.storage}
-                    size="small"
-                    maxLength={60}
-                    defaultValue={line.storage}
-                    aria-label={`Kept in: ${line.name}`}
-                    onBlur={(e) => count(line, { storage: e.target.value.trim() })}
-                    onPressEnter={(e) => e.currentTarget.blur()}
-                    style={{ width: 130 }}
-                  />
-                </td>
-                <td>{(line.widthMm / 10).toLocaleString('en-GB')} cm</td>
-                <td>{line.grams.toLocaleString('en-GB')} g</td>
-                <td className="mute">{line.like.join(', ')}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        <aside>
-          <div className={page.head}>
-            <h2>Spaces</h2>
-            {me.role === 'LEAD' && (
-              <div className={page.end}>
-                <Button size="small" onClick={() => setAdding(true)}>
-                  New space
-                </Button>
-              </div>
-            )}
-          </div>
-          {spaces.data?.map((s) => (
-            <div key={s.id} className={styles.space}>
-              <Link to={`/spaces/${s.id}`}>
-                <b>{s.name}</b>
-              </Link>
-              <Floor space={s} width={250} />
-              <p className="mute">
-                {words(s.lengthCm)} × {words(s.widthCm)},{' '}
-                {s.ceilingCm ? `ceiling ${words(s.ceilingCm)}` : 'outdoors'}, {s.floor.toLowerCase()},{' '}
-                {s.wallSpots === 0 ? 'no wall' : `${s.wallSpots} places at a wall`}
-                {s.wetSpaceId && <>, rain: {spaces.data.find((w) => w.id === s.wetSpaceId)?.name}</>}
-              </p>
-            </div>
-          ))}
-        </aside>
+        <Things lines={shown} count={count} open={(line) => (line.own ? setThing(line) : setRead(line))} />
+        <Spaces add={() => setAdding(true)} />
       </div>
       {read && <ThingCard line={read} close={() => setRead(null)} />}
       {asking === 'falls' && <Falls lines={lines} close={() => setAsking(null)} />}
@@ -231,5 +141,120 @@ export default function CupboardPage() {
         />
       )}
     </div>
+  )
+}
+
+interface ThingsProps {
+  lines: Line[]
+  count: (line: Line, change: Partial<Count>) => void
+  open: (line: Line) => void
+}
+
+function Things({ lines, count, open }: ThingsProps) {
+  return (
+    <table className={styles.table}>
+      <caption className="visually-hidden">Kit</caption>
+      <thead>
+        <tr>
+          <th scope="col">Thing</th>
+          <th scope="col">Usable</th>
+          <th scope="col">Broken</th>
+          <th scope="col">Kept in</th>
+          <th scope="col">Size</th>
+          <th scope="col">Mass</th>
+          <th scope="col">What it is like</th>
+        </tr>
+      </thead>
+      <tbody>
+        {lines.map((line) => (
+          <tr key={line.key}>
+            <th scope="row">
+              <button type="button" className={styles.own} onClick={() => open(line)}>
+                {line.name}
+              </button>
+              {line.homeMade && <span className="mute"> home-made</span>}
+            </th>
+            <td>
+              <Counted line={line} field="count" label="How many" count={count} />
+            </td>
+            <td>
+              <Counted line={line} field="broken" label="Broken" count={count} />
+            </td>
+            <td>
+              <Input
+                key={line.storage}
+                size="small"
+                maxLength={60}
+                defaultValue={line.storage}
+                aria-label={`Kept in: ${line.name}`}
+                onBlur={(e) => count(line, { storage: e.target.value.trim() })}
+                onPressEnter={(e) => e.currentTarget.blur()}
+                style={{ width: 130 }}
+              />
+            </td>
+            <td>{(line.widthMm / 10).toLocaleString('en-GB')} cm</td>
+            <td>{line.grams.toLocaleString('en-GB')} g</td>
+            <td className="mute">{line.like.join(', ')}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+interface CountedProps extends Pick<ThingsProps, 'count'> {
+  line: Line
+  field: 'count' | 'broken'
+  label: string
+}
+
+function Counted({ line, field, label, count }: CountedProps) {
+  return (
+    <InputNumber
+      // Made anew only when its own number changed: a save elsewhere in the row leaves the focus alone.
+      key={line[field]}
+      size="small"
+      min={0}
+      max={10000}
+      defaultValue={line[field]}
+      aria-label={`${label}: ${line.name}`}
+      onBlur={(e) => e.target.value !== '' && count(line, { [field]: Number(e.target.value) })}
+      onPressEnter={(e) => below(e.currentTarget, label)}
+      style={{ width: 66 }}
+    />
+  )
+}
+
+function Spaces({ add }: { add: () => void }) {
+  const me = useSession()
+  const { words } = useMeasures()
+  const spaces = useQuery(reads.spaces)
+  return (
+    <aside>
+      <div className={page.head}>
+        <h2>Spaces</h2>
+        {me.role === 'LEAD' && (
+          <div className={page.end}>
+            <Button size="small" onClick={add}>
+              New space
+            </Button>
+          </div>
+        )}
+      </div>
+      {spaces.data?.map((s) => (
+        <div key={s.id} className={styles.space}>
+          <Link to={`/spaces/${s.id}`}>
+            <b>{s.name}</b>
+          </Link>
+          <Floor space={s} width={250} />
+          <p className="mute">
+            {words(s.lengthCm)} × {words(s.widthCm)},{' '}
+            {s.ceilingCm ? `ceiling ${words(s.ceilingCm)}` : 'outdoors'}, {s.floor.toLowerCase()},{' '}
+            {s.wallSpots === 0 ? 'no wall' : `${s.wallSpots} places at a wall`}
+            {s.wetSpaceId && <>, rain: {spaces.data.find((w) => w.id === s.wetSpaceId)?.name}</>}
+          </p>
+        </div>
+      ))}
+    </aside>
   )
 }

@@ -1,7 +1,8 @@
-import { Fragment, type KeyboardEvent, type PointerEvent, useRef } from 'react'
+import { Fragment, type KeyboardEvent } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { dayWords, timeWords } from '../shared/dates'
+import { useDrag } from '../shared/useDrag'
 import styles from './TermStrip.module.css'
 
 export type Bead = Schemas['BeadView']
@@ -48,21 +49,11 @@ export interface StripBeadProps {
 /** A lesson on the strip: pressed it opens, dragged it moves. */
 export function StripBead(p: StripBeadProps) {
   const { line, bead: b, lifted } = p
-  const pressed = useRef<{ x: number; moved: boolean } | null>(null)
-  const down = (e: PointerEvent<HTMLAnchorElement>) => {
-    if (!p.movable || e.button !== 0) return
-    pressed.current = { x: e.clientX, moved: false }
-    e.currentTarget.setPointerCapture(e.pointerId)
-  }
-  const move = (e: PointerEvent<HTMLAnchorElement>) => {
-    const at = pressed.current
-    if (!at) return
-    if (Math.abs(e.clientX - at.x) > DRAG_FROM_PX) at.moved = true
-    if (at.moved) p.lift(p.dayUnder(e.clientX, line, b.lesson))
-  }
-  const up = (e: PointerEvent<HTMLAnchorElement>) => {
-    if (pressed.current?.moved) p.letDown(p.dayUnder(e.clientX, line, b.lesson))
-  }
+  const drag = useDrag<null>({
+    move: (e) => p.lift(p.dayUnder(e.clientX, line, b.lesson)),
+    drop: (e, { moved }) => moved && p.letDown(p.dayUnder(e.clientX, line, b.lesson)),
+    slack: DRAG_FROM_PX,
+  })
   return (
     <Fragment>
       <Link
@@ -79,14 +70,9 @@ export function StripBead(p: StripBeadProps) {
         style={{ left: p.at(b.onDate) }}
         aria-label={say(line, b) + (lifted ? `, moving to ${dayWords(lifted)}` : '')}
         title={`${say(line, b)} · ${b.title} · ${b.space}`}
-        onPointerDown={down}
-        onPointerMove={move}
-        onPointerUp={up}
-        onClick={(e) => {
-          // The end of a drag is no click.
-          if (pressed.current?.moved) e.preventDefault()
-          pressed.current = null
-        }}
+        onPointerDown={(e) => p.movable && drag.begin(e, null)}
+        {...drag.handlers}
+        onClick={(e) => drag.wasDrag() && e.preventDefault()}
         onContextMenu={(e) => {
           if (!p.movable) return
           e.preventDefault()

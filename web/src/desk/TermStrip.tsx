@@ -5,7 +5,7 @@ import { reads } from '../api/reads'
 import { ChangeLesson, type LessonToChange } from '../changes/ChangeLesson'
 import { changeLesson } from '../changes/changed'
 import { usePlans } from '../session/useSession'
-import { addDays, daysBetween, dayWords, isWeekend } from '../shared/dates'
+import { daysBetween, dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { AT_ONCE, linesFor, onlyOrientation } from './lines'
@@ -13,10 +13,8 @@ import type { Bead, Line } from './StripBead'
 import { StripLine } from './StripLine'
 import { StripName } from './StripName'
 import { StripWeeks } from './StripWeeks'
+import { stripDays } from './stripDays'
 import styles from './TermStrip.module.css'
-
-/** A lesson that falls this near to one of the timetable is let down on it. */
-const SNAP_DAYS = 2
 
 /**
  * Time as navigation: weeks as ground, a line a class, a bead a lesson. A bead is dragged to another day; with keys, arrows walk,
@@ -49,29 +47,7 @@ export function TermStrip() {
         changeLesson(queries, bead.lesson, { kind: 'MOVED', why: '', onDate: day, anyway: false }),
       )
   }
-  /** Days of the timetable on which a class has no other lesson. */
-  const free = (line: Line, lesson: string) =>
-    line.days.filter(
-      (d) => !line.beads.some((b) => b.onDate === d && b.lesson !== lesson && b.bead !== 'LOST'),
-    )
-  const dayUnder = (x: number, line: Line, lesson: string) => {
-    const box = ground.current?.getBoundingClientRect()
-    if (!box) return from
-    const day = Math.floor(((x - box.left) / box.width) * days)
-    const under = addDays(from, Math.max(0, Math.min(days - 1, day)))
-    const near = (d: string) => Math.abs(daysBetween(under, d))
-    const slot = free(line, lesson).sort((a, b) => near(a) - near(b))[0]
-    return slot && near(slot) <= SNAP_DAYS ? slot : under
-  }
-  /** The day that a lesson is lifted to next: a free one of the timetable, any school day where the class is in none. */
-  const beside = (line: Line, lesson: string, day: string, step: number) => {
-    const slots = free(line, lesson)
-    if (line.days.length > 0)
-      return step > 0 ? slots.find((d) => d > day) : [...slots].reverse().find((d) => d < day)
-    let next = addDays(day, step)
-    while (isWeekend(next)) next = addDays(next, step)
-    return next >= from && next < addDays(from, days) ? next : undefined
-  }
+  const { dayUnder, beside } = stripDays(from, days, () => ground.current?.getBoundingClientRect())
   const open = (line: Line, b: Bead) =>
     setChanging({
       lesson: b.lesson,
@@ -99,24 +75,7 @@ export function TermStrip() {
   return (
     <>
       <section className={styles.strip} aria-label={term.data.term ?? 'Weeks'}>
-        <div className={styles.names}>
-          <div className={styles.head}>
-            {many && (
-              <button
-                type="button"
-                className={styles.more}
-                aria-expanded={all}
-                onClick={() => setAll(!all)}
-                title={all ? 'Only those that are taught next' : 'Every class of the school'}
-              >
-                {all ? 'Fewer classes' : `All ${classes.length} classes`}
-              </button>
-            )}
-          </div>
-          {lines.map((c) => (
-            <StripName key={c.schoolClass.id} line={c} />
-          ))}
-        </div>
+        <StripNames lines={lines} classes={many ? classes.length : undefined} all={all} setAll={setAll} />
         <div className={styles.ground} ref={ground}>
           <StripWeeks strip={term.data} at={at} days={days} classes={thin ? classes : []} />
           {lines.map((c) => (
@@ -157,6 +116,37 @@ export function TermStrip() {
       )}
       {changing && <ChangeLesson of={changing} close={() => setChanging(null)} />}
     </>
+  )
+}
+
+interface StripNamesProps {
+  lines: Line[]
+  /** how many there are, where they are too many to be shown at once */
+  classes?: number
+  all: boolean
+  setAll: (all: boolean) => void
+}
+
+function StripNames({ lines, classes, all, setAll }: StripNamesProps) {
+  return (
+    <div className={styles.names}>
+      <div className={styles.head}>
+        {classes !== undefined && (
+          <button
+            type="button"
+            className={styles.more}
+            aria-expanded={all}
+            onClick={() => setAll(!all)}
+            title={all ? 'Only those that are taught next' : 'Every class of the school'}
+          >
+            {all ? 'Fewer classes' : `All ${classes} classes`}
+          </button>
+        )}
+      </div>
+      {lines.map((c) => (
+        <StripName key={c.schoolClass.id} line={c} />
+      ))}
+    </div>
   )
 }
 

@@ -89,21 +89,14 @@ export function CountPad({ here, groups, store, close }: CountPadProps) {
               {chosen.ask} {at + 1} of {parties.length}
             </small>
           </h2>
-          <fieldset className={styles.numbers} aria-label={now.name}>
-            {numbersFor(what).map((n) => (
-              <button key={n.count} type="button" onClick={() => press(n.count)}>
-                {what === 'throw' ? n.label : n.count + more}
-              </button>
-            ))}
-            {(what === 'together' || what === 'streak') && (
-              <button type="button" onClick={() => setMore(more + 30)}>
-                + 30
-              </button>
-            )}
-            <button type="button" onClick={() => setAt(at + 1)}>
-              skip
-            </button>
-          </fieldset>
+          <Numbers
+            what={what}
+            name={now.name}
+            more={more}
+            addMore={() => setMore(more + 30)}
+            press={press}
+            skip={() => setAt(at + 1)}
+          />
         </>
       ) : (
         <h2>
@@ -134,5 +127,35 @@ export function CountPad({ here, groups, store, close }: CountPadProps) {
         ))}
       </ol>
     </section>
+  )
+}
+
+interface NumbersProps {
+  what: What
+  name: string
+  /** added to each number */
+  more: number
+  addMore: () => void
+  press: (count: number) => void
+  skip: () => void
+}
+
+function Numbers({ what, name, more, addMore, press, skip }: NumbersProps) {
+  return (
+    <fieldset className={styles.numbers} aria-label={name}>
+      {numbersFor(what).map((n) => (
+        <button key={n.count} type="button" onClick={() => press(n.count)}>
+          {what === 'throw' ? n.label : n.count + more}
+        </button>
+      ))}
+      {(what === 'together' || what === 'streak') && (
+        <button type="button" onClick={addMore}>
+          + 30
+        </button>
+      )}
+      <button type="button" onClick={skip}>
+        skip
+      </button>
+    </fieldset>
   )
 }

@@ -41,6 +41,7 @@ interface SenderOptions {
   pauses?: readonly number[]
 }
 
+const PAUSES = [500, 1000, 2000, 5000]
 const MOST = 100
 /** Tries of one entry alone, before the next ones get their turn. */
 const PATIENCE = 5
@@ -51,21 +52,24 @@ const reasons: Record<number, string> = {
   413: 'too much at once',
 }
 
+/** What is wrong with the entries, not with the server or the way to it. */
+const ITS_OWN = [400, 409, 413, 422]
+
+const statusOf = (failure: unknown) => (failure instanceof SendError ? failure.status : 0)
+
+function stateOf(all: Entry[], waiting: number, why: string | undefined, signedOut: boolean): SendState {
+  const refused = all.filter((e) => e.refused)
+  if (refused.length > 0)
+    return { status: 'failed', count: refused.length, why: refused[0].refused ?? 'refused' }
+  return waiting > 0 ? { status: 'waiting', count: waiting, why, signedOut } : { status: 'saved' }
+}
+
 /**
  * Brings every entry of the outbox to the server, in order, once each. An entry leaves the outbox only when the server
  * has said that it keeps it; what the server refuses stays, with the reason.
  */
 export function createSender(options: SenderOptions) {
-  const {
-    outbox,
-    person,
-    lesson,
-    device,
-    send,
-    changed,
-    received,
-    pauses = [500, 1000, 2000, 5000],
-  } = options
+  const { outbox, person, lesson, device, send, changed, received, pauses = PAUSES } = options
   let running = false
   let again = false
   let failures = 0
@@ -98,13 +102,8 @@ export function createSender(options: SenderOptions) {
       all = await outbox.all(person, lesson)
     } while (seen !== moves)
     telling = false
-    const refused = all.filter((e) => e.refused)
-    known = all.length - refused.length
-    const waiting = known + coming
-    if (refused.length > 0)
-      changed({ status: 'failed', count: refused.length, why: refused[0].refused ?? 'refused' })
-    else if (waiting > 0) changed({ status: 'waiting', count: waiting, why, signedOut })
-    else changed({ status: 'saved' })
+    known = all.filter((e) => !e.refused).length
+    changed(stateOf(all, known + coming, why, signedOut))
   }
 
   const flush = async (): Promise<void> => {
@@ -123,7 +122,7 @@ export function createSender(options: SenderOptions) {
       why = undefined
       signedOut = false
     } catch (e) {
-      const status = e instanceof SendError ? e.status : 0
+      const status = statusOf(e)
       why = reasons[status] ?? 'the server has trouble'
       signedOut = status === 401
       // A smaller batch need not wait: nothing is wrong but what is in it.
@@ -151,11 +150,10 @@ export function createSender(options: SenderOptions) {
     await outbox.remove([...kept, ...conflicts])
     known = Math.max(0, known - kept.length - conflicts.length)
     moves++
-    for (const r of refused)
-      await refuse(
-        entries.find((e) => e.id === r.id),
-        r.why,
-      )
+    for (const r of refused) {
+      const entry = entries.find((e) => e.id === r.id)
+      if (entry) await refuse(entry, r.why)
+    }
     for (const e of entries) later.delete(e.id)
     tries = 0
     most = Math.min(ceiling, most * 2)
@@ -163,17 +161,15 @@ export function createSender(options: SenderOptions) {
     again ||= due.length > entries.length
   }
 
-  const refuse = async (entry: Entry | undefined, why: string) => {
-    if (entry) await outbox.put({ ...entry, refused: why })
-  }
+  const refuse = (entry: Entry, why: string) => outbox.put({ ...entry, refused: why })
 
   /**
    * What the server could not take is parted until the one is found that it stumbles over: that one is kept apart with the reason, or
    * put off until the others are through, and never holds them. A server that is away or signs out is waited for.
    */
   const part = async (entries: Entry[], failure: unknown) => {
-    const status = failure instanceof SendError ? failure.status : 0
-    const itsOwn = [400, 409, 413, 422].includes(status)
+    const status = statusOf(failure)
+    const itsOwn = ITS_OWN.includes(status)
     if (!itsOwn && status !== 500) throw failure
     if (entries.length > 1) {
       most = Math.ceil(entries.length / 2)

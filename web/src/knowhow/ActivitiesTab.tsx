@@ -31,7 +31,6 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
   const [space, setSpace] = useState<string>()
   const classes = useQuery(reads.classes)
   const spaces = useQuery(reads.spaces)
-  const vocabulary = useQuery(vocabularyQuery)
   const group = classes.data?.find((c) => c.id === classId)
   const age = wanted.age ?? group?.yearAge
   const children = group?.children
@@ -60,56 +59,7 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
           onChange={(e) => set({ words: e.target.value })}
           style={{ width: 210 }}
         />
-        <Choice
-          label="Skill"
-          any="any skill"
-          width={190}
-          value={wanted.skill}
-          set={(skill) => set({ skill })}
-          options={skills.map((s) => ({ value: s.key, label: s.name }))}
-        />
-        <Choice
-          label="Phase"
-          any="any phase"
-          width={130}
-          value={wanted.phase}
-          options={phases}
-          set={(phase) => set({ phase: phase as Wanted['phase'] })}
-        />
-        <Select
-          aria-label="Rung"
-          allowClear
-          placeholder="any level"
-          value={wanted.level}
-          onChange={(level) => set({ level })}
-          options={[1, 2, 3, 4, 5, 6].map((value) => ({ value, label: `level ${value}` }))}
-          style={{ width: 105 }}
-        />
-        <Choice
-          label="Formation"
-          any="any formation"
-          width={150}
-          value={wanted.formation}
-          options={vocabulary.data?.formations ?? []}
-          set={(formation) => set({ formation })}
-        />
-        <Choice
-          label="Kind of game"
-          any="any scoring"
-          width={170}
-          value={wanted.scoring}
-          options={vocabulary.data?.scorings ?? []}
-          set={(scoring) => set({ scoring })}
-        />
-        <InputNumber
-          aria-label="Minutes there are"
-          placeholder="minutes"
-          min={1}
-          max={30}
-          value={wanted.minutes}
-          onChange={(minutes) => set({ minutes: minutes ?? undefined })}
-          style={{ width: 90 }}
-        />
+        <Wishes wanted={wanted} set={set} skills={skills} />
         <Choice
           label="For the class"
           any="any class"
@@ -160,35 +110,7 @@ export function ActivitiesTab(props: TabProps & { opened?: string }) {
         </p>
       )}
       <div className={styles.finder}>
-        <ul className={styles.found}>
-          {found.data?.found.map((a) => (
-            <li key={a.key}>
-              <button
-                type="button"
-                aria-pressed={a.key === opened}
-                className={a.key === opened ? styles.chosen : ''}
-                onClick={() => openActivity(a.key)}
-              >
-                <Rung level={a.level} />
-                <b>
-                  {a.name}
-                  {a.own && <i className="mute"> ours</i>}
-                </b>
-                <span className="mute">
-                  {a.plain ?? phaseWords(a)}
-                  {a.skill && a.phases.includes('PLAY') && ', play'} · age {a.ageFrom} to {a.ageTo} ·{' '}
-                  {a.minutesLeast} to {a.minutesMost} min
-                </span>
-              </button>
-            </li>
-          ))}
-          {found.data?.total === 0 && <li className="mute">Nothing is like that. Take a wish away.</li>}
-          {found.data && found.data.total > found.data.found.length && (
-            <li className="mute">
-              The first {found.data.found.length} are shown. Wish for more, to see fewer.
-            </li>
-          )}
-        </ul>
+        <Found found={found.data} opened={opened} open={openActivity} />
         {opened && (
           <ActivityCard
             {...props}
@@ -225,5 +147,107 @@ function Choice({ label, any, width, value, set, options }: ChoiceProps) {
       style={{ width }}
       popupMatchSelectWidth={false}
     />
+  )
+}
+
+interface WishesProps {
+  wanted: Wanted
+  set: (part: Partial<Wanted>) => void
+  skills: TabProps['skills']
+}
+
+function Wishes({ wanted, set, skills }: WishesProps) {
+  const vocabulary = useQuery(vocabularyQuery)
+  return (
+    <>
+      <Choice
+        label="Skill"
+        any="any skill"
+        width={190}
+        value={wanted.skill}
+        set={(skill) => set({ skill })}
+        options={skills.map((s) => ({ value: s.key, label: s.name }))}
+      />
+      <Choice
+        label="Phase"
+        any="any phase"
+        width={130}
+        value={wanted.phase}
+        options={phases}
+        set={(phase) => set({ phase: phase as Wanted['phase'] })}
+      />
+      <Select
+        aria-label="Rung"
+        allowClear
+        placeholder="any level"
+        value={wanted.level}
+        onChange={(level) => set({ level })}
+        options={[1, 2, 3, 4, 5, 6].map((value) => ({ value, label: `level ${value}` }))}
+        style={{ width: 105 }}
+      />
+      <Choice
+        label="Formation"
+        any="any formation"
+        width={150}
+        value={wanted.formation}
+        options={vocabulary.data?.formations ?? []}
+        set={(formation) => set({ formation })}
+      />
+      <Choice
+        label="Kind of game"
+        any="any scoring"
+        width={170}
+        value={wanted.scoring}
+        options={vocabulary.data?.scorings ?? []}
+        set={(scoring) => set({ scoring })}
+      />
+      <InputNumber
+        aria-label="Minutes there are"
+        placeholder="minutes"
+        min={1}
+        max={30}
+        value={wanted.minutes}
+        onChange={(minutes) => set({ minutes: minutes ?? undefined })}
+        style={{ width: 90 }}
+      />
+    </>
+  )
+}
+
+interface FoundProps {
+  found?: Schemas['ActivitiesFound']
+  opened?: string
+  open: (key: string) => void
+}
+
+function Found({ found, opened, open }: FoundProps) {
+  return (
+    <ul className={styles.found}>
+      {found?.found.map((a) => (
+        <li key={a.key}>
+          <button
+            type="button"
+            aria-pressed={a.key === opened}
+            className={a.key === opened ? styles.chosen : ''}
+            onClick={() => open(a.key)}
+          >
+            <Rung level={a.level} />
+            <b>
+              {a.name}
+              {a.own && <i className="mute"> ours</i>}
+            </b>
+            <span className="mute">
+              {a.plain ?? phaseWords(a)}
+              {a.skill && a.phases.includes('PLAY') && ', play'} · age {a.ageFrom} to {a.ageTo} ·{' '}
+              {a.minutesLeast} to {a.minutesMost} min
+            </span>
+          </button>
+        </li>
+      ))}
+      {found?.total === 0 && <li className="mute">Nothing is like that. Take a wish away.</li>}
+      {found && found.total > found.found.length && (
+        <li className="mute">The first {found.found.length} are shown. Wish for more, to see fewer.</li>
+      )}
+    </ul>
   )
 }

@@ -33,18 +33,6 @@ export function ActivityForm({ form, skills, vocabulary }: ActivityFormProps) {
   const skill = skills.find((s) => s.key === skillKey)
   const cues =
     skill?.cues.map((c) => ({ value: c.key, label: `${c.call.notSettled} (${c.key.split('/')[1]})` })) ?? []
-  /** A thing that is named brings what is asked of it; others do as well if they are alike. */
-  const like = (index: number, key: string) => {
-    const thing = vocabulary.things.find((t) => t.key === key)
-    if (!thing) return
-    const role = form.getFieldValue(['kit', index, 'role'])
-    const asked = thing.traits.filter((t) => role !== 'marker' || t === 'FLAT' || t === 'STANDS')
-    form.setFieldValue(['kit', index, 'traits'], asked.map(small))
-    form.setFieldValue(
-      ['kit', index, 'width'],
-      [Math.max(1, Math.round(thing.widthMm * 0.6)), Math.round(thing.widthMm * 1.6)],
-    )
-  }
   return (
     <>
       <div className={styles.fields}>
@@ -94,88 +82,120 @@ export function ActivityForm({ form, skills, vocabulary }: ActivityFormProps) {
             </Form.Item>
           </>
         )}
-        <Two name="ages" label="Ages, from and to" least={3} most={14} />
-        <Two name="minutes" label="Minutes, fewest and most" least={1} most={30} />
-        <Form.Item name={['formation', 'kind']} label="Formation">
-          <Select options={inFiles(vocabulary.formations)} />
-        </Form.Item>
-        <Form.Item label="Group: least, usual, most">
-          {[0, 1, 2].map((i) => (
-            <Form.Item key={i} name={['formation', 'sizes', i]} noStyle>
-              <InputNumber
-                min={1}
-                max={60}
-                style={{ width: 68 }}
-                aria-label={['least', 'usual', 'most'][i]}
-              />
-            </Form.Item>
-          ))}
-        </Form.Item>
-        <Form.Item label="A turn in seconds: act, fetch, back, reset">
-          {(['act', 'fetch', 'back', 'reset'] as const).map((part) => (
-            <Form.Item key={part} name={['cycle', part]} noStyle>
-              <InputNumber min={0} max={120} style={{ width: 60 }} aria-label={part} />
-            </Form.Item>
-          ))}
-        </Form.Item>
-        <Form.Item name={['space', 'long']} label="Clear length (m)">
-          <InputNumber min={1} max={60} step={0.5} />
-        </Form.Item>
-        <Form.Item name={['space', 'each']} label="Width for each (m)">
-          <InputNumber min={0.3} max={20} step={0.1} />
-        </Form.Item>
-        <Form.Item name={['space', 'ceiling']} label="Ceiling (m), if it matters">
-          <InputNumber min={2} max={20} step={0.5} />
-        </Form.Item>
-        <Form.Item name="set-up" label="Setting out (s)">
-          <InputNumber min={0} max={600} />
-        </Form.Item>
-        <Form.Item name="layout" label="What stands on the floor">
-          <Select
-            showSearch={{ optionFilterProp: 'label' }}
-            options={vocabulary.layouts.map((l) => option(l.key, l.name))}
-          />
-        </Form.Item>
-        <Form.Item name="scoring" label="Scoring">
-          <Select options={inFiles(vocabulary.scorings)} />
-        </Form.Item>
-        <Form.Item name="gather" label="At the stop signal">
-          <Select options={inFiles(vocabulary.gatherings)} />
-        </Form.Item>
-        <Form.Item name="counts" label="What counts as one" className={styles.wide}>
-          <Input maxLength={400} />
-        </Form.Item>
-        <Form.Item name="odd" label="An odd child" className={styles.wide}>
-          <Input maxLength={400} />
-        </Form.Item>
-        <Form.Item name="absent" label="Who has no partner" className={styles.wide}>
-          <Input maxLength={400} />
-        </Form.Item>
-        <Form.Item name="sits-out" label="Who cannot take part" className={styles.wide}>
-          <Input maxLength={400} />
-        </Form.Item>
-        <Form.Item name="question" label="A question to ask" className={styles.wide}>
-          <Input maxLength={400} />
-        </Form.Item>
-        <Form.Item name="home" label="At home" className={styles.wide}>
-          <Input maxLength={400} />
-        </Form.Item>
-        <Form.Item name="cautions" label="Cautions" className={styles.wide}>
-          <Select
-            mode="multiple"
-            options={Object.entries(vocabulary.cautions).map(([key, text]) => ({
-              value: key,
-              label: key.replaceAll('-', ' '),
-              title: text,
-            }))}
-          />
-        </Form.Item>
+        <HowItRuns vocabulary={vocabulary} />
+        <WhatIsTold vocabulary={vocabulary} />
         {skill && (
           <Form.Item name="difficulty" label="Difficulty (0: half of eight-year-olds succeed)">
             <InputNumber min={-5} max={5} step={0.1} />
           </Form.Item>
         )}
       </div>
+      <KitRows form={form} vocabulary={vocabulary} />
+      <LeverRows form={form} />
+    </>
+  )
+}
+
+function HowItRuns({ vocabulary }: Pick<ActivityFormProps, 'vocabulary'>) {
+  return (
+    <>
+      <Two name="ages" label="Ages, from and to" least={3} most={14} />
+      <Two name="minutes" label="Minutes, fewest and most" least={1} most={30} />
+      <Form.Item name={['formation', 'kind']} label="Formation">
+        <Select options={inFiles(vocabulary.formations)} />
+      </Form.Item>
+      <Form.Item label="Group: least, usual, most">
+        {[0, 1, 2].map((i) => (
+          <Form.Item key={i} name={['formation', 'sizes', i]} noStyle>
+            <InputNumber min={1} max={60} style={{ width: 68 }} aria-label={['least', 'usual', 'most'][i]} />
+          </Form.Item>
+        ))}
+      </Form.Item>
+      <Form.Item label="A turn in seconds: act, fetch, back, reset">
+        {(['act', 'fetch', 'back', 'reset'] as const).map((part) => (
+          <Form.Item key={part} name={['cycle', part]} noStyle>
+            <InputNumber min={0} max={120} style={{ width: 60 }} aria-label={part} />
+          </Form.Item>
+        ))}
+      </Form.Item>
+      <Form.Item name={['space', 'long']} label="Clear length (m)">
+        <InputNumber min={1} max={60} step={0.5} />
+      </Form.Item>
+      <Form.Item name={['space', 'each']} label="Width for each (m)">
+        <InputNumber min={0.3} max={20} step={0.1} />
+      </Form.Item>
+      <Form.Item name={['space', 'ceiling']} label="Ceiling (m), if it matters">
+        <InputNumber min={2} max={20} step={0.5} />
+      </Form.Item>
+      <Form.Item name="set-up" label="Setting out (s)">
+        <InputNumber min={0} max={600} />
+      </Form.Item>
+      <Form.Item name="layout" label="What stands on the floor">
+        <Select
+          showSearch={{ optionFilterProp: 'label' }}
+          options={vocabulary.layouts.map((l) => option(l.key, l.name))}
+        />
+      </Form.Item>
+      <Form.Item name="scoring" label="Scoring">
+        <Select options={inFiles(vocabulary.scorings)} />
+      </Form.Item>
+      <Form.Item name="gather" label="At the stop signal">
+        <Select options={inFiles(vocabulary.gatherings)} />
+      </Form.Item>
+    </>
+  )
+}
+
+function WhatIsTold({ vocabulary }: Pick<ActivityFormProps, 'vocabulary'>) {
+  return (
+    <>
+      <Form.Item name="counts" label="What counts as one" className={styles.wide}>
+        <Input maxLength={400} />
+      </Form.Item>
+      <Form.Item name="odd" label="An odd child" className={styles.wide}>
+        <Input maxLength={400} />
+      </Form.Item>
+      <Form.Item name="absent" label="Who has no partner" className={styles.wide}>
+        <Input maxLength={400} />
+      </Form.Item>
+      <Form.Item name="sits-out" label="Who cannot take part" className={styles.wide}>
+        <Input maxLength={400} />
+      </Form.Item>
+      <Form.Item name="question" label="A question to ask" className={styles.wide}>
+        <Input maxLength={400} />
+      </Form.Item>
+      <Form.Item name="home" label="At home" className={styles.wide}>
+        <Input maxLength={400} />
+      </Form.Item>
+      <Form.Item name="cautions" label="Cautions" className={styles.wide}>
+        <Select
+          mode="multiple"
+          options={Object.entries(vocabulary.cautions).map(([key, text]) => ({
+            value: key,
+            label: key.replaceAll('-', ' '),
+            title: text,
+          }))}
+        />
+      </Form.Item>
+    </>
+  )
+}
+
+function KitRows({ form, vocabulary }: Omit<ActivityFormProps, 'skills'>) {
+  /** A thing that is named brings what is asked of it; others do as well if they are alike. */
+  const like = (index: number, key: string) => {
+    const thing = vocabulary.things.find((t) => t.key === key)
+    if (!thing) return
+    const role = form.getFieldValue(['kit', index, 'role'])
+    const asked = thing.traits.filter((t) => role !== 'marker' || t === 'FLAT' || t === 'STANDS')
+    form.setFieldValue(['kit', index, 'traits'], asked.map(small))
+    form.setFieldValue(
+      ['kit', index, 'width'],
+      [Math.max(1, Math.round(thing.widthMm * 0.6)), Math.round(thing.widthMm * 1.6)],
+    )
+  }
+  return (
+    <>
       <h2>Kit</h2>
       <Form.List name="kit">
         {(rows, { add, remove }) => (
@@ -224,6 +244,13 @@ export function ActivityForm({ form, skills, vocabulary }: ActivityFormProps) {
           </>
         )}
       </Form.List>
+    </>
+  )
+}
+
+function LeverRows({ form }: { form: FormInstance }) {
+  return (
+    <>
       <h2>Easier and harder</h2>
       <Form.List name="levers">
         {(rows, { add, remove }) => (

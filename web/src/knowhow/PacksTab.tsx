@@ -55,43 +55,17 @@ export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
         </thead>
         <tbody>
           {packs.data?.map((p) => (
-            <tr key={p.name}>
-              <th scope="row">
-                <b>{p.title}</b>{' '}
-                <span className="mute">
-                  {p.shipped ? 'comes with the product' : p.own ? 'ours' : 'taken in'}
-                </span>
-              </th>
-              <td>{p.number}</td>
-              <td>{p.skills}</td>
-              <td>{p.activities}</td>
-              <td>{p.gaps.join(' ')}</td>
-              <td>
-                <a href={`/api/packs/${p.name}.zip`} download>
-                  as a file
-                </a>
-                {plans && !p.shipped && (
-                  <>
-                    {' · '}
-                    <Popconfirm
-                      title={`Take “${p.title}” out?`}
-                      okText="Take it out"
-                      cancelText="Keep it"
-                      onConfirm={() =>
-                        attempt(async () => {
-                          await take(api.DELETE('/api/packs/{name}', { params: { path: { name: p.name } } }))
-                          await queries.invalidateQueries()
-                        })
-                      }
-                    >
-                      <button type="button" className={styles.link}>
-                        take out
-                      </button>
-                    </Popconfirm>
-                  </>
-                )}
-              </td>
-            </tr>
+            <PackRow
+              key={p.name}
+              pack={p}
+              plans={plans}
+              takeOut={() =>
+                attempt(async () => {
+                  await take(api.DELETE('/api/packs/{name}', { params: { path: { name: p.name } } }))
+                  await queries.invalidateQueries()
+                })
+              }
+            />
           ))}
         </tbody>
       </table>
@@ -136,6 +110,47 @@ export function PacksTab({ skills, edit, plans, openSkill }: TabProps) {
         </Dialog>
       )}
     </>
+  )
+}
+
+interface PackRowProps {
+  pack: Schemas['PackView']
+  plans: boolean
+  takeOut: () => void
+}
+
+function PackRow({ pack: p, plans, takeOut }: PackRowProps) {
+  return (
+    <tr>
+      <th scope="row">
+        <b>{p.title}</b>{' '}
+        <span className="mute">{p.shipped ? 'comes with the product' : p.own ? 'ours' : 'taken in'}</span>
+      </th>
+      <td>{p.number}</td>
+      <td>{p.skills}</td>
+      <td>{p.activities}</td>
+      <td>{p.gaps.join(' ')}</td>
+      <td>
+        <a href={`/api/packs/${p.name}.zip`} download>
+          as a file
+        </a>
+        {plans && !p.shipped && (
+          <>
+            {' · '}
+            <Popconfirm
+              title={`Take “${p.title}” out?`}
+              okText="Take it out"
+              cancelText="Keep it"
+              onConfirm={takeOut}
+            >
+              <button type="button" className={styles.link}>
+                take out
+              </button>
+            </Popconfirm>
+          </>
+        )}
+      </td>
+    </tr>
   )
 }
 

@@ -68,7 +68,6 @@ function SkillInFull({ about, openActivity, openSkill, edit, plans }: TabProps &
   const rows = featureRows(page.skill.sets, page.crosswalk)
   const first = rows[0].cues
   const shown = page.cues.find((c) => c.key === (cue ?? first.COMPONENTS ?? first.SHORT))
-  const present = kinds.filter((k) => page.skill.sets.some((s) => s.kind === k))
   return (
     <article className={styles.skill}>
       <header>
@@ -99,80 +98,10 @@ function SkillInFull({ about, openActivity, openSkill, edit, plans }: TabProps &
         )}
       </header>
       {page.gaps.length > 0 && <p className={styles.gap}>Still needed: {page.gaps.join(' ')}</p>}
-      <section
-        className={styles.ladder}
-        aria-label="Progression"
-        style={{ gridTemplateColumns: `repeat(${page.rungs.length}, minmax(0, 1fr))` }}
-      >
-        {page.rungs.map((rung) => (
-          <div key={rung.level} className={styles.rung}>
-            <h3 style={{ background: rungFill[rung.level - 1], color: rungInk(rung.level) }}>
-              {rung.level} {rung.name}
-            </h3>
-            {rung.activities
-              .filter((a) => !a.aside)
-              .map((a) => (
-                <p key={a.key}>
-                  <button type="button" className={shared.link} onClick={() => openActivity(a.key)}>
-                    {a.name}
-                  </button>
-                  {a.phases.includes('PLAY') && <span className="mute"> play</span>}
-                </p>
-              ))}
-          </div>
-        ))}
-      </section>
+      <Progression page={page} openActivity={openActivity} />
       <Workbench skill={about} />
       <div className={styles.sets}>
-        <table className={styles.features} aria-label="Cues in each set, one feature a row">
-          <thead>
-            <tr>
-              {present.map((k) => (
-                <th key={k} scope="col">
-                  {kindWords[k]}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={Object.values(row.cues).join()}>
-                {present.map((k) => {
-                  const key = row.cues[k]
-                  const named = page.cues.find((c) => c.key === key)
-                  return (
-                    <td key={k}>
-                      {named && (
-                        <button
-                          type="button"
-                          aria-pressed={named.key === shown?.key}
-                          className={named.key === shown?.key ? styles.pressed : ''}
-                          onClick={() => setCue(named.key)}
-                        >
-                          <b className={styles.call}>
-                            {k === 'SHORT'
-                              ? `“${named.call[view]}”`
-                              : k === 'COMPONENTS'
-                                ? named.call[view]
-                                : 'scored 0 / 1'}
-                          </b>
-                          {k === 'COMPONENTS' && <span className={styles.asked}>{named.question[view]}</span>}
-                        </button>
-                      )}
-                      {k === 'SHORT' && row.relation && (
-                        <i className="mute">
-                          {row.relation === 'SAME'
-                            ? '= the same, trials carry both ways'
-                            : '← implied by what stands beside it'}
-                        </i>
-                      )}
-                    </td>
-                  )
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Features page={page} rows={rows} view={view} shown={shown?.key} show={setCue} />
         {shown && <CueCard cue={shown} view={view} page={page} />}
       </div>
       {page.skill.sets.some((s) => s.kind === 'TWO_TRIAL') && (
@@ -182,6 +111,99 @@ function SkillInFull({ about, openActivity, openSkill, edit, plans }: TabProps &
       )}
       <Neighbours page={page} openSkill={openSkill} />
     </article>
+  )
+}
+
+function Progression({ page, openActivity }: { page: Page; openActivity: (key: string) => void }) {
+  return (
+    <section
+      className={styles.ladder}
+      aria-label="Progression"
+      style={{ gridTemplateColumns: `repeat(${page.rungs.length}, minmax(0, 1fr))` }}
+    >
+      {page.rungs.map((rung) => (
+        <div key={rung.level} className={styles.rung}>
+          <h3 style={{ background: rungFill[rung.level - 1], color: rungInk(rung.level) }}>
+            {rung.level} {rung.name}
+          </h3>
+          {rung.activities
+            .filter((a) => !a.aside)
+            .map((a) => (
+              <p key={a.key}>
+                <button type="button" className={shared.link} onClick={() => openActivity(a.key)}>
+                  {a.name}
+                </button>
+                {a.phases.includes('PLAY') && <span className="mute"> play</span>}
+              </p>
+            ))}
+        </div>
+      ))}
+    </section>
+  )
+}
+
+interface FeaturesProps {
+  page: Page
+  rows: ReturnType<typeof featureRows>
+  view: View
+  /** key of the cue that is open */
+  shown?: string
+  show: (cue: string) => void
+}
+
+/** Cues of each set side by side, one feature of the movement a row. */
+function Features({ page, rows, view, shown, show }: FeaturesProps) {
+  const present = kinds.filter((k) => page.skill.sets.some((s) => s.kind === k))
+  return (
+    <table className={styles.features} aria-label="Cues in each set, one feature a row">
+      <thead>
+        <tr>
+          {present.map((k) => (
+            <th key={k} scope="col">
+              {kindWords[k]}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={Object.values(row.cues).join()}>
+            {present.map((k) => {
+              const key = row.cues[k]
+              const named = page.cues.find((c) => c.key === key)
+              return (
+                <td key={k}>
+                  {named && (
+                    <button
+                      type="button"
+                      aria-pressed={named.key === shown}
+                      className={named.key === shown ? styles.pressed : ''}
+                      onClick={() => show(named.key)}
+                    >
+                      <b className={styles.call}>
+                        {k === 'SHORT'
+                          ? `“${named.call[view]}”`
+                          : k === 'COMPONENTS'
+                            ? named.call[view]
+                            : 'scored 0 / 1'}
+                      </b>
+                      {k === 'COMPONENTS' && <span className={styles.asked}>{named.question[view]}</span>}
+                    </button>
+                  )}
+                  {k === 'SHORT' && row.relation && (
+                    <i className="mute">
+                      {row.relation === 'SAME'
+                        ? '= the same, trials carry both ways'
+                        : '← implied by what stands beside it'}
+                    </i>
+                  )}
+                </td>
+              )
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   )
 }
 

@@ -1,6 +1,8 @@
 import { Button } from 'antd'
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react'
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import type { Schemas } from '../api/client'
+import { arrow } from '../shared/arrows'
+import { type Dragged, useDrag } from '../shared/useDrag'
 import styles from './Lesson.module.css'
 
 type Floor = Schemas['FloorView']
@@ -21,7 +23,7 @@ const STEP = 0.5
 /** A floor to scale, as it is on paper; groups that may stand elsewhere can be dragged, or moved by the arrow keys. */
 export function FloorDrawing({ floor, spots, move, busy }: FloorDrawingProps) {
   const overlay = useRef<HTMLFieldSetElement>(null)
-  const [drag, setDrag] = useState<{ group: number; dx: number; dy: number; from: [number, number] }>()
+  const [drag, setDrag] = useState<{ group: number; dx: number; dy: number }>()
   const [left, top, wide, high] = floor.viewBox.split(' ').map(Number)
   const across = (metres: number) => `${((metres * 100 - left) * 100) / wide}%`
   const down = (metres: number) => `${((metres * 100 - top) * 100) / high}%`
@@ -45,27 +47,22 @@ export function FloorDrawing({ floor, spots, move, busy }: FloorDrawingProps) {
         .map((a) => asked.current.get(a.group) ?? { group: a.group, x: a.x, y: a.y }),
     )
   }
-  const take = (group: number) => (e: PointerEvent<HTMLButtonElement>) => {
-    e.currentTarget.setPointerCapture(e.pointerId)
-    setDrag({ group, dx: 0, dy: 0, from: [e.clientX, e.clientY] })
-  }
-  const drags = (e: PointerEvent) => {
-    if (!drag) return
-    const scale = metresPerPixel()
-    setDrag({ ...drag, dx: (e.clientX - drag.from[0]) * scale, dy: (e.clientY - drag.from[1]) * scale })
-  }
-  const up = () => {
-    if (drag && Math.hypot(drag.dx, drag.dy) > 0.1) put(drag.group, drag.dx, drag.dy)
-    setDrag(undefined)
-  }
+  const metres = (d: Dragged<number>) => ({ dx: d.dx * metresPerPixel(), dy: d.dy * metresPerPixel() })
+  const dragging = useDrag<number>({
+    move: (_, d) => setDrag({ group: d.what, ...metres(d) }),
+    drop: (_, d) => {
+      const { dx, dy } = metres(d)
+      if (Math.hypot(dx, dy) > 0.1) put(d.what, dx, dy)
+      setDrag(undefined)
+    },
+    cancel: () => setDrag(undefined),
+  })
   const keys = (group: number) => (e: KeyboardEvent) => {
-    const by = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] }[
-      e.key
-    ]
+    const by = arrow(e.key)
     if (!by) return
     e.preventDefault()
     e.stopPropagation()
-    put(group, by[0], by[1])
+    put(group, STEP * by.across, STEP * by.down)
   }
   return (
     <figure className={styles.floor} aria-busy={busy}>
@@ -99,10 +96,8 @@ export function FloorDrawing({ floor, spots, move, busy }: FloorDrawingProps) {
                 }}
                 aria-label={`Group ${a.group + 1}, ${a.x.toFixed(1)} m from the left, ${a.y.toFixed(1)} m from the top`}
                 aria-keyshortcuts="ArrowLeft ArrowRight ArrowUp ArrowDown"
-                onPointerDown={take(a.group)}
-                onPointerMove={drags}
-                onPointerUp={up}
-                onPointerCancel={() => setDrag(undefined)}
+                onPointerDown={(e) => dragging.begin(e, a.group)}
+                {...dragging.handlers}
                 onKeyDown={keys(a.group)}
               />
             ))}

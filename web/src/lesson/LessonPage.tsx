@@ -6,6 +6,7 @@ import { api, take } from '../api/client'
 import { ChangeLesson } from '../changes/ChangeLesson'
 import { Doorway } from '../changes/Doorway'
 import { usePlans, useSession } from '../session/useSession'
+import { arrow } from '../shared/arrows'
 import { dayWords, timeWords, todayHere } from '../shared/dates'
 import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
@@ -67,15 +68,13 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
     s.segments.find((x) => x.id === search.get('at')) ?? s.segments.find((x) => x.plan.level) ?? s.segments[0]
   const select = (at: string) => setSearch({ at }, { replace: true })
   useKeys((key) => {
-    const by = { ArrowUp: -1, ArrowDown: 1 }[key]
+    const by = arrow(key)?.down
     if (!by || open || !selected) return false
     const next = s.segments[s.segments.indexOf(selected) + by]
     if (next) select(next.id)
     return true
   })
   const left = s.roll.filter((c) => c.leftHanded)
-  const away = s.roll.filter((c) => c.takesPart === 'AWAY')
-  const out = s.roll.filter((c) => c.takesPart === 'SITS_OUT')
   return (
     <article className={styles.lesson}>
       <header className={styles.head}>
@@ -90,72 +89,11 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
             {left.length > 0 && <> · left-handed: {left.map((c) => c.name).join(', ')}</>}
           </p>
         </div>
-        <div className={styles.actions}>
-          <Button onClick={() => setOpen('register')}>
-            {s.playing} of {s.children} play
-          </Button>
-          <Button onClick={() => setOpen('groups')}>Groups</Button>
-          {!fixed && s.wetPlace && <Button onClick={() => setOpen('rain')}>If it rains</Button>}
-          {!fixed && <Button onClick={() => setOpen('door')}>Not as planned …</Button>}
-          {plans && (s.state !== 'PLANNED' || s.onDate <= todayHere()) && (
-            <Button onClick={() => setOpen('went')}>How it went</Button>
-          )}
-          <Dropdown
-            trigger={['click']}
-            menu={{
-              items: PAPERS.map(([kind, label]) => ({
-                key: kind,
-                label: (
-                  <a
-                    href={`/api/lessons/${s.lesson}/paper?kind=${kind}`}
-                    target="_blank"
-                    rel="noreferrer"
-                    onClick={() => plans && kind !== 'HOME_SHEET' && !s.prepared && prepare(true)}
-                  >
-                    {label}
-                  </a>
-                ),
-              })),
-            }}
-          >
-            <Button>Print</Button>
-          </Dropdown>
-          {s.state === 'PLANNED' && plans && (
-            <Checkbox
-              checked={s.prepared}
-              onChange={(e) => prepare(e.target.checked)}
-              title="Printed, laid out or told to the class: a replan changes it last"
-            >
-              prepared
-            </Checkbox>
-          )}
-          {s.state === 'PLANNED' && role !== 'VIEWER' && (
-            <Button type="primary" href={`/hall/${s.lesson}`}>
-              Start teaching
-            </Button>
-          )}
-          {s.state !== 'PLANNED' && (
-            <span className={page.chip}>{s.state === 'TAUGHT' ? 'taught' : 'lost'}</span>
-          )}
-        </div>
+        <Actions sheet={s} fixed={fixed} open={setOpen} prepare={prepare} />
       </header>
       {error && <ProblemNote error={error} />}
       {preparing.error !== null && <ProblemNote error={preparing.error} />}
-      {(away.length > 0 || out.length > 0 || s.groupFindings.length > 0) && (
-        <p className={styles.who} role="status">
-          {away.length > 0 && <>Away: {away.map((c) => c.name).join(', ')}. </>}
-          {out.length > 0 && (
-            <>
-              Sits out: {out.map((c) => c.name).join(', ')} – {selected?.task.sitsOut}{' '}
-            </>
-          )}
-          {s.groupFindings.map((f) => (
-            <span key={f} className={styles.bad}>
-              {f}{' '}
-            </span>
-          ))}
-        </p>
-      )}
+      <Who sheet={s} sitsOut={selected?.task.sitsOut} />
       {s.segments.length === 0 && <p>Nothing is planned for this lesson.</p>}
       {selected && (
         <div className={styles.columns}>
@@ -173,14 +111,121 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           <LessonSide sheet={s} />
         </div>
       )}
-      {open === 'door' && <Doorway of={s} other={() => setOpen('change')} close={() => setOpen(undefined)} />}
-      {open === 'change' && <ChangeLesson of={s} close={() => setOpen(undefined)} />}
+      {open && <Dialogs sheet={s} open={open} turn={setOpen} fixed={!plans} />}
+    </article>
+  )
+}
+
+interface ActionsProps {
+  sheet: Sheet
+  fixed: boolean
+  open: (what: Open) => void
+  prepare: (prepared: boolean) => void
+}
+
+function Actions({ sheet: s, fixed, open, prepare }: ActionsProps) {
+  const { role } = useSession()
+  const plans = usePlans()
+  return (
+    <div className={styles.actions}>
+      <Button onClick={() => open('register')}>
+        {s.playing} of {s.children} play
+      </Button>
+      <Button onClick={() => open('groups')}>Groups</Button>
+      {!fixed && s.wetPlace && <Button onClick={() => open('rain')}>If it rains</Button>}
+      {!fixed && <Button onClick={() => open('door')}>Not as planned …</Button>}
+      {plans && (s.state !== 'PLANNED' || s.onDate <= todayHere()) && (
+        <Button onClick={() => open('went')}>How it went</Button>
+      )}
+      <Print sheet={s} printed={() => plans && !s.prepared && prepare(true)} />
+      {s.state === 'PLANNED' && plans && (
+        <Checkbox
+          checked={s.prepared}
+          onChange={(e) => prepare(e.target.checked)}
+          title="Printed, laid out or told to the class: a replan changes it last"
+        >
+          prepared
+        </Checkbox>
+      )}
+      {s.state === 'PLANNED' && role !== 'VIEWER' && (
+        <Button type="primary" href={`/hall/${s.lesson}`}>
+          Start teaching
+        </Button>
+      )}
+      {s.state !== 'PLANNED' && <span className={page.chip}>{s.state === 'TAUGHT' ? 'taught' : 'lost'}</span>}
+    </div>
+  )
+}
+
+/** @param printed told when a paper for the lesson itself is opened */
+function Print({ sheet: s, printed }: { sheet: Sheet; printed: () => void }) {
+  return (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: PAPERS.map(([kind, label]) => ({
+          key: kind,
+          label: (
+            <a
+              href={`/api/lessons/${s.lesson}/paper?kind=${kind}`}
+              target="_blank"
+              rel="noreferrer"
+              onClick={() => kind !== 'HOME_SHEET' && printed()}
+            >
+              {label}
+            </a>
+          ),
+        })),
+      }}
+    >
+      <Button>Print</Button>
+    </Dropdown>
+  )
+}
+
+/** Who does not play, and what was found about the groups. */
+function Who({ sheet: s, sitsOut }: { sheet: Sheet; sitsOut?: string }) {
+  const away = s.roll.filter((c) => c.takesPart === 'AWAY')
+  const out = s.roll.filter((c) => c.takesPart === 'SITS_OUT')
+  if (away.length === 0 && out.length === 0 && s.groupFindings.length === 0) return null
+  return (
+    <p className={styles.who} role="status">
+      {away.length > 0 && <>Away: {away.map((c) => c.name).join(', ')}. </>}
+      {out.length > 0 && (
+        <>
+          Sits out: {out.map((c) => c.name).join(', ')} – {sitsOut}{' '}
+        </>
+      )}
+      {s.groupFindings.map((f) => (
+        <span key={f} className={styles.bad}>
+          {f}{' '}
+        </span>
+      ))}
+    </p>
+  )
+}
+
+interface DialogsProps {
+  sheet: Sheet
+  open: Open
+  /** opens another one, or none */
+  turn: (to?: Open) => void
+  fixed: boolean
+}
+
+function Dialogs({ sheet: s, open, turn, fixed }: DialogsProps) {
+  const queries = useQueryClient()
+  const close = () => turn(undefined)
+  return (
+    <>
+      {open === 'door' && <Doorway of={s} other={() => turn('change')} close={close} />}
+      {open === 'change' && <ChangeLesson of={s} close={close} />}
       {open === 'register' && (
         <Register
           lesson={s.lesson}
           title={`Who is here: ${s.className}, lesson ${s.number}`}
           roll={s.roll}
-          close={() => setOpen(undefined)}
+          close={close}
         />
       )}
       {open === 'groups' && (
@@ -188,22 +233,22 @@ function Lesson({ sheet: s }: { sheet: Sheet }) {
           classId={s.classId}
           className={s.className}
           cueSets={s.cueSets}
-          fixed={!plans}
-          close={() => setOpen(undefined)}
+          fixed={fixed}
+          close={close}
         />
       )}
-      {open === 'went' && <HowItWent sheet={s} close={() => setOpen(undefined)} />}
+      {open === 'went' && <HowItWent sheet={s} close={close} />}
       {open === 'rain' && (
         <Rain
           lesson={s.lesson}
-          close={() => setOpen(undefined)}
+          close={close}
           done={() => {
-            setOpen(undefined)
+            close()
             queries.invalidateQueries()
           }}
         />
       )}
-    </article>
+    </>
   )
 }
 

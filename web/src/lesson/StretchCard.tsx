@@ -24,8 +24,8 @@ interface StretchCardProps {
 }
 
 /** One stretch of a lesson: its floor, groups, kit, cues and ladder, and what can be changed about it. */
-export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }: StretchCardProps) {
-  const { paces } = useMeasures()
+export function StretchCard(card: StretchCardProps) {
+  const { sheet, stretch: s, watch, fixed, busy, set, edit } = card
   const cue = (key: string) => sheet.cues.find((c) => c.key === key)
   return (
     <section aria-label={s.plan.name} className={styles.stretch}>
@@ -42,45 +42,7 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
         </p>
       ))}
       <div className={styles.two}>
-        <div>
-          {s.floor ? (
-            <>
-              <FloorDrawing
-                floor={s.floor.drawing}
-                spots={watch?.from?.stands}
-                busy={busy}
-                move={fixed ? undefined : (moved) => set({ ...settingOf(s), moved })}
-              />
-              <p className={styles.exports}>
-                <a
-                  href={`/api/lessons/${sheet.lesson}/segments/${s.id}/floor.svg`}
-                  target="_blank"
-                  rel="noreferrer"
-                >
-                  To scale (SVG)
-                </a>
-                <a
-                  href={`/api/lessons/${sheet.lesson}/segments/${s.id}/floor.png`}
-                  target="_blank"
-                  rel="noreferrer"
-                >
-                  Picture (PNG)
-                </a>
-              </p>
-            </>
-          ) : (
-            <p className="mute">No floor plan: it does not fit who is here.</p>
-          )}
-          {s.floor && s.floor.groups.length > 0 && (
-            <ol className={styles.groups} aria-label="Groups">
-              {s.floor.groups.map((g) => (
-                <li key={g.label}>
-                  <b>{g.label}</b> {g.children.map((c) => c.name + (c.leftHanded ? ' (L)' : '')).join(', ')}
-                </li>
-              ))}
-            </ol>
-          )}
-        </div>
+        <OnTheFloor {...card} />
         <div className={styles.facts}>
           <p className={styles.how}>{s.task.how}</p>
           {s.plan.focus.length > 0 && (
@@ -94,69 +56,8 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
             </p>
           )}
           <dl>
-            {!!s.work?.tries && (
-              <div>
-                <dt>Each child</dt>
-                <dd>
-                  {s.work.tries} tries
-                  {s.work.waitingPercent > 0 && `, waits ${s.work.waitingPercent} % of the time`}
-                </dd>
-              </div>
-            )}
-            {s.work && (
-              <div>
-                <dt>Body</dt>
-                <dd>
-                  in motion {s.work.motionPercent} %, moderate to vigorous about {s.work.vigorousPercent} %
-                </dd>
-              </div>
-            )}
-            {s.work && s.work.options.length > 1 && (
-              <div>
-                <dt>Groups</dt>
-                <dd className={styles.buttons}>
-                  {s.work.options.map((o) => (
-                    <Button
-                      key={o.groups}
-                      size="small"
-                      aria-pressed={o.groups === s.floor?.groupCount}
-                      type={o.groups === s.floor?.groupCount ? 'primary' : 'default'}
-                      disabled={fixed || busy}
-                      title={o.words}
-                      onClick={() => set({ ...settingOf(s), groups: o.groups, moved: [], places: [] })}
-                    >
-                      {o.groups} of {o.sizes[0]}: {o.tries} tries
-                    </Button>
-                  ))}
-                </dd>
-              </div>
-            )}
-            {s.task.lever && (
-              <div>
-                <dt>{s.task.lever}</dt>
-                <dd className={styles.buttons}>
-                  {s.task.ladder.map((step, i) => (
-                    <Button
-                      key={step.words}
-                      size="small"
-                      aria-pressed={i === s.task.step}
-                      type={i === s.task.step ? 'primary' : 'default'}
-                      disabled={fixed || busy || s.plan.locked || step.whyNot !== undefined}
-                      title={step.whyNot}
-                      onClick={() => edit({ kind: 'ADJUST', setting: i })}
-                    >
-                      {step.words}
-                      {step.measured && step.metres && ` (${paces(step.metres * 100)})`}
-                    </Button>
-                  ))}
-                  {s.work?.success && (
-                    <small className="mute">
-                      {s.work.success} {s.work.successFrom}
-                    </small>
-                  )}
-                </dd>
-              </div>
-            )}
+            <Work {...card} />
+            {s.task.lever && <Ladder {...card} />}
             {s.work && s.work.pinTurns.length > 0 && (
               <div>
                 <dt>Turns</dt>
@@ -167,54 +68,7 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
                 </dd>
               </div>
             )}
-            {(!!s.things?.kit.length || s.byHand.without.length > 0) && (
-              <div>
-                <dt>Kit</dt>
-                <dd>
-                  {s.things?.kit.map((k) => (
-                    <div key={k.what + k.item} className={styles.kit}>
-                      <span>
-                        {k.words}
-                        {k.groups && <span className="mute">, {k.groups}</span>}
-                        {k.effect && <i> {k.effect.toLowerCase()}</i>}
-                        {k.seconds > 0 && <i> {k.seconds} s to put on</i>}
-                      </span>
-                      {!fixed && (
-                        <Button
-                          size="small"
-                          type="text"
-                          disabled={busy}
-                          aria-label={`Not ${k.words}`}
-                          onClick={() =>
-                            set({ ...settingOf(s), without: [...s.byHand.without.map((w) => w.key), k.item] })
-                          }
-                        >
-                          not these
-                        </Button>
-                      )}
-                      {k.reason && <small className="mute">{k.reason}</small>}
-                    </div>
-                  ))}
-                  {s.byHand.without.length > 0 && (
-                    <div className={styles.kit}>
-                      <small className="mute">
-                        Not used: {s.byHand.without.map((w) => w.name).join(', ')}.
-                      </small>
-                      {!fixed && (
-                        <Button
-                          size="small"
-                          type="text"
-                          disabled={busy}
-                          onClick={() => set({ ...settingOf(s), without: [] })}
-                        >
-                          use them again
-                        </Button>
-                      )}
-                    </div>
-                  )}
-                </dd>
-              </div>
-            )}
+            {(!!s.things?.kit.length || s.byHand.without.length > 0) && <Kit {...card} />}
             {watch && (
               <div>
                 <dt>Watch</dt>
@@ -252,6 +106,173 @@ export function StretchCard({ sheet, stretch: s, watch, fixed, busy, set, edit }
         {!fixed && !s.plan.locked && <Instead sheet={sheet} stretch={s} busy={busy} edit={edit} />}
       </details>
     </section>
+  )
+}
+
+function OnTheFloor({ sheet, stretch: s, watch, fixed, busy, set }: StretchCardProps) {
+  return (
+    <div>
+      {s.floor ? (
+        <>
+          <FloorDrawing
+            floor={s.floor.drawing}
+            spots={watch?.from?.stands}
+            busy={busy}
+            move={fixed ? undefined : (moved) => set({ ...settingOf(s), moved })}
+          />
+          <p className={styles.exports}>
+            <a
+              href={`/api/lessons/${sheet.lesson}/segments/${s.id}/floor.svg`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              To scale (SVG)
+            </a>
+            <a
+              href={`/api/lessons/${sheet.lesson}/segments/${s.id}/floor.png`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              Picture (PNG)
+            </a>
+          </p>
+        </>
+      ) : (
+        <p className="mute">No floor plan: it does not fit who is here.</p>
+      )}
+      {s.floor && s.floor.groups.length > 0 && (
+        <ol className={styles.groups} aria-label="Groups">
+          {s.floor.groups.map((g) => (
+            <li key={g.label}>
+              <b>{g.label}</b> {g.children.map((c) => c.name + (c.leftHanded ? ' (L)' : '')).join(', ')}
+            </li>
+          ))}
+        </ol>
+      )}
+    </div>
+  )
+}
+
+function Work({ stretch: s, fixed, busy, set }: StretchCardProps) {
+  return (
+    <>
+      {!!s.work?.tries && (
+        <div>
+          <dt>Each child</dt>
+          <dd>
+            {s.work.tries} tries
+            {s.work.waitingPercent > 0 && `, waits ${s.work.waitingPercent} % of the time`}
+          </dd>
+        </div>
+      )}
+      {s.work && (
+        <div>
+          <dt>Body</dt>
+          <dd>
+            in motion {s.work.motionPercent} %, moderate to vigorous about {s.work.vigorousPercent} %
+          </dd>
+        </div>
+      )}
+      {s.work && s.work.options.length > 1 && (
+        <div>
+          <dt>Groups</dt>
+          <dd className={styles.buttons}>
+            {s.work.options.map((o) => (
+              <Button
+                key={o.groups}
+                size="small"
+                aria-pressed={o.groups === s.floor?.groupCount}
+                type={o.groups === s.floor?.groupCount ? 'primary' : 'default'}
+                disabled={fixed || busy}
+                title={o.words}
+                onClick={() => set({ ...settingOf(s), groups: o.groups, moved: [], places: [] })}
+              >
+                {o.groups} of {o.sizes[0]}: {o.tries} tries
+              </Button>
+            ))}
+          </dd>
+        </div>
+      )}
+    </>
+  )
+}
+
+function Ladder({ stretch: s, fixed, busy, edit }: StretchCardProps) {
+  const { paces } = useMeasures()
+  return (
+    <div>
+      <dt>{s.task.lever}</dt>
+      <dd className={styles.buttons}>
+        {s.task.ladder.map((step, i) => (
+          <Button
+            key={step.words}
+            size="small"
+            aria-pressed={i === s.task.step}
+            type={i === s.task.step ? 'primary' : 'default'}
+            disabled={fixed || busy || s.plan.locked || step.whyNot !== undefined}
+            title={step.whyNot}
+            onClick={() => edit({ kind: 'ADJUST', setting: i })}
+          >
+            {step.words}
+            {step.measured && step.metres && ` (${paces(step.metres * 100)})`}
+          </Button>
+        ))}
+        {s.work?.success && (
+          <small className="mute">
+            {s.work.success} {s.work.successFrom}
+          </small>
+        )}
+      </dd>
+    </div>
+  )
+}
+
+function Kit({ stretch: s, fixed, busy, set }: StretchCardProps) {
+  return (
+    <div>
+      <dt>Kit</dt>
+      <dd>
+        {s.things?.kit.map((k) => (
+          <div key={k.what + k.item} className={styles.kit}>
+            <span>
+              {k.words}
+              {k.groups && <span className="mute">, {k.groups}</span>}
+              {k.effect && <i> {k.effect.toLowerCase()}</i>}
+              {k.seconds > 0 && <i> {k.seconds} s to put on</i>}
+            </span>
+            {!fixed && (
+              <Button
+                size="small"
+                type="text"
+                disabled={busy}
+                aria-label={`Not ${k.words}`}
+                onClick={() =>
+                  set({ ...settingOf(s), without: [...s.byHand.without.map((w) => w.key), k.item] })
+                }
+              >
+                not these
+              </Button>
+            )}
+            {k.reason && <small className="mute">{k.reason}</small>}
+          </div>
+        ))}
+        {s.byHand.without.length > 0 && (
+          <div className={styles.kit}>
+            <small className="mute">Not used: {s.byHand.without.map((w) => w.name).join(', ')}.</small>
+            {!fixed && (
+              <Button
+                size="small"
+                type="text"
+                disabled={busy}
+                onClick={() => set({ ...settingOf(s), without: [] })}
+              >
+                use them again
+              </Button>
+            )}
+          </div>
+        )}
+      </dd>
+    </div>
   )
 }
 

@@ -34,22 +34,8 @@ export function PeopleSection() {
   const people = useQuery({ queryKey: ['people'], queryFn: () => take(api.GET('/api/people')) })
   const classes = useQuery(reads.classes)
   const [link, setLink] = useState<Shown | null>(null)
-  const { useKept, forget } = useKeptForm('invite')
-  const [name, setName] = useKept('name', '')
-  const [role, setRole] = useState<Role>('TEACHER')
-  const [given, setGiven] = useState<string[]>([])
-  const { error, busy, attempt } = useAttempt()
+  const { error, attempt } = useAttempt()
   const refresh = () => queries.invalidateQueries({ queryKey: ['people'] })
-  const invite = () =>
-    attempt(async () => {
-      const made = await take(
-        api.POST('/api/invitations', { body: { name, role, classes: needsClasses(role) ? given : [] } }),
-      )
-      setLink({ title: `The link for ${name}`, path: `/join/${made.secret}`, until: made.expiresAt })
-      setName('')
-      forget()
-      refresh()
-    })
   const change = (id: string, role: Role, classes: string[]) =>
     attempt(async () => {
       queries.setQueryData(
@@ -90,52 +76,17 @@ export function PeopleSection() {
             </tr>
           </thead>
           <tbody>
-            {people.data?.people.map(({ person: p, classes: own }) => (
-              <tr key={p.id}>
-                <th scope="row">
-                  {p.name}
-                  {p.id === me.person && <span className="mute"> (you)</span>}
-                  <br />
-                  <small className="mute">
-                    {p.signIn}
-                    {p.locked && ' · locked for five minutes after failed tries'}
-                  </small>
-                </th>
-                <td>
-                  <Select
-                    aria-label={`Role of ${p.name}`}
-                    value={p.role}
-                    onChange={(r) => change(p.id, r, own)}
-                    options={roles.map(({ value, label }) => ({ value, label }))}
-                    style={{ width: 110 }}
-                  />
-                </td>
-                <td>
-                  {needsClasses(p.role) ? (
-                    <Select
-                      mode="multiple"
-                      aria-label={`Classes of ${p.name}`}
-                      value={own}
-                      onChange={(c) => change(p.id, p.role, c)}
-                      options={options}
-                      placeholder="none yet"
-                      style={{ minWidth: 180 }}
-                    />
-                  ) : (
-                    <span className="mute">all</span>
-                  )}
-                </td>
-                <td>
-                  <Button size="small" onClick={() => reset(p.id, p.name)}>
-                    New password
-                  </Button>{' '}
-                  {p.id !== me.person && (
-                    <Button size="small" onClick={() => remove(p.id, p.name)}>
-                      Leaves
-                    </Button>
-                  )}
-                </td>
-              </tr>
+            {people.data?.people.map(({ person, classes: own }) => (
+              <PersonRow
+                key={person.id}
+                person={person}
+                own={own}
+                me={person.id === me.person}
+                options={options}
+                change={change}
+                reset={reset}
+                remove={remove}
+              />
             ))}
           </tbody>
         </table>
@@ -170,66 +121,169 @@ export function PeopleSection() {
             </table>
           </>
         )}
-        <h2>Permissions</h2>
-        <ul>
-          {roles.map((r) => (
-            <li key={r.value}>
-              <b>{r.label}</b>: {r.may}
-            </li>
-          ))}
-        </ul>
+        <Permissions />
       </div>
-      <div className={styles.add} style={{ display: 'grid', gap: 8 }}>
-        <h2>Invite someone</h2>
-        <label htmlFor="invite-name">Name</label>
-        <Input id="invite-name" value={name} maxLength={120} onChange={(e) => setName(e.target.value)} />
-        <label htmlFor="invite-role">As</label>
+      <Invite options={options} shown={setLink} refresh={refresh} />
+      {link && <OneTimeLink link={link} close={() => setLink(null)} />}
+    </div>
+  )
+}
+
+type Options = { value: string; label: string }[] | undefined
+
+interface PersonRowProps {
+  person: Schemas['PersonView']
+  /** ids of the classes given */
+  own: string[]
+  /** true for who is signed in */
+  me: boolean
+  options: Options
+  change: (id: string, role: Role, classes: string[]) => void
+  reset: (id: string, name: string) => void
+  remove: (id: string, name: string) => void
+}
+
+function PersonRow({ person: p, own, me, options, change, reset, remove }: PersonRowProps) {
+  return (
+    <tr>
+      <th scope="row">
+        {p.name}
+        {me && <span className="mute"> (you)</span>}
+        <br />
+        <small className="mute">
+          {p.signIn}
+          {p.locked && ' · locked for five minutes after failed tries'}
+        </small>
+      </th>
+      <td>
         <Select
-          id="invite-role"
-          aria-label="As"
-          value={role}
-          onChange={setRole}
+          aria-label={`Role of ${p.name}`}
+          value={p.role}
+          onChange={(r) => change(p.id, r, own)}
           options={roles.map(({ value, label }) => ({ value, label }))}
+          style={{ width: 110 }}
         />
-        {needsClasses(role) && (
+      </td>
+      <td>
+        {needsClasses(p.role) ? (
           <Select
             mode="multiple"
-            aria-label="Classes given"
-            placeholder="Classes given"
-            value={given}
-            onChange={setGiven}
+            aria-label={`Classes of ${p.name}`}
+            value={own}
+            onChange={(c) => change(p.id, p.role, c)}
             options={options}
+            placeholder="none yet"
+            style={{ minWidth: 180 }}
           />
+        ) : (
+          <span className="mute">all</span>
         )}
-        <Button type="primary" disabled={!name.trim()} loading={busy} onClick={invite}>
-          Make a link
-        </Button>
-        <p className="mute">No mail is sent: you see a link once, and pass it on yourself.</p>
-      </div>
-      {link && (
-        <Dialog
-          open
-          title={link.title}
-          onCancel={() => setLink(null)}
-          footer={
-            <Button type="primary" onClick={() => setLink(null)}>
-              I have passed it on
-            </Button>
-          }
-        >
-          <p>
-            Pass it on now; it is shown only this once and works once, until{' '}
-            {dayWords(link.until.slice(0, 10))}.
-          </p>
-          <code className={styles.secret}>{window.location.origin + link.path}</code>
-          <Button
-            style={{ marginTop: 8 }}
-            onClick={() => navigator.clipboard?.writeText(window.location.origin + link.path)}
-          >
-            Copy
+      </td>
+      <td>
+        <Button size="small" onClick={() => reset(p.id, p.name)}>
+          New password
+        </Button>{' '}
+        {!me && (
+          <Button size="small" onClick={() => remove(p.id, p.name)}>
+            Leaves
           </Button>
-        </Dialog>
+        )}
+      </td>
+    </tr>
+  )
+}
+
+function Permissions() {
+  return (
+    <>
+      <h2>Permissions</h2>
+      <ul>
+        {roles.map((r) => (
+          <li key={r.value}>
+            <b>{r.label}</b>: {r.may}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
+
+interface InviteProps {
+  options: Options
+  shown: (link: Shown) => void
+  refresh: () => void
+}
+
+function Invite({ options, shown, refresh }: InviteProps) {
+  const { useKept, forget } = useKeptForm('invite')
+  const [name, setName] = useKept('name', '')
+  const [role, setRole] = useState<Role>('TEACHER')
+  const [given, setGiven] = useState<string[]>([])
+  const { error, busy, attempt } = useAttempt()
+  const invite = () =>
+    attempt(async () => {
+      const made = await take(
+        api.POST('/api/invitations', { body: { name, role, classes: needsClasses(role) ? given : [] } }),
+      )
+      shown({ title: `The link for ${name}`, path: `/join/${made.secret}`, until: made.expiresAt })
+      setName('')
+      forget()
+      refresh()
+    })
+  return (
+    <div className={styles.add} style={{ display: 'grid', gap: 8 }}>
+      <h2>Invite someone</h2>
+      {error !== null && <ProblemNote error={error} />}
+      <label htmlFor="invite-name">Name</label>
+      <Input id="invite-name" value={name} maxLength={120} onChange={(e) => setName(e.target.value)} />
+      <label htmlFor="invite-role">As</label>
+      <Select
+        id="invite-role"
+        aria-label="As"
+        value={role}
+        onChange={setRole}
+        options={roles.map(({ value, label }) => ({ value, label }))}
+      />
+      {needsClasses(role) && (
+        <Select
+          mode="multiple"
+          aria-label="Classes given"
+          placeholder="Classes given"
+          value={given}
+          onChange={setGiven}
+          options={options}
+        />
       )}
+      <Button type="primary" disabled={!name.trim()} loading={busy} onClick={invite}>
+        Make a link
+      </Button>
+      <p className="mute">No mail is sent: you see a link once, and pass it on yourself.</p>
     </div>
+  )
+}
+
+function OneTimeLink({ link, close }: { link: Shown; close: () => void }) {
+  return (
+    <Dialog
+      open
+      title={link.title}
+      onCancel={close}
+      footer={
+        <Button type="primary" onClick={close}>
+          I have passed it on
+        </Button>
+      }
+    >
+      <p>
+        Pass it on now; it is shown only this once and works once, until {dayWords(link.until.slice(0, 10))}.
+      </p>
+      <code className={styles.secret}>{window.location.origin + link.path}</code>
+      <Button
+        style={{ marginTop: 8 }}
+        onClick={() => navigator.clipboard?.writeText(window.location.origin + link.path)}
+      >
+        Copy
+      </Button>
+    </Dialog>
   )
 }

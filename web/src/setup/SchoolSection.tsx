@@ -39,14 +39,21 @@ function SchoolForm({ school, saved, setSaved }: SchoolFormProps) {
     'years',
     school.yearNaming === 'OWN' ? Object.fromEntries(school.years.map((y) => [y.age, y.label])) : {},
   )
-  const rules = useQuery({ queryKey: ['cautions'], queryFn: () => take(api.GET('/api/cautions')) })
   const [cautions, setCautions] = useKept('cautions', school.cautions.join('\n'))
-  const [movingUp, setMovingUp] = useState(false)
   const { error, busy, attempt } = useAttempt()
   const set = (part: Partial<School>) => {
     setSaved(false)
     setForm({ ...form, ...part })
   }
+  const own = (years: Record<string, string>) => {
+    setSaved(false)
+    setOwnYears(years)
+  }
+  const warn = (lines: string) => {
+    setSaved(false)
+    setCautions(lines)
+  }
+  const fields = { form, set }
   const save = () =>
     attempt(async () => {
       const now = await take(
@@ -81,148 +88,9 @@ function SchoolForm({ school, saved, setSaved }: SchoolFormProps) {
   return (
     <>
       <div className={styles.form}>
-        <label htmlFor="school-name">Name</label>
-        <Input id="school-name" value={form.name} onChange={(e) => set({ name: e.target.value })} />
-        <label htmlFor="school-zone">Time zone</label>
-        <Select
-          id="school-zone"
-          aria-label="Time zone"
-          showSearch
-          value={form.timeZone}
-          onChange={(timeZone) => set({ timeZone })}
-          options={zones.map((value) => ({ value, label: value }))}
-        />
-        <label htmlFor="school-years">Years are called</label>
-        <Select
-          id="school-years"
-          aria-label="Years are called"
-          value={form.yearNaming}
-          onChange={(yearNaming) => set({ yearNaming })}
-          options={[...yearNamings]}
-        />
-        {form.yearNaming === 'OWN' && (
-          <>
-            <span>Own names, by age</span>
-            <span className={styles.row}>
-              {school.years.map((y) => (
-                <Input
-                  key={y.age}
-                  addonBefore={y.age}
-                  aria-label={`Name of the year at age ${y.age}`}
-                  value={ownYears[y.age] ?? ''}
-                  maxLength={30}
-                  onChange={(e) => {
-                    setSaved(false)
-                    setOwnYears({ ...ownYears, [y.age]: e.target.value })
-                  }}
-                  style={{ width: 140 }}
-                />
-              ))}
-            </span>
-          </>
-        )}
-        <span id="school-unit">Lengths in</span>
-        <Radio.Group
-          aria-labelledby="school-unit"
-          value={form.lengthUnit}
-          onChange={(e) => set({ lengthUnit: e.target.value })}
-          options={[
-            { value: 'METRES', label: 'metres' },
-            { value: 'FEET', label: 'feet and inches' },
-          ]}
-        />
-        <label htmlFor="school-pace">One pace</label>
-        <span className={styles.row}>
-          <InputNumber
-            id="school-pace"
-            min={30}
-            max={150}
-            value={form.paceCm}
-            onChange={(v) => set({ paceCm: v ?? 75 })}
-          />
-          cm, of
-          <Input
-            aria-label="Whose pace"
-            value={form.paceWhose}
-            maxLength={60}
-            onChange={(e) => set({ paceWhose: e.target.value })}
-            style={{ width: 180 }}
-          />
-        </span>
-        <label htmlFor="school-band">Aim for so many successes in 100 tries</label>
-        <span className={styles.row}>
-          <InputNumber
-            id="school-band"
-            min={30}
-            max={85}
-            value={form.bandFrom}
-            onChange={(v) => set({ bandFrom: v ?? 60 })}
-          />
-          to
-          <InputNumber
-            aria-label="At most so many succeed"
-            min={40}
-            max={95}
-            value={form.bandTo}
-            onChange={(v) => set({ bandTo: v ?? 80 })}
-          />
-          <span className="mute">distances, steps and start lines are judged by it; 60 to 80 is usual</span>
-        </span>
-        <span id="school-paper">Prints on</span>
-        <Radio.Group
-          aria-labelledby="school-paper"
-          value={form.paper}
-          onChange={(e) => set({ paper: e.target.value })}
-          options={[
-            { value: 'A4', label: 'A4' },
-            { value: 'LETTER', label: 'Letter (8½ by 11 inches)' },
-          ]}
-        />
-        <label htmlFor="school-week">A week starts on</label>
-        <Select
-          id="school-week"
-          aria-label="A week starts on"
-          value={form.weekStarts}
-          onChange={(weekStarts) => set({ weekStarts })}
-          options={[
-            { value: 'MONDAY', label: 'Monday' },
-            { value: 'SUNDAY', label: 'Sunday' },
-            { value: 'SATURDAY', label: 'Saturday' },
-          ]}
-        />
-        <label htmlFor="school-cautions">Cautions on every lesson sheet, one a line</label>
-        <Input.TextArea
-          id="school-cautions"
-          rows={3}
-          value={cautions}
-          onChange={(e) => {
-            setSaved(false)
-            setCautions(e.target.value)
-          }}
-          placeholder="The stage stays closed. Asthma bags hang by the door."
-        />
-        <label htmlFor="school-softened">Usual cautions that only warn here</label>
-        <Select
-          id="school-softened"
-          aria-label="Usual cautions that only warn here"
-          mode="multiple"
-          value={form.softened}
-          onChange={(softened) => set({ softened })}
-          options={rules.data
-            ?.filter((r) => !r.fixed && r.weight !== 'WARNS')
-            .map((r) => ({ value: r.key, label: r.title }))}
-          placeholder="none; hard, heavy and unfit things stay forbidden whatever a school says"
-        />
-        <span id="school-erased">When a child is erased, what was seen</span>
-        <Radio.Group
-          aria-labelledby="school-erased"
-          value={form.erasedTrials}
-          onChange={(e) => set({ erasedTrials: e.target.value })}
-          options={[
-            { value: 'KEEP', label: 'stays, without a name' },
-            { value: 'DROP', label: 'is dropped too' },
-          ]}
-        />
+        <Named {...fields} years={school.years} ownYears={ownYears} setOwnYears={own} />
+        <Measured {...fields} />
+        <Cautioned {...fields} cautions={cautions} setCautions={warn} />
         <span />
         <span className={styles.row}>
           <Button type="primary" loading={busy} onClick={save}>
@@ -232,6 +100,191 @@ function SchoolForm({ school, saved, setSaved }: SchoolFormProps) {
         </span>
       </div>
       {error !== null && <ProblemNote error={error} />}
+      <YearUp school={school} />
+    </>
+  )
+}
+
+interface FieldsProps {
+  form: School
+  set: (part: Partial<School>) => void
+}
+
+interface NamedProps extends FieldsProps {
+  years: School['years']
+  ownYears: Record<string, string>
+  setOwnYears: (years: Record<string, string>) => void
+}
+
+function Named({ form, set, years, ownYears, setOwnYears }: NamedProps) {
+  return (
+    <>
+      <label htmlFor="school-name">Name</label>
+      <Input id="school-name" value={form.name} onChange={(e) => set({ name: e.target.value })} />
+      <label htmlFor="school-zone">Time zone</label>
+      <Select
+        id="school-zone"
+        aria-label="Time zone"
+        showSearch
+        value={form.timeZone}
+        onChange={(timeZone) => set({ timeZone })}
+        options={zones.map((value) => ({ value, label: value }))}
+      />
+      <label htmlFor="school-years">Years are called</label>
+      <Select
+        id="school-years"
+        aria-label="Years are called"
+        value={form.yearNaming}
+        onChange={(yearNaming) => set({ yearNaming })}
+        options={[...yearNamings]}
+      />
+      {form.yearNaming === 'OWN' && (
+        <>
+          <span>Own names, by age</span>
+          <span className={styles.row}>
+            {years.map((y) => (
+              <Input
+                key={y.age}
+                addonBefore={y.age}
+                aria-label={`Name of the year at age ${y.age}`}
+                value={ownYears[y.age] ?? ''}
+                maxLength={30}
+                onChange={(e) => setOwnYears({ ...ownYears, [y.age]: e.target.value })}
+                style={{ width: 140 }}
+              />
+            ))}
+          </span>
+        </>
+      )}
+    </>
+  )
+}
+
+function Measured({ form, set }: FieldsProps) {
+  return (
+    <>
+      <span id="school-unit">Lengths in</span>
+      <Radio.Group
+        aria-labelledby="school-unit"
+        value={form.lengthUnit}
+        onChange={(e) => set({ lengthUnit: e.target.value })}
+        options={[
+          { value: 'METRES', label: 'metres' },
+          { value: 'FEET', label: 'feet and inches' },
+        ]}
+      />
+      <label htmlFor="school-pace">One pace</label>
+      <span className={styles.row}>
+        <InputNumber
+          id="school-pace"
+          min={30}
+          max={150}
+          value={form.paceCm}
+          onChange={(v) => set({ paceCm: v ?? 75 })}
+        />
+        cm, of
+        <Input
+          aria-label="Whose pace"
+          value={form.paceWhose}
+          maxLength={60}
+          onChange={(e) => set({ paceWhose: e.target.value })}
+          style={{ width: 180 }}
+        />
+      </span>
+      <label htmlFor="school-band">Aim for so many successes in 100 tries</label>
+      <span className={styles.row}>
+        <InputNumber
+          id="school-band"
+          min={30}
+          max={85}
+          value={form.bandFrom}
+          onChange={(v) => set({ bandFrom: v ?? 60 })}
+        />
+        to
+        <InputNumber
+          aria-label="At most so many succeed"
+          min={40}
+          max={95}
+          value={form.bandTo}
+          onChange={(v) => set({ bandTo: v ?? 80 })}
+        />
+        <span className="mute">distances, steps and start lines are judged by it; 60 to 80 is usual</span>
+      </span>
+      <span id="school-paper">Prints on</span>
+      <Radio.Group
+        aria-labelledby="school-paper"
+        value={form.paper}
+        onChange={(e) => set({ paper: e.target.value })}
+        options={[
+          { value: 'A4', label: 'A4' },
+          { value: 'LETTER', label: 'Letter (8½ by 11 inches)' },
+        ]}
+      />
+      <label htmlFor="school-week">A week starts on</label>
+      <Select
+        id="school-week"
+        aria-label="A week starts on"
+        value={form.weekStarts}
+        onChange={(weekStarts) => set({ weekStarts })}
+        options={[
+          { value: 'MONDAY', label: 'Monday' },
+          { value: 'SUNDAY', label: 'Sunday' },
+          { value: 'SATURDAY', label: 'Saturday' },
+        ]}
+      />
+    </>
+  )
+}
+
+interface CautionedProps extends FieldsProps {
+  /** one a line */
+  cautions: string
+  setCautions: (lines: string) => void
+}
+
+function Cautioned({ form, set, cautions, setCautions }: CautionedProps) {
+  const rules = useQuery({ queryKey: ['cautions'], queryFn: () => take(api.GET('/api/cautions')) })
+  return (
+    <>
+      <label htmlFor="school-cautions">Cautions on every lesson sheet, one a line</label>
+      <Input.TextArea
+        id="school-cautions"
+        rows={3}
+        value={cautions}
+        onChange={(e) => setCautions(e.target.value)}
+        placeholder="The stage stays closed. Asthma bags hang by the door."
+      />
+      <label htmlFor="school-softened">Usual cautions that only warn here</label>
+      <Select
+        id="school-softened"
+        aria-label="Usual cautions that only warn here"
+        mode="multiple"
+        value={form.softened}
+        onChange={(softened) => set({ softened })}
+        options={rules.data
+          ?.filter((r) => !r.fixed && r.weight !== 'WARNS')
+          .map((r) => ({ value: r.key, label: r.title }))}
+        placeholder="none; hard, heavy and unfit things stay forbidden whatever a school says"
+      />
+      <span id="school-erased">When a child is erased, what was seen</span>
+      <Radio.Group
+        aria-labelledby="school-erased"
+        value={form.erasedTrials}
+        onChange={(e) => set({ erasedTrials: e.target.value })}
+        options={[
+          { value: 'KEEP', label: 'stays, without a name' },
+          { value: 'DROP', label: 'is dropped too' },
+        ]}
+      />
+    </>
+  )
+}
+
+function YearUp({ school }: { school: School }) {
+  const queries = useQueryClient()
+  const [movingUp, setMovingUp] = useState(false)
+  return (
+    <>
       <h2 style={{ marginTop: 28 }}>A year up</h2>
       <p className="mute">
         Every class and its children go up a year in one step; the oldest leave.

@@ -69,92 +69,8 @@ export function TermsSection() {
             ))}
           </tbody>
         </table>
-        <h2>Closures and short days</h2>
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <th scope="col">Name</th>
-              <th scope="col">Days</th>
-              <th scope="col">Takes</th>
-              <th scope="col">
-                <span className="visually-hidden">Change</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {calendar.closures.map((c) => (
-              <tr key={c.id}>
-                <td>{c.name}</td>
-                <td>
-                  {dayWords(c.first)}
-                  {c.last !== c.first && ` to ${dayWords(c.last)}`}
-                  {c.from && `, from ${timeWords(c.from)} on`}
-                </td>
-                <td>
-                  {c.lessons === 0 ? (
-                    'no lesson'
-                  ) : (
-                    <Button size="small" type="link" onClick={() => setAsked(c)}>
-                      {c.lessons} {c.lessons === 1 ? 'lesson' : 'lessons'} of the timetable
-                    </Button>
-                  )}
-                </td>
-                <td>
-                  <Button size="small" aria-label={`Remove ${c.name}`} onClick={() => removeClosure(c)}>
-                    Remove
-                  </Button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        <h2>Booked by others</h2>
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <th scope="col">From</th>
-              <th scope="col">Place</th>
-              <th scope="col">Times</th>
-              <th scope="col">
-                <span className="visually-hidden">Change</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {calendar.bookings.map((b) => (
-              <tr key={b.source + b.spaceId}>
-                <td>{b.source}</td>
-                <td>{b.space}</td>
-                <td>
-                  {b.count}, the first on {dayWords(b.next.slice(0, 10))}
-                </td>
-                <td>
-                  <Button
-                    size="small"
-                    onClick={() =>
-                      remove(() =>
-                        take(
-                          api.DELETE('/api/calendar/bookings', {
-                            params: { query: { space: b.spaceId, source: b.source } },
-                          }),
-                        ),
-                      )
-                    }
-                  >
-                    Remove
-                  </Button>
-                </td>
-              </tr>
-            ))}
-            {calendar.bookings.length === 0 && (
-              <tr>
-                <td colSpan={4} className="mute" style={{ textAlign: 'left' }}>
-                  Nothing. If others use the hall, import their calendar on the right.
-                </td>
-              </tr>
-            )}
-          </tbody>
-        </table>
+        <Closures closures={calendar.closures} ask={setAsked} remove={removeClosure} />
+        <Booked bookings={calendar.bookings} remove={remove} />
       </div>
       <div style={{ display: 'grid', gap: 14 }}>
         <NewTerm changed={changed} />
@@ -166,6 +82,118 @@ export function TermsSection() {
         <ClosedLessons key={asked.id} closure={asked} quiet={asked.quiet} close={() => setAsked(null)} />
       )}
     </div>
+  )
+}
+
+interface ClosuresProps {
+  closures: Schemas['ClosureView'][]
+  /** asks what becomes of its lessons */
+  ask: (closure: Schemas['ClosureView']) => void
+  remove: (closure: Schemas['ClosureView']) => void
+}
+
+function Closures({ closures, ask, remove }: ClosuresProps) {
+  return (
+    <>
+      <h2>Closures and short days</h2>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <th scope="col">Name</th>
+            <th scope="col">Days</th>
+            <th scope="col">Takes</th>
+            <th scope="col">
+              <span className="visually-hidden">Change</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {closures.map((c) => (
+            <tr key={c.id}>
+              <td>{c.name}</td>
+              <td>
+                {dayWords(c.first)}
+                {c.last !== c.first && ` to ${dayWords(c.last)}`}
+                {c.from && `, from ${timeWords(c.from)} on`}
+              </td>
+              <td>
+                {c.lessons === 0 ? (
+                  'no lesson'
+                ) : (
+                  <Button size="small" type="link" onClick={() => ask(c)}>
+                    {c.lessons} {c.lessons === 1 ? 'lesson' : 'lessons'} of the timetable
+                  </Button>
+                )}
+              </td>
+              <td>
+                <Button size="small" aria-label={`Remove ${c.name}`} onClick={() => remove(c)}>
+                  Remove
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  )
+}
+
+interface BookedProps {
+  bookings: Schemas['CalendarView']['bookings']
+  remove: (work: () => Promise<Schemas['CalendarView']>) => void
+}
+
+function Booked({ bookings, remove }: BookedProps) {
+  return (
+    <>
+      <h2>Booked by others</h2>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <th scope="col">From</th>
+            <th scope="col">Place</th>
+            <th scope="col">Times</th>
+            <th scope="col">
+              <span className="visually-hidden">Change</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {bookings.map((b) => (
+            <tr key={b.source + b.spaceId}>
+              <td>{b.source}</td>
+              <td>{b.space}</td>
+              <td>
+                {b.count}, the first on {dayWords(b.next.slice(0, 10))}
+              </td>
+              <td>
+                <Button
+                  size="small"
+                  onClick={() =>
+                    remove(() =>
+                      take(
+                        api.DELETE('/api/calendar/bookings', {
+                          params: { query: { space: b.spaceId, source: b.source } },
+                        }),
+                      ),
+                    )
+                  }
+                >
+                  Remove
+                </Button>
+              </td>
+            </tr>
+          ))}
+          {bookings.length === 0 && (
+            <tr>
+              <td colSpan={4} className="mute" style={{ textAlign: 'left' }}>
+                Nothing. If others use the hall, import their calendar on the right.
+              </td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+    </>
   )
 }
 

@@ -26,16 +26,6 @@ export function TimetableSection() {
   const [pasting, setPasting] = useState(false)
   const { error, setError, attempt } = useAttempt()
   if (!calendar || !school) return null
-  const slots = calendar.slots
-  const weekend = slots.some((s) => s.day === 'SATURDAY' || s.day === 'SUNDAY')
-  const start = weekdayOptions.findIndex((d) => d.value === school.weekStarts)
-  const days = [...weekdayOptions.slice(start), ...weekdayOptions.slice(0, start)].filter(
-    (d) => weekend || (d.value !== 'SATURDAY' && d.value !== 'SUNDAY'),
-  )
-  const first = Math.min(8 * 60, ...slots.map((s) => Math.floor(minutesOf(s.starts) / 60) * 60))
-  const last = Math.max(15 * 60, ...slots.map((s) => Math.ceil(minutesOf(s.ends) / 60) * 60))
-  const hours = Array.from({ length: (last - first) / 60 + 1 }, (_, i) => first + i * 60)
-  const height = (last - first) * PIXELS_A_MINUTE + 14
   const old = editing && editing !== 'new' ? editing : undefined
   const close = () => {
     setEditing(null)
@@ -68,52 +58,15 @@ export function TimetableSection() {
           </Button>
         </div>
       </div>
-      {calendar.findings.length > 0 && (
-        <ul className={styles.findings}>
-          {calendar.findings.map((f) => {
-            const slot = slots.find((s) => s.id === f.where)
-            return (
-              <li key={f.rule + f.where}>
-                {slot && (
-                  <b>
-                    {slot.className}, {timeWords(slot.starts)}:{' '}
-                  </b>
-                )}
-                {f.message}
-              </li>
-            )
-          })}
-        </ul>
-      )}
-      <div className={`${styles.week} ${weekend ? styles.seven : ''}`}>
-        <b />
-        {days.map((d) => (
-          <b key={d.value}>
-            {d.label}
-            {slots.some((s) => s.day === d.value) && (
-              <CopyDay day={d.value} days={days} slots={slots} attempt={attempt} changed={changed} />
-            )}
-          </b>
-        ))}
-        <div className={styles.hours} style={{ height }}>
-          {hours.map((h) => (
-            <span key={h} style={{ top: (h - first) * PIXELS_A_MINUTE + TOP_PX }}>
-              {h / 60}
-            </span>
-          ))}
-        </div>
-        {days.map((d) => (
-          <WeekDay
-            key={d.value}
-            day={d.value}
-            slots={slots.filter((s) => s.day === d.value)}
-            first={first}
-            height={height}
-            edit={setEditing}
-            drawn={setDrawn}
-          />
-        ))}
-      </div>
+      <Findings findings={calendar.findings} slots={calendar.slots} />
+      <Week
+        slots={calendar.slots}
+        weekStarts={school.weekStarts}
+        edit={setEditing}
+        draw={setDrawn}
+        attempt={attempt}
+        changed={changed}
+      />
       {pasting && (
         <PasteTimetable
           close={() => setPasting(false)}
@@ -149,5 +102,81 @@ export function TimetableSection() {
         </Dialog>
       )}
     </>
+  )
+}
+
+interface FindingsProps {
+  findings: Schemas['CalendarView']['findings']
+  slots: Slot[]
+}
+
+function Findings({ findings, slots }: FindingsProps) {
+  if (findings.length === 0) return null
+  return (
+    <ul className={styles.findings}>
+      {findings.map((f) => {
+        const slot = slots.find((s) => s.id === f.where)
+        return (
+          <li key={f.rule + f.where}>
+            {slot && (
+              <b>
+                {slot.className}, {timeWords(slot.starts)}:{' '}
+              </b>
+            )}
+            {f.message}
+          </li>
+        )
+      })}
+    </ul>
+  )
+}
+
+interface WeekProps extends Pick<Parameters<typeof CopyDay>[0], 'attempt' | 'changed'> {
+  slots: Slot[]
+  weekStarts: string
+  edit: (slot: Slot) => void
+  draw: (drawn: Drawn) => void
+}
+
+function Week({ slots, weekStarts, edit, draw, attempt, changed }: WeekProps) {
+  const weekend = slots.some((s) => s.day === 'SATURDAY' || s.day === 'SUNDAY')
+  const start = weekdayOptions.findIndex((d) => d.value === weekStarts)
+  const days = [...weekdayOptions.slice(start), ...weekdayOptions.slice(0, start)].filter(
+    (d) => weekend || (d.value !== 'SATURDAY' && d.value !== 'SUNDAY'),
+  )
+  const first = Math.min(8 * 60, ...slots.map((s) => Math.floor(minutesOf(s.starts) / 60) * 60))
+  const last = Math.max(15 * 60, ...slots.map((s) => Math.ceil(minutesOf(s.ends) / 60) * 60))
+  const hours = Array.from({ length: (last - first) / 60 + 1 }, (_, i) => first + i * 60)
+  const height = (last - first) * PIXELS_A_MINUTE + 14
+  return (
+    <div className={`${styles.week} ${weekend ? styles.seven : ''}`}>
+      <b />
+      {days.map((d) => (
+        <b key={d.value}>
+          {d.label}
+          {slots.some((s) => s.day === d.value) && (
+            <CopyDay day={d.value} days={days} slots={slots} attempt={attempt} changed={changed} />
+          )}
+        </b>
+      ))}
+      <div className={styles.hours} style={{ height }}>
+        {hours.map((h) => (
+          <span key={h} style={{ top: (h - first) * PIXELS_A_MINUTE + TOP_PX }}>
+            {h / 60}
+          </span>
+        ))}
+      </div>
+      {days.map((d) => (
+        <WeekDay
+          key={d.value}
+          day={d.value}
+          slots={slots.filter((s) => s.day === d.value)}
+          first={first}
+          height={height}
+          edit={edit}
+          drawn={draw}
+        />
+      ))}
+    </div>
   )
 }

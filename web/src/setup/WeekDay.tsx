@@ -1,6 +1,7 @@
 import { type PointerEvent, useState } from 'react'
 import type { Schemas } from '../api/client'
 import { timeWords, type Weekday } from '../shared/dates'
+import { useDrag } from '../shared/useDrag'
 import styles from './setup.module.css'
 
 type Slot = Schemas['SlotView']
@@ -74,26 +75,25 @@ interface WeekDayProps {
 /** A day of the week: its lessons by the clock; pressed or drawn into for a new one. */
 export function WeekDay({ day, slots, first, height, edit, drawn }: WeekDayProps) {
   const [span, setSpan] = useState<{ from: number; to: number } | null>(null)
-  const moment = (e: PointerEvent<HTMLDivElement>) => {
+  const moment = (e: PointerEvent) => {
     const y = e.clientY - e.currentTarget.getBoundingClientRect().top - TOP_PX
     return first + Math.max(0, Math.round(y / PIXELS_A_MINUTE / STEP_MINUTES) * STEP_MINUTES)
   }
   const now = span && spanOf(day, span.from, span.to)
+  const drag = useDrag<number>({
+    move: (e, { what: from }) => setSpan({ from, to: moment(e) }),
+    drop: (e, { what: from }) => {
+      drawn(spanOf(day, from, moment(e)))
+      setSpan(null)
+    },
+    cancel: () => setSpan(null),
+  })
   return (
     <div
       className={styles.day}
       style={{ height }}
-      onPointerDown={(e) => {
-        if (e.button !== 0 || e.target !== e.currentTarget) return
-        e.currentTarget.setPointerCapture?.(e.pointerId)
-        setSpan({ from: moment(e), to: moment(e) })
-      }}
-      onPointerMove={(e) => span && setSpan({ ...span, to: moment(e) })}
-      onPointerCancel={() => setSpan(null)}
-      onPointerUp={() => {
-        if (now) drawn(now)
-        setSpan(null)
-      }}
+      onPointerDown={(e) => e.target === e.currentTarget && drag.begin(e, moment(e))}
+      {...drag.handlers}
     >
       {now && (
         <span

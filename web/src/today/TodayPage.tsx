@@ -22,7 +22,6 @@ type Lesson = Schemas['DayLesson']
 /** What happens now and next, what to lay out, who is away, and what changed. */
 export default function TodayPage() {
   const queries = useQueryClient()
-  const plans = usePlans()
   const [search, setSearch] = useSearchParams()
   const asked = search.get('day') ?? undefined
   const [changing, setChanging] = useState<LessonToChange | null>(null)
@@ -45,11 +44,6 @@ export default function TodayPage() {
   })
   const next = none && !asked ? ahead.data : undefined
   const day = asked ?? next?.day
-  const kit = useQuery({
-    queryKey: ['today', day, 'kit'],
-    queryFn: () => take(api.GET('/api/today/lay-out', { params: { query: day ? { day } : {} } })),
-    enabled: !!here && !ahead.isLoading,
-  })
   if (today.error)
     return (
       <div className={page.page}>
@@ -59,11 +53,6 @@ export default function TodayPage() {
   const d = next ?? here
   if (!here || !d || ahead.isLoading) return <p className={page.page}>Opening …</p>
   const go = (day: string) => setSearch(day === d.today ? {} : { day })
-  const step = (by: number) => {
-    let day = addDays(d.day, by)
-    while (isWeekend(day)) day = addDays(day, by)
-    go(day)
-  }
   const outdoors = d.lessons.filter((l) => l.outdoors && l.state === 'PLANNED' && l.when !== 'PAST')
   const wet = (lessons: string[], anyway = false) =>
     attempt(async () => {
@@ -75,95 +64,29 @@ export default function TodayPage() {
   const nothing = d.lessons.length === 0 && d.unplanned.length === 0
   return (
     <div className={page.page}>
-      <div className={page.head}>
-        <Heading>
-          {d.day === d.today ? 'Today, ' : next ? 'Next: ' : ''}
-          {longDayWords(d.day)}
-        </Heading>
-        {next && <span className={page.chip}>no lesson today{here.closed && `: ${here.closed}`}</span>}
-        {d.term && <span className={page.chip}>{[d.term, d.week].filter(Boolean).join(' · ')}</span>}
-        {d.closed && <span className={page.chip}>{d.closed}</span>}
-        <div className={page.end}>
-          {d.day === d.today && d.lessons.length > 0 && (
-            <Button
-              href="/hall"
-              title="fetches the day's lessons onto this device, so that they open with no network"
-            >
-              Onto this device
-            </Button>
-          )}
-          <Button onClick={() => step(-1)} aria-label="The day before">
-            ‹
-          </Button>
-          <DateInput
-            aria-label="Day"
-            value={d.day}
-            onChange={(day) => day && go(day)}
-            style={{ width: 148 }}
-          />
-          <Button onClick={() => step(1)} aria-label="The day after">
-            ›
-          </Button>
-          {d.day !== d.today && <Button onClick={() => go(d.today)}>Today</Button>}
-          {plans && outdoors.length > 0 && (
-            <Button loading={busy} onClick={() => wet(outdoors.map((l) => l.lesson))}>
-              It rains: all indoors
-            </Button>
-          )}
-          {d.lessons.length > 0 && (
-            <Button href={`/api/days/${d.day}/paper`} target="_blank">
-              Print all sheets
-            </Button>
-          )}
-        </div>
-      </div>
+      <DayHead
+        day={d}
+        next={next ? here : undefined}
+        go={go}
+        outdoors={outdoors.length}
+        busy={busy}
+        wet={() => wet(outdoors.map((l) => l.lesson))}
+      />
       {error !== null && <ProblemNote error={error} />}
       {stayed.length > 0 && (
-        <div className={styles.stayed}>
-          <ProblemNote
-            error={
-              new Problem(
-                400,
-                'These stayed outside',
-                '',
-                stayed.map((r) => ({
-                  rule: 'wet',
-                  where: d.lessons.find((l) => l.lesson === r.lesson)?.className ?? '',
-                  message: r.why ?? '',
-                })),
-              )
-            }
-            retry={() =>
-              wet(
-                stayed.map((r) => r.lesson),
-                true,
-              )
-            }
-            retryWords="Bring them in all the same"
-          />
-        </div>
+        <Stayed
+          stayed={stayed}
+          lessons={d.lessons}
+          retry={() =>
+            wet(
+              stayed.map((r) => r.lesson),
+              true,
+            )
+          }
+        />
       )}
       <FirstSteps />
-      {nothing && !d.closed && (
-        <div className={page.empty}>
-          <h2>No lesson on this day</h2>
-          <p className="mute">
-            {d.nextLessonDay ? (
-              <>
-                The next one is on{' '}
-                <button type="button" className={styles.link} onClick={() => go(d.nextLessonDay as string)}>
-                  {longDayWords(d.nextLessonDay)}
-                </button>
-                .
-              </>
-            ) : (
-              <>
-                <Link to="/units/new">Plan a unit</Link>, and its lessons stand here on their day.
-              </>
-            )}
-          </p>
-        </div>
-      )}
+      {nothing && !d.closed && <NoLesson nextDay={d.nextLessonDay} go={go} />}
       {!nothing && (
         <div className={styles.columns}>
           <div>
@@ -176,38 +99,10 @@ export default function TodayPage() {
               />
             ))}
             {d.unplanned.map((u) => (
-              <section key={u.classId + u.starts} className={styles.unplanned}>
-                <b>
-                  {timeWords(u.starts)}–{timeWords(u.ends)}
-                </b>
-                <span>
-                  {u.className}, {u.space}
-                </span>
-                {u.off ? (
-                  <span className="mute">no lesson: {u.off}</span>
-                ) : (
-                  <Link to={`/units/new?class=${u.classId}`}>nothing planned yet</Link>
-                )}
-              </section>
+              <Unplanned key={u.classId + u.starts} slot={u} />
             ))}
           </div>
-          <aside className={styles.side} aria-busy={kit.isPending}>
-            {kit.error && <ProblemNote error={kit.error} retry={() => kit.refetch()} />}
-            {kit.data?.places.map((p) => (
-              <section key={p.space}>
-                <h2>Lay out once: {p.space}</h2>
-                <p className="mute">for {p.classes.join(', ')}</p>
-                <ul>
-                  {p.kit.map((k) => (
-                    <li key={k.item}>
-                      {k.words}
-                      {k.stays && <span className="mute"> stays out</span>}
-                    </li>
-                  ))}
-                </ul>
-              </section>
-            ))}
-          </aside>
+          <LayOut day={day} ready={!ahead.isLoading} />
         </div>
       )}
       {changing && <ChangeLesson of={changing} close={() => setChanging(null)} />}
@@ -222,6 +117,166 @@ export default function TodayPage() {
         />
       )}
     </div>
+  )
+}
+
+type Day = Schemas['DayView']
+
+interface DayHeadProps {
+  day: Day
+  /** today, where the day is the next one that has lessons */
+  next?: Day
+  go: (day: string) => void
+  /** lessons that rain would bring indoors */
+  outdoors: number
+  busy: boolean
+  wet: () => void
+}
+
+function DayHead({ day: d, next, go, outdoors, busy, wet }: DayHeadProps) {
+  const plans = usePlans()
+  const step = (by: number) => {
+    let day = addDays(d.day, by)
+    while (isWeekend(day)) day = addDays(day, by)
+    go(day)
+  }
+  return (
+    <div className={page.head}>
+      <Heading>
+        {d.day === d.today ? 'Today, ' : next ? 'Next: ' : ''}
+        {longDayWords(d.day)}
+      </Heading>
+      {next && <span className={page.chip}>no lesson today{next.closed && `: ${next.closed}`}</span>}
+      {d.term && <span className={page.chip}>{[d.term, d.week].filter(Boolean).join(' · ')}</span>}
+      {d.closed && <span className={page.chip}>{d.closed}</span>}
+      <div className={page.end}>
+        {d.day === d.today && d.lessons.length > 0 && (
+          <Button
+            href="/hall"
+            title="fetches the day's lessons onto this device, so that they open with no network"
+          >
+            Onto this device
+          </Button>
+        )}
+        <Button onClick={() => step(-1)} aria-label="The day before">
+          ‹
+        </Button>
+        <DateInput aria-label="Day" value={d.day} onChange={(day) => day && go(day)} style={{ width: 148 }} />
+        <Button onClick={() => step(1)} aria-label="The day after">
+          ›
+        </Button>
+        {d.day !== d.today && <Button onClick={() => go(d.today)}>Today</Button>}
+        {plans && outdoors > 0 && (
+          <Button loading={busy} onClick={wet}>
+            It rains: all indoors
+          </Button>
+        )}
+        {d.lessons.length > 0 && (
+          <Button href={`/api/days/${d.day}/paper`} target="_blank">
+            Print all sheets
+          </Button>
+        )}
+      </div>
+    </div>
+  )
+}
+
+interface StayedProps {
+  stayed: Schemas['WetLesson'][]
+  lessons: Lesson[]
+  retry: () => void
+}
+
+/** Lessons that were to come in and did not, and why. */
+function Stayed({ stayed, lessons, retry }: StayedProps) {
+  return (
+    <div className={styles.stayed}>
+      <ProblemNote
+        error={
+          new Problem(
+            400,
+            'These stayed outside',
+            '',
+            stayed.map((r) => ({
+              rule: 'wet',
+              where: lessons.find((l) => l.lesson === r.lesson)?.className ?? '',
+              message: r.why ?? '',
+            })),
+          )
+        }
+        retry={retry}
+        retryWords="Bring them in all the same"
+      />
+    </div>
+  )
+}
+
+function NoLesson({ nextDay, go }: { nextDay?: string; go: (day: string) => void }) {
+  return (
+    <div className={page.empty}>
+      <h2>No lesson on this day</h2>
+      <p className="mute">
+        {nextDay ? (
+          <>
+            The next one is on{' '}
+            <button type="button" className={styles.link} onClick={() => go(nextDay)}>
+              {longDayWords(nextDay)}
+            </button>
+            .
+          </>
+        ) : (
+          <>
+            <Link to="/units/new">Plan a unit</Link>, and its lessons stand here on their day.
+          </>
+        )}
+      </p>
+    </div>
+  )
+}
+
+function Unplanned({ slot: u }: { slot: Day['unplanned'][number] }) {
+  return (
+    <section className={styles.unplanned}>
+      <b>
+        {timeWords(u.starts)}–{timeWords(u.ends)}
+      </b>
+      <span>
+        {u.className}, {u.space}
+      </span>
+      {u.off ? (
+        <span className="mute">no lesson: {u.off}</span>
+      ) : (
+        <Link to={`/units/new?class=${u.classId}`}>nothing planned yet</Link>
+      )}
+    </section>
+  )
+}
+
+/** What is laid out once for a day's lessons, place by place. */
+function LayOut({ day, ready }: { day?: string; ready: boolean }) {
+  const kit = useQuery({
+    queryKey: ['today', day, 'kit'],
+    queryFn: () => take(api.GET('/api/today/lay-out', { params: { query: day ? { day } : {} } })),
+    enabled: ready,
+  })
+  return (
+    <aside className={styles.side} aria-busy={kit.isPending}>
+      {kit.error && <ProblemNote error={kit.error} retry={() => kit.refetch()} />}
+      {kit.data?.places.map((p) => (
+        <section key={p.space}>
+          <h2>Lay out once: {p.space}</h2>
+          <p className="mute">for {p.classes.join(', ')}</p>
+          <ul>
+            {p.kit.map((k) => (
+              <li key={k.item}>
+                {k.words}
+                {k.stays && <span className="mute"> stays out</span>}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </aside>
   )
 }
 

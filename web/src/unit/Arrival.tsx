@@ -30,32 +30,8 @@ export function Arrival({ from, close }: ArrivalProps) {
   const [changes, setChanges] = useState<string[] | null>(null)
   const { error, busy, attempt, setError } = useAttempt()
   const classes = useQuery(reads.classes)
-  const spaces = useQuery(reads.spaces)
   const count = from?.lessons.filter((l) => l.state !== 'LOST').length ?? file?.lessons ?? 0
-  const dates = useQuery({
-    queryKey: ['dates', classId, first, count],
-    queryFn: () =>
-      take(
-        api.GET('/api/classes/{id}/dates', {
-          params: { path: { id: classId as string }, query: { from: first, most: count } },
-        }),
-      ),
-    enabled: classId !== null && count > 0,
-  })
-  const spaceId = spaces.data?.find((s) => s.ceilingCm !== undefined)?.id ?? spaces.data?.[0]?.id ?? ''
-  const timetabled = (dates.data?.length ?? 0) > 0
-  const lessons = timetabled
-    ? (dates.data ?? []).map((d) => ({
-        onDate: d.day,
-        starts: d.starts,
-        minutes: d.minutes,
-        spaceId: d.spaceId,
-      }))
-    : Array.from({ length: count }, (_, i) => ({
-        onDate: addDays(first, 7 * i),
-        minutes: from?.lessons[i]?.minutes ?? 30,
-        spaceId,
-      }))
+  const lessons = useLessons(from, classId, first, count)
   const chosen = async (f: File) => {
     setError(null)
     const text = await f.text()
@@ -84,23 +60,7 @@ export function Arrival({ from, close }: ArrivalProps) {
       if (arrived.changes.length === 0) navigate(`/units/${id}`)
       else setChanges(arrived.changes)
     })
-  if (changes)
-    return (
-      <Dialog
-        open
-        title="What was changed to fit"
-        onOk={() => navigate(`/units/${id}`)}
-        onCancel={() => navigate(`/units/${id}`)}
-        okText="Open it"
-        cancelButtonProps={{ style: { display: 'none' } }}
-      >
-        <ul>
-          {changes.map((c) => (
-            <li key={c}>{c}</li>
-          ))}
-        </ul>
-      </Dialog>
-    )
+  if (changes) return <WhatWasChanged changes={changes} close={() => navigate(`/units/${id}`)} />
   const ready = classId !== null && lessons.length > 0 && (from !== undefined || file !== null)
   return (
     <Dialog
@@ -153,6 +113,54 @@ export function Arrival({ from, close }: ArrivalProps) {
         Age, numbers, kit and minutes of that class count. What fits stays as it is; what does not is planned
         anew, and you see what was changed.
       </p>
+    </Dialog>
+  )
+}
+
+/** The lessons that it will have: those of the timetable, or one a week where there is none. */
+function useLessons(from: ArrivalProps['from'], classId: string | null, first: string, count: number) {
+  const spaces = useQuery(reads.spaces)
+  const dates = useQuery({
+    queryKey: ['dates', classId, first, count],
+    queryFn: () =>
+      take(
+        api.GET('/api/classes/{id}/dates', {
+          params: { path: { id: classId as string }, query: { from: first, most: count } },
+        }),
+      ),
+    enabled: classId !== null && count > 0,
+  })
+  const spaceId = spaces.data?.find((s) => s.ceilingCm !== undefined)?.id ?? spaces.data?.[0]?.id ?? ''
+  const timetabled = (dates.data?.length ?? 0) > 0
+  return timetabled
+    ? (dates.data ?? []).map((d) => ({
+        onDate: d.day,
+        starts: d.starts,
+        minutes: d.minutes,
+        spaceId: d.spaceId,
+      }))
+    : Array.from({ length: count }, (_, i) => ({
+        onDate: addDays(first, 7 * i),
+        minutes: from?.lessons[i]?.minutes ?? 30,
+        spaceId,
+      }))
+}
+
+function WhatWasChanged({ changes, close }: { changes: string[]; close: () => void }) {
+  return (
+    <Dialog
+      open
+      title="What was changed to fit"
+      onOk={close}
+      onCancel={close}
+      okText="Open it"
+      cancelButtonProps={{ style: { display: 'none' } }}
+    >
+      <ul>
+        {changes.map((c) => (
+          <li key={c}>{c}</li>
+        ))}
+      </ul>
     </Dialog>
   )
 }

@@ -1,8 +1,10 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
+import { arrow } from '../shared/arrows'
 import { dayWords } from '../shared/dates'
 import { rungFill, rungInk, tokens } from '../shared/tokens'
+import { type Dragged, under, useDrag } from '../shared/useDrag'
 import styles from './Board.module.css'
 import { CueThreads, TOTALS } from './CueThreads'
 import { LABELS } from './layout'
@@ -39,27 +41,19 @@ export function Board({ unit, selected, select, move, moveTo, minutes, cues }: B
     board.current?.querySelector<HTMLElement>(`[data-segment="${id}"]`)?.focus()
   }
   const walk = (event: KeyboardEvent, lesson: Lesson, index: number) => {
-    if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
-      event.preventDefault()
-      const to = index + (event.key === 'ArrowUp' ? -1 : 1)
+    const step = arrow(event.key)
+    if (!step) return
+    event.preventDefault()
+    const { across, down } = step
+    if (event.altKey && down) {
+      const to = index + down
       if (to >= 0 && to < lesson.segments.length) move(lesson.segments[index], to)
-      return
-    }
-    if (event.altKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight')) {
-      event.preventDefault()
-      const by = event.key === 'ArrowLeft' ? -1 : 1
-      let next = lesson.position + by
-      while (unit.lessons[next] && unit.lessons[next].state !== 'PLANNED') next += by
+    } else if (event.altKey) {
+      let next = lesson.position + across
+      while (unit.lessons[next] && unit.lessons[next].state !== 'PLANNED') next += across
       moveTo(lesson.segments[index].id, next)
-      return
-    }
-    const across = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
-    const down = { ArrowUp: -1, ArrowDown: 1 }[event.key]
-    if (down) {
-      event.preventDefault()
-      focus(lesson.segments[index + down]?.id)
-    } else if (across) {
-      event.preventDefault()
+    } else if (down) focus(lesson.segments[index + down]?.id)
+    else {
       let next = lesson.position + across
       while (unit.lessons[next]?.segments.length === 0) next += across
       const segments = unit.lessons[next]?.segments
@@ -89,6 +83,7 @@ export function Board({ unit, selected, select, move, moveTo, minutes, cues }: B
             </div>
           ))}
         </div>
+        <SaidByLesson unit={unit} />
         <CueThreads unit={unit} column={column} selected={selected} select={select} cues={cues} />
         <div className={styles.lessons}>
           <Legend />
@@ -139,9 +134,36 @@ export function Board({ unit, selected, select, move, moveTo, minutes, cues }: B
   )
 }
 
+/** What the threads draw, lesson by lesson in words, for who does not see them. */
+function SaidByLesson({ unit }: { unit: Schemas['UnitView'] }) {
+  return (
+    <ol className="visually-hidden" aria-label="Cues by lesson">
+      {unit.lessons.map((l) => (
+        <li key={l.id}>
+          Lesson {l.position + 1}, {dayWords(l.onDate)}: {saidOf(unit, l) || 'no cue'}.
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+const doing = { INTRODUCED: 'new', PRACTISED: 'practised', WATCHED: 'watched', GAME: 'in a game' } as const
+
+/** "Step, new, practised, watched; Look, in a game". */
+function saidOf(unit: Schemas['UnitView'], lesson: Lesson) {
+  return unit.threads
+    .flatMap((t) => t.cues)
+    .map((cue) => {
+      const here = new Set(cue.marks.filter((m) => m.lesson === lesson.position).map((m) => m.kind))
+      const done = (Object.keys(doing) as (keyof typeof doing)[]).filter((k) => here.has(k))
+      return done.length > 0 ? [cue.call, ...done.map((k) => doing[k])].join(', ') : ''
+    })
+    .filter(Boolean)
+    .join('; ')
+}
+
 /** A drag from where it began; longer if it draws the foot, which changes the minutes. */
 interface Drag {
-  from: [number, number]
   x: number
   y: number
   longer: boolean
@@ -200,22 +222,24 @@ function Block({
     }
     return to
   }
-  const longer = drag?.longer ? Math.max(1, Math.min(60, s.minutes + Math.round(drag.y / minute))) : s.minutes
-  const end = (event: PointerEvent) => {
-    if (!drag) return
+  const longerBy = (y: number) => Math.max(1, Math.min(60, s.minutes + Math.round(y / minute)))
+  const longer = drag?.longer ? longerBy(drag.y) : s.minutes
+  const end = (event: PointerEvent, { what: foot, dy }: Dragged<boolean>) => {
     setDrag(null)
-    if (drag.longer) {
-      if (longer !== s.minutes) stretch(longer)
+    if (foot) {
+      if (longerBy(dy) !== s.minutes) stretch(longerBy(dy))
       return
     }
-    const column = document
-      .elementsFromPoint?.(event.clientX, event.clientY)
-      .map((e) => e.closest<HTMLElement>('[data-column]'))
-      .find((e) => e && Number(e.dataset.column) !== lesson.position)
-    const to = target(event.clientY - drag.from[1])
-    if (column) dropInto(Number(column.dataset.column))
+    const column = under(event, 'column')
+    const to = target(dy)
+    if (column && Number(column.dataset.column) !== lesson.position) dropInto(Number(column.dataset.column))
     else if (to !== index) drop(to)
   }
+  const dragging = useDrag<boolean>({
+    move: (_, { what: longer, dx: x, dy: y }) => setDrag({ x, y, longer }),
+    drop: end,
+    cancel: () => setDrag(null),
+  })
   return (
     <button
       type="button"
@@ -235,17 +259,11 @@ function Block({
       onFocus={select}
       onKeyDown={walk}
       onPointerDown={(e) => {
-        if (fixed || e.button !== 0) return
-        e.currentTarget.setPointerCapture(e.pointerId)
+        if (fixed) return
         const { bottom, height } = e.currentTarget.getBoundingClientRect()
-        const longer = height > 3 * FOOT && bottom - e.clientY < FOOT
-        setDrag({ from: [e.clientX, e.clientY], x: 0, y: 0, longer })
+        dragging.begin(e, height > 3 * FOOT && bottom - e.clientY < FOOT)
       }}
-      onPointerMove={(e) =>
-        drag && setDrag({ ...drag, x: e.clientX - drag.from[0], y: e.clientY - drag.from[1] })
-      }
-      onPointerUp={end}
-      onPointerCancel={() => setDrag(null)}
+      {...dragging.handlers}
     >
       <span className={`${styles.name} ${s.minutes * minute < 38 ? styles.short : ''}`}>
         {s.locked && <Lock />}

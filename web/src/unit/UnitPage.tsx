@@ -65,16 +65,7 @@ export default function UnitPage() {
         {planning.error !== null && (
           <ProblemNote error={planning.error} retry={() => planning.setError(null)} retryWords="Close" />
         )}
-        {step.error && (
-          <ProblemNote
-            error={step.error}
-            retry={
-              step.error instanceof Problem && step.error.status === 412
-                ? () => unit.refetch().then(step.reset)
-                : undefined
-            }
-          />
-        )}
+        {step.error && <StepProblem edits={edits} error={step.error} />}
         {showStrains && <StrainList unit={u} select={setSelected} />}
         <Said
           unit={u}
@@ -142,6 +133,18 @@ export default function UnitPage() {
         />
       )}
     </div>
+  )
+}
+
+/** What went wrong with an edit; who was overtaken reads again. */
+function StepProblem({ edits: { unit, step }, error }: { edits: ReturnType<typeof useUnit>; error: Error }) {
+  return (
+    <ProblemNote
+      error={error}
+      retry={
+        error instanceof Problem && error.status === 412 ? () => unit.refetch().then(step.reset) : undefined
+      }
+    />
   )
 }
 

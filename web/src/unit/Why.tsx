@@ -83,26 +83,12 @@ function Beside({ unit, segment: s, busy, swap }: Pick<WhyProps, 'unit' | 'segme
 }
 
 /** Why a segment is where and what it is, its kit, and what could stand instead. */
-export function Why({
-  unit,
-  lesson,
-  segment: s,
-  busy,
-  lock,
-  adjust,
-  move,
-  moveTo,
-  minutes,
-  remove,
-  swap,
-  add,
-}: WhyProps) {
+export function Why(props: WhyProps) {
+  const { unit, lesson, segment: s, busy, swap } = props
   const taught = lesson.state === 'TAUGHT'
   const plans = usePlans()
-  const at = lesson.segments.findIndex((x) => x.id === s.id)
   const call = (key: string) => unit.threads.flatMap((t) => t.cues).find((c) => c.key === key)?.call ?? key
   const changes = plans && !taught && !s.locked
-  const alternatives = useAlternatives(unit, s.id, false, changes)
   return (
     <div className={styles.why}>
       <h2>{s.name}</h2>
@@ -111,86 +97,8 @@ export function Why({
         {s.play && ' · play'}
       </p>
       <p className={styles.how}>{s.how}</p>
-      {!taught && (
-        <div className={styles.actions}>
-          <Button size="small" onClick={lock} disabled={busy}>
-            {s.locked ? 'Unlock' : 'Lock'}
-          </Button>
-          <Button size="small" onClick={() => move(at - 1)} disabled={busy || s.locked || at === 0}>
-            Earlier
-          </Button>
-          <Button
-            size="small"
-            onClick={() => move(at + 1)}
-            disabled={busy || s.locked || at === lesson.segments.length - 1}
-          >
-            Later
-          </Button>
-          <Button
-            size="small"
-            onClick={remove}
-            disabled={busy || s.locked || lesson.segments.length === 1}
-            aria-keyshortcuts="Delete"
-          >
-            Take out
-          </Button>
-        </div>
-      )}
-      {!taught && (
-        <div className={styles.actions}>
-          <InputNumber
-            key={`${s.id} ${s.minutes}`}
-            size="small"
-            aria-label="Minutes"
-            min={1}
-            max={60}
-            defaultValue={s.minutes}
-            disabled={busy || s.locked}
-            onBlur={(e) =>
-              Number(e.target.value) !== s.minutes && e.target.value && minutes(Number(e.target.value))
-            }
-            onPressEnter={(e) => e.currentTarget.blur()}
-            style={{ width: 64 }}
-          />
-          <span>min</span>
-          <Select
-            size="small"
-            aria-label="To another lesson"
-            value={lesson.position}
-            disabled={busy || s.locked}
-            onChange={moveTo}
-            options={unit.lessons
-              .filter((l) => l.state === 'PLANNED')
-              .map((l) => ({ value: l.position, label: `lesson ${l.position + 1}` }))}
-            style={{ width: 110 }}
-          />
-        </div>
-      )}
-      {s.setting && (
-        <p className={styles.lever}>
-          <b>{s.lever}</b> {s.setting}
-          {!taught && (
-            <>
-              <Button
-                size="small"
-                onClick={() => adjust(-1)}
-                disabled={busy || s.locked || !s.easier}
-                title={s.easier}
-              >
-                Easier
-              </Button>
-              <Button
-                size="small"
-                onClick={() => adjust(1)}
-                disabled={busy || s.locked || !s.harder}
-                title={s.harder}
-              >
-                Harder
-              </Button>
-            </>
-          )}
-        </p>
-      )}
+      {!taught && <Move {...props} />}
+      {s.setting && <Setting {...props} />}
       <h3>Why here</h3>
       <ul>
         {s.reasons.map((r) => (
@@ -200,31 +108,7 @@ export function Why({
           <li>It serves the {s.phases.join(' and ').toLowerCase()} of the lesson.</li>
         )}
       </ul>
-      {s.stations.length > 0 && (
-        <>
-          <h3>Stations</h3>
-          <ol className={styles.stations}>
-            {s.stations.map((x) => (
-              <li key={x.activity}>
-                {x.name}
-                {x.setting && <span className="mute"> · {x.setting}</span>}
-                {changes && (
-                  <Button
-                    size="small"
-                    type="text"
-                    aria-label={`${x.name} away`}
-                    title="take this station away; its minutes go to the others"
-                    disabled={busy}
-                    onClick={() => swap(s.stations.filter((o) => o !== x).map((o) => o.activity))}
-                  >
-                    −
-                  </Button>
-                )}
-              </li>
-            ))}
-          </ol>
-        </>
-      )}
+      {s.stations.length > 0 && <Stations {...props} changes={changes} />}
       {changes && s.skill && s.stations.length < MOST_STATIONS && (
         <Beside key={s.id} unit={unit} segment={s} busy={busy} swap={swap} />
       )}
@@ -246,29 +130,150 @@ export function Why({
           </ul>
         </>
       )}
-      {alternatives.data && alternatives.data.length > 0 && (
+      {changes && <Instead {...props} />}
+    </div>
+  )
+}
+
+function Move({ unit, lesson, segment: s, busy, lock, move, moveTo, minutes, remove }: WhyProps) {
+  const at = lesson.segments.findIndex((x) => x.id === s.id)
+  return (
+    <>
+      <div className={styles.actions}>
+        <Button size="small" onClick={lock} disabled={busy}>
+          {s.locked ? 'Unlock' : 'Lock'}
+        </Button>
+        <Button size="small" onClick={() => move(at - 1)} disabled={busy || s.locked || at === 0}>
+          Earlier
+        </Button>
+        <Button
+          size="small"
+          onClick={() => move(at + 1)}
+          disabled={busy || s.locked || at === lesson.segments.length - 1}
+        >
+          Later
+        </Button>
+        <Button
+          size="small"
+          onClick={remove}
+          disabled={busy || s.locked || lesson.segments.length === 1}
+          aria-keyshortcuts="Delete"
+        >
+          Take out
+        </Button>
+      </div>
+      <div className={styles.actions}>
+        <InputNumber
+          key={`${s.id} ${s.minutes}`}
+          size="small"
+          aria-label="Minutes"
+          min={1}
+          max={60}
+          defaultValue={s.minutes}
+          disabled={busy || s.locked}
+          onBlur={(e) =>
+            Number(e.target.value) !== s.minutes && e.target.value && minutes(Number(e.target.value))
+          }
+          onPressEnter={(e) => e.currentTarget.blur()}
+          style={{ width: 64 }}
+        />
+        <span>min</span>
+        <Select
+          size="small"
+          aria-label="To another lesson"
+          value={lesson.position}
+          disabled={busy || s.locked}
+          onChange={moveTo}
+          options={unit.lessons
+            .filter((l) => l.state === 'PLANNED')
+            .map((l) => ({ value: l.position, label: `lesson ${l.position + 1}` }))}
+          style={{ width: 110 }}
+        />
+      </div>
+    </>
+  )
+}
+
+function Setting({ lesson, segment: s, busy, adjust }: WhyProps) {
+  return (
+    <p className={styles.lever}>
+      <b>{s.lever}</b> {s.setting}
+      {lesson.state !== 'TAUGHT' && (
         <>
-          <h3>Instead of it</h3>
-          {alternatives.data.map((a) => (
-            <div key={a.activity} className={styles.alternative}>
-              <Button size="small" data-swap="" onClick={() => swap(a.activities)} disabled={busy}>
-                {a.name}
-              </Button>
+          <Button
+            size="small"
+            onClick={() => adjust(-1)}
+            disabled={busy || s.locked || !s.easier}
+            title={s.easier}
+          >
+            Easier
+          </Button>
+          <Button
+            size="small"
+            onClick={() => adjust(1)}
+            disabled={busy || s.locked || !s.harder}
+            title={s.harder}
+          >
+            Harder
+          </Button>
+        </>
+      )}
+    </p>
+  )
+}
+
+function Stations({ segment: s, busy, swap, changes }: WhyProps & { changes: boolean }) {
+  return (
+    <>
+      <h3>Stations</h3>
+      <ol className={styles.stations}>
+        {s.stations.map((x) => (
+          <li key={x.activity}>
+            {x.name}
+            {x.setting && <span className="mute"> · {x.setting}</span>}
+            {changes && (
               <Button
                 size="small"
                 type="text"
-                aria-label={`${a.name} after it`}
-                title="put it after this one"
-                onClick={() => add(a.activity)}
+                aria-label={`${x.name} away`}
+                title="take this station away; its minutes go to the others"
                 disabled={busy}
+                onClick={() => swap(s.stations.filter((o) => o !== x).map((o) => o.activity))}
               >
-                +
+                −
               </Button>
-              <span className={a.hard > 0 ? styles.effect : 'mute'}>{cost(a)}</span>
-            </div>
-          ))}
-        </>
-      )}
-    </div>
+            )}
+          </li>
+        ))}
+      </ol>
+    </>
+  )
+}
+
+function Instead({ unit, segment: s, busy, swap, add }: WhyProps) {
+  const alternatives = useAlternatives(unit, s.id, false, true)
+  if (!alternatives.data?.length) return null
+  return (
+    <>
+      <h3>Instead of it</h3>
+      {alternatives.data.map((a) => (
+        <div key={a.activity} className={styles.alternative}>
+          <Button size="small" data-swap="" onClick={() => swap(a.activities)} disabled={busy}>
+            {a.name}
+          </Button>
+          <Button
+            size="small"
+            type="text"
+            aria-label={`${a.name} after it`}
+            title="put it after this one"
+            onClick={() => add(a.activity)}
+            disabled={busy}
+          >
+            +
+          </Button>
+          <span className={a.hard > 0 ? styles.effect : 'mute'}>{cost(a)}</span>
+        </div>
+      ))}
+    </>
   )
 }

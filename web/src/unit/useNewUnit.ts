@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
-import { api, take } from '../api/client'
+import { api, type Schemas, take } from '../api/client'
 import { changed, reads } from '../api/reads'
 import { addDays, dayWords, timeWords, todayHere } from '../shared/dates'
 import { useKeptForm } from '../shared/useKeptForm'
@@ -17,6 +17,38 @@ interface Slot {
   minutes: number
   spaceId: string
   words: string
+}
+
+const timetabledLessons = (dates: Schemas['Free'][]): Slot[] =>
+  dates.map((d, i) => ({
+    key: i,
+    onDate: d.day,
+    starts: d.starts,
+    minutes: d.minutes,
+    spaceId: d.spaceId,
+    words: `${dayWords(d.day)} ${timeWords(d.starts)}, ${d.minutes} of ${d.timetabled} min, ${d.space}`,
+  }))
+
+interface Asked {
+  classId: string | null
+  children?: number
+  /** true before the dates of the timetable are known */
+  reading: boolean
+  skills: number
+  spaceId?: string
+  /** true where a lesson is too short to teach in */
+  short: boolean
+}
+
+/** The first thing that is missing before it can be planned; null for nothing. */
+function whatIsMissing({ classId, children, reading, skills, spaceId, short }: Asked) {
+  if (!classId) return 'Choose a class.'
+  if (children === 0) return 'This class has nobody in it; add children first.'
+  // Before its dates are known, lessons would be put a week apart, closed days or not.
+  if (reading) return 'Reading the timetable …'
+  if (skills === 0) return 'Choose one or two skills.'
+  if (!spaceId) return 'There is no space yet.'
+  return short ? 'A lesson has fewer than ten minutes to teach in; look at the timetable.' : null
 }
 
 /** What is asked of a new unit, kept while it is typed, and what is missing before it can be planned. */
@@ -61,14 +93,7 @@ export function useNewUnit() {
   const fromTimetable = timetabled && !byHand
   const spaceName = spaces.data?.find((s) => s.id === spaceId)?.name ?? ''
   const lessons: Slot[] = fromTimetable
-    ? (dates.data ?? []).map((d, i) => ({
-        key: i,
-        onDate: d.day,
-        starts: d.starts,
-        minutes: d.minutes,
-        spaceId: d.spaceId,
-        words: `${dayWords(d.day)} ${timeWords(d.starts)}, ${d.minutes} of ${d.timetabled} min, ${d.space}`,
-      }))
+    ? timetabledLessons(dates.data ?? [])
     : Array.from({ length: count }, (_, i) => ({
         key: i,
         onDate: addDays(first, i * everyDays),
@@ -76,24 +101,17 @@ export function useNewUnit() {
         spaceId: spaceId ?? '',
         words: `${dayWords(addDays(first, i * everyDays))}, ${minutes} minutes, ${spaceName}`,
       }))
-  const short = lessons.find((l) => l.minutes < 10)
   const cupboard = useQuery(reads.cupboard)
   const empty = cupboard.data?.every((l) => l.count === 0) ?? false
   const group = classes.data?.find((c) => c.id === classId)
-  const missing = !classId
-    ? 'Choose a class.'
-    : group?.children === 0
-      ? 'This class has nobody in it; add children first.'
-      : // Before its dates are known, lessons would be put a week apart, closed days or not.
-        dates.isPending
-        ? 'Reading the timetable …'
-        : chosen.length === 0
-          ? 'Choose one or two skills.'
-          : !spaceId
-            ? 'There is no space yet.'
-            : short
-              ? 'A lesson has fewer than ten minutes to teach in; look at the timetable.'
-              : null
+  const missing = whatIsMissing({
+    classId,
+    children: group?.children,
+    reading: dates.isPending,
+    skills: chosen.length,
+    spaceId,
+    short: lessons.some((l) => l.minutes < 10),
+  })
   const names = skills.data?.filter((s) => chosen.includes(s.key)).map((s) => s.name) ?? []
   const form = {
     classId: classId ?? '',

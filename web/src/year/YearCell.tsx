@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { Select } from 'antd'
-import { type DragEvent, useState } from 'react'
+import { type PointerEvent, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { reads } from '../api/reads'
 import { dayWords } from '../shared/dates'
+import { useDrag } from '../shared/useDrag'
 import styles from './YearPage.module.css'
 
 /** A half term of a class. */
@@ -18,36 +19,28 @@ interface YearCellProps {
   cell: Schemas['YearCell']
   /** true once the half term is past: nothing is planned into it */
   over: boolean
-  move: (skill: string, from: Place, to: Place) => void
+  /** true while a skill is held over it */
+  target: boolean
+  /** lets a skill down in the half term under the pointer, or holds it over it */
+  drag: (e: PointerEvent, skill: string, from: Place, held: boolean) => void
   change: (skills: string[]) => void
 }
 
-const KIND = 'application/x-isokinet-skill'
+const DRAG_FROM_PX = 6
 
 /** What a class has in a half term: units that there are, and skills that are to come. */
-export function YearCell({ of, cell, over: past, move, change }: YearCellProps) {
+export function YearCell({ of, cell, over: past, target, drag, change }: YearCellProps) {
   const [choosing, setChoosing] = useState(false)
-  const [over, setOver] = useState(false)
   const here: Place = { id: of.id, from: cell.from }
   const planned = new Set(cell.units.flatMap((u) => u.skills))
   const toPlan = cell.skills.filter((s) => !planned.has(s.name))
-  const drop = (e: DragEvent) => {
-    e.preventDefault()
-    setOver(false)
-    const { skill, place } = JSON.parse(e.dataTransfer.getData(KIND) || '{}')
-    if (skill) move(skill, place, here)
-  }
+  const dragging = useDrag<string>({
+    move: (e, { what }) => drag(e, what, here, true),
+    drop: (e, { what, moved }) => moved && drag(e, what, here, false),
+    slack: DRAG_FROM_PX,
+  })
   return (
-    <td
-      className={`${styles.cell} ${over ? styles.over : ''}`}
-      onDragOver={(e) => {
-        if (!e.dataTransfer.types.includes(KIND)) return
-        e.preventDefault()
-        setOver(true)
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={drop}
-    >
+    <td className={`${styles.cell} ${target ? styles.over : ''}`} data-half={`${of.id} ${cell.from}`}>
       {cell.units.map((u) => (
         <Link key={u.id} to={`/units/${u.id}`} className={styles.unit} title={u.skills.join(', ')}>
           {u.title}
@@ -70,9 +63,9 @@ export function YearCell({ of, cell, over: past, move, change }: YearCellProps) 
               type="button"
               className={styles.skill}
               title="drag it to another half term or class, or press to change"
-              draggable
-              onDragStart={(e) => e.dataTransfer.setData(KIND, JSON.stringify({ skill: s.key, place: here }))}
-              onClick={() => setChoosing(true)}
+              onPointerDown={(e) => dragging.begin(e, s.key)}
+              {...dragging.handlers}
+              onClick={() => !dragging.wasDrag() && setChoosing(true)}
             >
               {s.name}
             </button>

@@ -1,5 +1,5 @@
 import { QueryClientProvider } from '@tanstack/react-query'
-import { createEvent, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, beforeEach, expect, it } from 'vitest'
 import { answering, ok, signedIn } from '../api/testing'
@@ -73,25 +73,12 @@ beforeEach(() => {
 })
 afterEach(() => putAway())
 
-/** jsdom has no data transfer of its own. */
+/** jsdom lays nothing out, so it is told what lies under the pointer. */
 function drag(from: Element, to: Element) {
-  const data = new Map<string, string>()
-  const dataTransfer = {
-    setData: (k: string, v: string) => data.set(k, v),
-    getData: (k: string) => data.get(k) ?? '',
-    get types() {
-      return [...data.keys()]
-    },
-  }
-  for (const [what, at] of [
-    ['dragStart', from],
-    ['dragOver', to],
-    ['drop', to],
-  ] as const) {
-    const event = createEvent[what](at)
-    Object.defineProperty(event, 'dataTransfer', { value: dataTransfer })
-    fireEvent(at, event)
-  }
+  document.elementsFromPoint = () => [to]
+  fireEvent.pointerDown(from, { button: 0, pointerId: 1, clientX: 0, clientY: 0 })
+  fireEvent.pointerMove(from, { pointerId: 1, clientX: 90, clientY: 20 })
+  fireEvent.pointerUp(from, { pointerId: 1, clientX: 90, clientY: 20 })
 }
 
 it('shows units, what is to be planned, what is lacking and what one lay-out serves', async () => {

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button } from 'antd'
-import { useState } from 'react'
+import { type PointerEvent, useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { sayDone } from '../changes/changed'
@@ -9,6 +9,7 @@ import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
+import { under } from '../shared/useDrag'
 import { Proposal } from './Proposal'
 import { type Place, YearCell } from './YearCell'
 import styles from './YearPage.module.css'
@@ -129,6 +130,14 @@ function Table({ year: { halves, classes }, change }: TableProps) {
     const name = classes.find((c) => c.id === to.id)?.name
     change(cells, `${name} has it from ${dayWords(to.from)}.`)
   }
+  const [target, setTarget] = useState<string>()
+  const drag = (e: PointerEvent, skill: string, from: Place, held: boolean) => {
+    const half = under(e, 'half')?.dataset.half
+    setTarget(held ? half : undefined)
+    if (held || !half) return
+    const [id, day] = half.split(' ')
+    move(skill, from, { id, from: day })
+  }
   return (
     <div className={styles.scroll}>
       <table className={styles.table}>
@@ -161,7 +170,8 @@ function Table({ year: { halves, classes }, change }: TableProps) {
                   of={c}
                   cell={cell}
                   over={halves[i]?.over ?? false}
-                  move={move}
+                  target={target === `${c.id} ${cell.from}`}
+                  drag={drag}
                   change={(now) =>
                     change(
                       [{ at: { id: c.id, from: cell.from }, was: keys(c.id, cell.from), now }],

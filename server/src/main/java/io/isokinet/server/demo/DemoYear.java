@@ -71,15 +71,15 @@ class DemoYear {
             new Group("Ruffs", 6, 27, 3),
             new Group("Knots", 6, 26, 4),
             new Group("Godwits", 6, 25, 1),
-            new Group("Curlews", 7, 28, 3),
+            new Group("Greenshanks", 7, 28, 3),
             new Group("Avocets", 8, 29, 4),
-            new Group("Whimbrels", 8, 27, 2),
+            new Group("Redshanks", 8, 27, 2),
             new Group("Oystercatchers", 9, 30, 3),
             new Group("Stilts", 10, 29, 3),
             new Group("Phalaropes", 10, 28, 4));
 
     private static final String OBSERVER_DIFFERS_IN = "Avocets";
-    private static final String FADED_IN = "Whimbrels";
+    private static final String FADED_IN = "Redshanks";
 
     private static final Map<Integer, List<Unit>> UNITS = Map.of(
             5,
