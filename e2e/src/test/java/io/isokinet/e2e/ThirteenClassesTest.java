@@ -52,8 +52,9 @@ class ThirteenClassesTest {
     void theUnitsOfTheDemoAreAsTheyWerePlanned() {
         try (Application application = Application.start()) {
             assertThat(application.count("select count(*) from unit")).isEqualTo(53);
-            assertThat(application.count(
-                            "select count(*) from unit_revision where kind = 'ARRIVED' and cause = 'Taken over as it was'"))
+            assertThat(
+                            application.count(
+                                    "select count(*) from unit_revision where kind = 'ARRIVED' and cause = 'Taken over as it was'"))
                     .as("run bin/demo-units after a change of rules, know-how or the demo's places and kit")
                     .isEqualTo(53);
         }

@@ -85,7 +85,7 @@ public record SignOff(List<CueLine> cues, int looks, int used) {
         int spent = 0;
         for (Cell c : open) {
             spent += needed(c);
-            if (spent <= given) likely += Belief.settledAfter(c.shown(), c.notYet(), needed(c));
+            if (spent <= given) likely += c.believed().decidedAfter(needed(c));
         }
         return new CueLine(cue, cells.size(), decided(cells), wanted, (int) Math.round(likely), planned);
     }
@@ -101,14 +101,12 @@ public record SignOff(List<CueLine> cues, int looks, int used) {
 
     /** Fewest more looks after which it is more likely decided than not; more than {@link #MOST} if none. */
     private static int needed(Cell c) {
-        for (int k = 0; k <= MOST; k++) if (Belief.settledAfter(c.shown(), c.notYet(), k) >= LIKELY) return k;
+        for (int k = 0; k <= MOST; k++) if (c.believed().decidedAfter(k) >= LIKELY) return k;
         return MOST + 1;
     }
 
     /** How many cells are decided as far as looks go. */
     public static int decided(List<Cell> cells) {
-        return (int) cells.stream()
-                .filter(c -> Belief.decided(c.shown(), c.notYet()))
-                .count();
+        return (int) cells.stream().filter(c -> c.believed().decided()).count();
     }
 }

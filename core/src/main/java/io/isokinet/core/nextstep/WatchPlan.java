@@ -1,5 +1,8 @@
 package io.isokinet.core.nextstep;
 
+import io.isokinet.core.belief.Believed;
+import io.isokinet.core.belief.ClassBelief;
+import io.isokinet.core.belief.LookPlan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -9,8 +12,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Whom to watch for what, within the looks that one pair of eyes has. Looks go where they are expected to remove most doubt;
- * whoever would not be seen at all gets one first.
+ * Whom to watch for what, within the looks that one pair of eyes has. Looks go where they are expected to make most decisions about
+ * the class surer; whoever would not be seen at all gets one first.
  *
  * @param watches in the order of the cells that were given
  * @param looks that are planned @param settled how many more cells are likely to be decided afterwards @param open how many are left
@@ -19,6 +22,8 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
     /** More than so many looks at one cell in one lesson are a check, not a look in passing. */
     private static final int MOST_IN_A_LESSON = 4;
 
+    private static final double WORTH_NOTHING = 1e-9;
+
     public WatchPlan {
         watches = List.copyOf(watches);
     }
@@ -26,56 +31,67 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
     /**
      * A child and a cue.
      *
-     * @param shown and {@code notYet} are looks so far; the last five count, so a child can change
+     * @param believed of it
      * @param planned looks that are planned for it already, earlier in the same lesson
      */
-    public record Cell(String child, String cue, int shown, int notYet, int planned) {
-        public Cell(String child, String cue, int shown, int notYet) {
-            this(child, cue, shown, notYet, 0);
-        }
-
+    public record Cell(String child, String cue, Believed believed, int planned) {
         private int all() {
-            return shown + notYet + planned;
+            return believed.looks() + planned;
         }
     }
 
     /** So many looks at one child for one cue. */
     public record Watch(Cell cell, int looks) {}
 
-    /** @param looks there are in the lesson, zero or more */
-    public static WatchPlan of(List<Cell> cells, int looks) {
-        int[] given = cells.stream().mapToInt(Cell::planned).toArray();
+    /**
+     * @param belief of the class that the cells are of
+     * @param looks there are in the lesson, zero or more
+     */
+    public static WatchPlan of(ClassBelief belief, List<Cell> cells, int looks) {
+        LookPlan plan = LookPlan.of(
+                belief,
+                cells.stream().map(Cell::child).toList(),
+                cells.stream().map(Cell::cue).toList());
+        int[] given = new int[cells.size()];
+        for (int i = 0; i < given.length; i++)
+            for (int k = 0; k < cells.get(i).planned(); k++) {
+                plan.take(i);
+                given[i]++;
+            }
         int left = looks;
         for (String child : notSeenInTheLesson(cells)) {
             if (left == 0) break;
-            given[mostDoubtful(cells, child, given)]++;
+            int first = bestOf(cells, child, plan);
+            plan.take(first);
+            given[first]++;
             left--;
         }
         while (left > 0) {
             int best = -1;
-            double most = 1e-9;
-            for (int i = 0; i < cells.size(); i++) {
-                double gain = given[i] >= MOST_IN_A_LESSON ? 0 : gain(cells.get(i), given[i]);
-                if (gain > most) {
-                    most = gain;
+            double most = WORTH_NOTHING;
+            for (int i = 0; i < given.length; i++) {
+                double worth = given[i] >= MOST_IN_A_LESSON ? 0 : plan.worth(i);
+                if (worth > most) {
+                    most = worth;
                     best = i;
                 }
             }
             if (best < 0) break;
+            plan.take(best);
             given[best]++;
             left--;
         }
         List<Watch> watches = new ArrayList<>();
-        double settled = 0;
+        double decided = 0;
         int before = 0;
-        for (int i = 0; i < cells.size(); i++) {
+        for (int i = 0; i < given.length; i++) {
             Cell c = cells.get(i);
-            settled += Belief.settledAfter(c.shown(), c.notYet(), given[i]);
-            if (Belief.decided(c.shown(), c.notYet())) before++;
+            decided += plan.decided(i);
+            if (c.believed().decided()) before++;
             if (given[i] > c.planned()) watches.add(new Watch(c, given[i] - c.planned()));
         }
         int planned = looks - left;
-        int likely = Math.max(0, (int) Math.round(settled) - before);
+        int likely = Math.max(0, (int) Math.round(decided) - before);
         int open = cells.size() - before - likely;
         return new WatchPlan(
                 watches,
@@ -99,15 +115,10 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
                 .toList();
     }
 
-    private static int mostDoubtful(List<Cell> cells, String child, int[] given) {
+    private static int bestOf(List<Cell> cells, String child, LookPlan plan) {
         int best = -1;
         for (int i = 0; i < cells.size(); i++)
-            if (cells.get(i).child().equals(child)
-                    && (best < 0 || gain(cells.get(i), given[i]) > gain(cells.get(best), given[best]))) best = i;
+            if (cells.get(i).child().equals(child) && (best < 0 || plan.worth(i) > plan.worth(best))) best = i;
         return best;
-    }
-
-    private static double gain(Cell c, int given) {
-        return Belief.doubtAfter(c.shown(), c.notYet(), given) - Belief.doubtAfter(c.shown(), c.notYet(), given + 1);
     }
 }

@@ -1,6 +1,16 @@
 /** The demo school, made only by the demo command. */
 @ApplicationModule(
-        allowedDependencies = {"account", "school", "place", "calendar", "knowhow", "record", "mastery", "unit", "year", "hall"
+        allowedDependencies = {
+            "account",
+            "school",
+            "place",
+            "calendar",
+            "knowhow",
+            "record",
+            "mastery",
+            "unit",
+            "year",
+            "hall"
         })
 @NullMarked
 package io.isokinet.server.demo;

@@ -373,11 +373,12 @@ class HallController {
 
     private List<StretchWatch> watch(LessonPlan plan, Sheets.LessonWork worked, Grid grid, Set<UUID> away) {
         OwnLooks own = eyes.of(grid, schools.today());
+        Watching watching = new Watching(grid);
         List<Watching.WatchView> before = new ArrayList<>();
         List<StretchWatch> stretches = new ArrayList<>();
         for (Lessons.PlannedSegment s : plan.segments()) {
             if (s.focus().isEmpty()) continue;
-            WatchPlan watch = Watching.plan(grid, s.focus(), c -> !away.contains(c), own.of(s.looks()), before);
+            WatchPlan watch = watching.plan(s.focus(), c -> !away.contains(c), own.of(s.looks()), before);
             List<Watching.WatchView> views = Watching.views(watch);
             before.addAll(views);
             stretches.add(new StretchWatch(

@@ -1,5 +1,7 @@
 package io.isokinet.server.mastery;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.isokinet.core.belief.ClassLooks;
 import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.SkillLevel.Level;
 import io.isokinet.core.mastery.Standing;
@@ -16,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
@@ -23,9 +26,16 @@ import java.util.stream.Collectors;
  *
  * @param skills one block of columns each
  * @param rows one a child, by name
+ * @param known what is believed of the class from, put together when it is asked for; never sent
  */
 public record Grid(
-        UUID classId, String className, String year, LocalDate on, List<SkillColumns> skills, List<Row> rows) {
+        UUID classId,
+        String className,
+        String year,
+        LocalDate on,
+        List<SkillColumns> skills,
+        List<Row> rows,
+        @JsonIgnore Supplier<ClassLooks> known) {
     /**
      * With the children of another class, marked in the same cues.
      *
@@ -36,7 +46,8 @@ public record Grid(
         List<Row> all = new ArrayList<>(rows);
         for (Row row : other.rows())
             all.add(new Row(Objects.requireNonNull(shown.get(row.child().id())), row.cells(), row.levels()));
-        return new Grid(classId, both.name(), both.year(), on, skills, all);
+        return new Grid(classId, both.name(), both.year(), on, skills, all, () -> known.get()
+                .with(other.known().get()));
     }
 
     /** @param rule in the teacher's words @param cues one column each, those of the age of the class */

@@ -1,5 +1,7 @@
 package io.isokinet.server.mastery;
 
+import io.isokinet.core.belief.ClassLooks;
+import io.isokinet.core.belief.Eye;
 import io.isokinet.core.check.Deadline;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Call;
@@ -44,6 +46,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -94,7 +97,14 @@ public class Marks {
                     return new Row(child, cells, levels);
                 })
                 .toList();
-        return new Grid(classId, group.name(), group.year(), on, columns, rows);
+        return new Grid(
+                classId,
+                group.name(),
+                group.year(),
+                on,
+                columns,
+                rows,
+                () -> reading.known(learners.values(), columns));
     }
 
     /**
@@ -226,6 +236,41 @@ public class Marks {
                                 level.level(), level.owned(), level.level().label(), level.sentence()));
             }
             return cells;
+        }
+
+        /** The looks that count for the marks, as they count for belief. */
+        ClassLooks known(Collection<Learner> children, List<SkillColumns> columns) {
+            List<ClassLooks.Cue> cues = new ArrayList<>();
+            List<io.isokinet.core.belief.Look> looks = new ArrayList<>();
+            Map<String, List<Double>> practised = new HashMap<>();
+            for (SkillColumns column : columns)
+                for (CueView cue : column.cues()) {
+                    cues.add(new ClassLooks.Cue(cue.key(), column.skill()));
+                    TreeSet<Double> days = new TreeSet<>();
+                    for (Learner child : children)
+                        for (Trial t : trials(child, cue.key())) {
+                            double day = t.day().toEpochDay();
+                            days.add(day);
+                            looks.add(new io.isokinet.core.belief.Look(
+                                    child.id.toString(),
+                                    cue.key(),
+                                    t.shown(),
+                                    day,
+                                    io.isokinet.core.belief.Look.task(t.setting()),
+                                    Eye.USUAL));
+                        }
+                    // Taught, and nobody was looked at: it was worked on all the same.
+                    if (days.isEmpty() && taught(cue.key()))
+                        days.add((double) on.minusWeeks(1).toEpochDay());
+                    practised.put(cue.key(), List.copyOf(days));
+                }
+            return new ClassLooks(
+                    children.stream().map(c -> c.id.toString()).sorted().toList(),
+                    cues,
+                    looks,
+                    practised,
+                    Map.of(),
+                    on.toEpochDay());
         }
 
         /** Taught under its own key or under one that is the same feature. */

@@ -105,6 +105,7 @@ public class NextSteps {
         grid.rows().forEach(r -> names.put(r.child().id(), r.child().name()));
         List<LessonPlan> taught = lessons.taught(classId, today.minusWeeks(Eyes.WEEKS), today);
         OwnLooks own = eyes.of(grid, taught);
+        Watching watching = new Watching(grid);
         Map<String, MoveOn> moves = new LinkedHashMap<>();
         for (Grid.SkillColumns s : grid.skills())
             moves.put(s.skill(), moveOn(grid.rows(), s, rates.getOrDefault(s.skill(), Map.of())));
@@ -115,9 +116,9 @@ public class NextSteps {
                 cues(grid, coming),
                 groups(grid, moves, rates, coming),
                 helpFirst(grid, calls),
-                coming.stream().findFirst().map(l -> watch(grid, l, own)).orElse(null),
-                signOff(grid, coming, by, own),
-                cameTrue(classId, sets, grid, taught, today),
+                coming.stream().findFirst().map(l -> watch(watching, l, own)).orElse(null),
+                signOff(grid, watching, coming, by, own),
+                cameTrue(classId, sets, watching, taught, today),
                 catchUps(classId, grid),
                 agreements(children, calls.keySet()),
                 calls,
@@ -284,9 +285,9 @@ public class NextSteps {
         return new GroupStepView(skill.name(), step.step().label(), step.facts(), step.doing());
     }
 
-    private NextLesson watch(Grid grid, LessonPlan lesson, OwnLooks own) {
+    private NextLesson watch(Watching watching, LessonPlan lesson, OwnLooks own) {
         int looks = own.of(Eyes.planned(lesson));
-        WatchPlan plan = Watching.plan(grid, focus(lesson), c -> true, looks);
+        WatchPlan plan = watching.plan(focus(lesson), c -> true, looks);
         return new NextLesson(
                 lesson.lesson(),
                 lesson.unit(),
@@ -309,7 +310,7 @@ public class NextSteps {
     }
 
     private static @Nullable SignOffView signOff(
-            Grid grid, List<LessonPlan> coming, @Nullable LocalDate by, OwnLooks own) {
+            Grid grid, Watching watching, List<LessonPlan> coming, @Nullable LocalDate by, OwnLooks own) {
         List<LessonPlan> until = coming.stream()
                 .filter(l -> by == null || !l.onDate().isAfter(by))
                 .toList();
@@ -322,7 +323,7 @@ public class NextSteps {
                         .anyMatch(r -> r.cells().get(c.key()).standing().isCounted()))
                 .forEach(c -> shown.add(c.key()));
         SignOff plan = SignOff.of(
-                Watching.cells(grid, shown, c -> true, List.of()),
+                watching.cells(shown, c -> true, List.of()),
                 until.stream()
                         .map(l -> new SignOff.Lesson(
                                 l.lesson().toString(), List.copyOf(focus(l)), own.of(Eyes.planned(l))))
@@ -353,16 +354,17 @@ public class NextSteps {
 
     /** The plan of the last lesson as it would have been on the evening before, beside what its looks decided. */
     private @Nullable CameTrue cameTrue(
-            UUID classId, List<String> sets, Grid grid, List<LessonPlan> taught, LocalDate today) {
+            UUID classId, List<String> sets, Watching now, List<LessonPlan> taught, LocalDate today) {
         if (taught.isEmpty()) return null;
         List<LessonPlan> earlier = taught.subList(0, taught.size() - 1);
         LessonPlan last = taught.get(earlier.size());
         Grid before = marks.grid(classId, sets, last.onDate().minusDays(1));
-        Grid after = last.onDate().equals(today) ? grid : marks.grid(classId, sets, last.onDate());
+        Watching foretold = new Watching(before);
+        Watching after = last.onDate().equals(today) ? now : new Watching(marks.grid(classId, sets, last.onDate()));
         int looks = eyes.of(before, earlier).of(Eyes.planned(last));
-        WatchPlan plan = Watching.plan(before, focus(last), c -> true, looks);
-        int settled = SignOff.decided(Watching.cells(after, focus(last), c -> true, List.of()))
-                - SignOff.decided(Watching.cells(before, focus(last), c -> true, List.of()));
+        WatchPlan plan = foretold.plan(focus(last), c -> true, looks);
+        int settled = SignOff.decided(after.cells(focus(last), c -> true, List.of()))
+                - SignOff.decided(foretold.cells(focus(last), c -> true, List.of()));
         return new CameTrue(
                 last.lesson(),
                 last.number(),

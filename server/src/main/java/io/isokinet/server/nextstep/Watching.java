@@ -1,5 +1,7 @@
 package io.isokinet.server.nextstep;
 
+import io.isokinet.core.belief.ClassBelief;
+import io.isokinet.core.belief.Priors;
 import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.core.nextstep.WatchPlan.Cell;
 import io.isokinet.server.mastery.Grid;
@@ -11,9 +13,15 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 
-/** Whom to watch for what, from the marks as they stand. */
+/** Whom to watch for what, by what is believed of a class as its marks stand. */
 public final class Watching {
-    private Watching() {}
+    private final Grid grid;
+    private final ClassBelief belief;
+
+    public Watching(Grid grid) {
+        this.grid = grid;
+        this.belief = ClassBelief.of(grid.known().get(), Priors.USUAL);
+    }
 
     /** So many looks at a child for a cue. */
     public record WatchView(UUID child, String cue, int looks) {}
@@ -22,36 +30,34 @@ public final class Watching {
      * @param cues that can be seen @param here children who are there
      * @param looks that one pair of eyes has
      */
-    public static WatchPlan plan(Grid grid, Collection<String> cues, Predicate<UUID> here, int looks) {
-        return plan(grid, cues, here, looks, List.of());
+    public WatchPlan plan(Collection<String> cues, Predicate<UUID> here, int looks) {
+        return plan(cues, here, looks, List.of());
     }
 
     /** @param before what is planned earlier in the same lesson */
-    public static WatchPlan plan(
-            Grid grid, Collection<String> cues, Predicate<UUID> here, int looks, List<WatchView> before) {
-        return WatchPlan.of(cells(grid, cues, here, before), looks);
+    public WatchPlan plan(Collection<String> cues, Predicate<UUID> here, int looks, List<WatchView> before) {
+        return WatchPlan.of(belief, cells(cues, here, before), looks);
     }
 
-    /** Every child and cue that is meant, with what was seen lately. */
-    static List<Cell> cells(Grid grid, Collection<String> cues, Predicate<UUID> here, List<WatchView> before) {
+    /** Every child and cue that is meant, with what is believed of it. */
+    List<Cell> cells(Collection<String> cues, Predicate<UUID> here, List<WatchView> before) {
         Set<String> wanted = Set.copyOf(cues);
         List<Cell> cells = new ArrayList<>();
         for (Grid.Row row : grid.rows())
             if (here.test(row.child().id()))
                 row.cells().forEach((cue, cell) -> {
-                    if (wanted.contains(cue) && cell.fit() != CueFit.NOT_APPLYING)
-                        cells.add(cell(row, cue, cell, before));
+                    if (wanted.contains(cue) && cell.fit() != CueFit.NOT_APPLYING) cells.add(cell(row, cue, before));
                 });
         return cells;
     }
 
-    private static Cell cell(Grid.Row row, String cue, Grid.Cell cell, List<WatchView> before) {
-        int shown = (int) cell.pips().stream().filter(p -> p).count();
+    private Cell cell(Grid.Row row, String cue, List<WatchView> before) {
+        String child = row.child().id().toString();
         int planned = before.stream()
                 .filter(w -> w.child().equals(row.child().id()) && w.cue().equals(cue))
                 .mapToInt(WatchView::looks)
                 .sum();
-        return new Cell(row.child().id().toString(), cue, shown, cell.pips().size() - shown, planned);
+        return new Cell(child, cue, belief.of(child, cue), planned);
     }
 
     public static List<WatchView> views(WatchPlan plan) {

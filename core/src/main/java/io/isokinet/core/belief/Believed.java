@@ -1,0 +1,83 @@
+package io.isokinet.core.belief;
+
+import org.apache.commons.statistics.distribution.NormalDistribution;
+
+/**
+ * What is believed of one child and one cue, as it would show in plain practice today.
+ *
+ * @param mean and {@code sd} of the logit of the chance to show it
+ * @param there chance that it is shown in four of five tries or more
+ * @param shown chance that the next try shows it
+ * @param looks of its own
+ * @param own share of what is known that comes from its own looks, 0 to 1
+ */
+public record Believed(double mean, double sd, double there, double shown, int looks, double own) {
+    /** Logit of four in five, from which on a cue counts as there. */
+    static final double THERE = Math.log(4);
+    /** From so sure on it counts as decided, one way or the other. */
+    public static final double SURE = 0.85;
+
+    private static final NormalDistribution NORMAL = NormalDistribution.of(0, 1);
+    private static final double SURE_Z = NORMAL.inverseCumulativeProbability(SURE);
+
+    /** One whose logit is normal. */
+    static Believed normal(double mean, double sd, int looks, double own) {
+        double shown = 1 / (1 + Math.exp(-mean / Math.sqrt(1 + Math.PI * sd * sd / 8)));
+        return new Believed(mean, sd, there(mean, sd * sd), shown, looks, own);
+    }
+
+    private static double there(double mean, double variance) {
+        return NORMAL.cumulativeProbability((mean - THERE) / Math.sqrt(Math.max(1e-6, variance)));
+    }
+
+    /** What one more look in plain practice would tell, as a precision of the logit. */
+    double information() {
+        double p = 1 / (1 + Math.exp(-mean));
+        double says = Eye.USUAL.says(p);
+        double slope = (Eye.USUAL.says(1) - Eye.USUAL.says(0)) * p * (1 - p);
+        return slope * slope / (says * (1 - says));
+    }
+
+    /** How open it is: 0 where it is certain, 1/4 where it is even. */
+    double doubt() {
+        return there * (1 - there);
+    }
+
+    /** The doubt to expect once so much of the variance is taken away. */
+    static double doubtAfter(double mean, double variance, double taken) {
+        double left = variance - taken;
+        double step = Math.sqrt(3 * taken);
+        double sum = 2.0 / 3 * doubt(mean, left);
+        return sum + (doubt(mean - step, left) + doubt(mean + step, left)) / 6;
+    }
+
+    private static double doubt(double mean, double variance) {
+        double there = there(mean, variance);
+        return there * (1 - there);
+    }
+
+    /** The chance that it is decided once so much of its variance is taken away. */
+    double decidedAfter(double taken) {
+        if (taken <= 0) return decided() ? 1 : 0;
+        double sure = SURE_Z * Math.sqrt(Math.max(1e-6, sd * sd - taken));
+        double spread = Math.sqrt(taken);
+        return 1
+                - NORMAL.cumulativeProbability((THERE + sure - mean) / spread)
+                + NORMAL.cumulativeProbability((THERE - sure - mean) / spread);
+    }
+
+    /**
+     * The chance that so many more looks decide it.
+     *
+     * @param looks zero or more
+     */
+    public double decidedAfter(int looks) {
+        double precision = looks * information();
+        return decidedAfter(sd * sd - 1 / (1 / (sd * sd) + precision));
+    }
+
+    /** Whether more looks would hardly change what is done about it; never without one of its own. */
+    public boolean decided() {
+        return looks > 0 && (there >= SURE || there <= 1 - SURE);
+    }
+}

@@ -1,0 +1,104 @@
+package io.isokinet.core.belief;
+
+import io.isokinet.core.belief.World.Kind;
+import io.isokinet.core.nextstep.CellAlone;
+import java.util.List;
+import java.util.Locale;
+
+/** What is believed of simulated classes, beside cells judged alone; main prints the tables for docs/figures.md. */
+final class BeliefBench {
+    private static final int LESSONS = 6;
+    private static final int HALF = 3;
+
+    private BeliefBench() {}
+
+    /** A world after its third and its last lesson: cells judged alone, and jointly. */
+    static final class Result {
+        final Score alone = new Score();
+        final Score joint = new Score();
+    }
+
+    /** @param planned true for looks by the plan, false for an even round */
+    static Result run(Kind kind, int perLesson, int seeds, int firstSeed, boolean planned) {
+        Result result = new Result();
+        for (int seed = firstSeed; seed < firstSeed + seeds; seed++) {
+            World world = new World(kind, seed);
+            Priors priors = Priors.USUAL;
+            for (int lesson = 1; lesson <= LESSONS; lesson++) {
+                world.lesson();
+                if (planned) world.byPlan(perLesson, ClassBelief.of(world.known(), priors));
+                else world.evenRound(perLesson);
+                if (lesson != HALF && lesson != LESSONS) continue;
+                ClassLooks known = world.known();
+                priors = Fitting.fit(List.of(known), Priors.USUAL);
+                score(world, ClassBelief.of(known, priors), result);
+            }
+        }
+        return result;
+    }
+
+    private static void score(World world, ClassBelief belief, Result result) {
+        for (int i = 0; i < World.CHILDREN; i++)
+            for (int c = 0; c < world.taught(); c++) {
+                List<Look> last = world.last(i, c);
+                int shown = (int) last.stream().filter(Look::shown).count();
+                result.alone.add(CellAlone.there(shown, last.size() - shown), world.isThere(i, c));
+                result.joint.add(belief.of(World.child(i), World.cue(c)).there(), world.isThere(i, c));
+            }
+    }
+
+    public static void main(String[] arguments) {
+        int seeds = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 16;
+        int first = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 1;
+        System.out.println("| world | alone, 60 looks | jointly, 60 | 45 | 40 | 60 by the plan |");
+        System.out.println("|---|---|---|---|---|---|");
+        Kind[] kinds = Kind.values();
+        Score[][] scores = new Score[kinds.length][];
+        for (int k = 0; k < kinds.length; k++) {
+            Result all = run(kinds[k], 60, seeds, first, false);
+            scores[k] = new Score[] {
+                all.alone,
+                all.joint,
+                run(kinds[k], 45, seeds, first, false).joint,
+                run(kinds[k], 40, seeds, first, false).joint,
+                run(kinds[k], 60, seeds, first, true).joint
+            };
+            line(kinds[k].name().toLowerCase(Locale.ROOT).replace('_', ' '), scores[k]);
+        }
+        StringBuilder mean = new StringBuilder("| mean |");
+        for (int column = 0; column < 5; column++) {
+            double right = 0;
+            double brier = 0;
+            for (Score[] row : scores) {
+                right += row[column].right() / kinds.length;
+                brier += row[column].brier() / kinds.length;
+            }
+            mean.append(" %.3f, %.3f |".formatted(right, brier));
+        }
+        System.out.println(mean);
+        System.out.println();
+        System.out.println("| said (tenths) | " + String.join(" | ", names(kinds)) + " |");
+        System.out.println("|---" + "|---".repeat(kinds.length) + "|");
+        for (int t = 0; t < 10; t++) {
+            StringBuilder row = new StringBuilder("| 0.%d to %.1f |".formatted(t, (t + 1) / 10.0));
+            for (Score[] s : scores)
+                row.append(
+                        s[1].cells[t] < 100
+                                ? " – |"
+                                : " %.2f of %d |".formatted(s[1].there[t] / (double) s[1].cells[t], s[1].cells[t]));
+            System.out.println(row);
+        }
+    }
+
+    private static List<String> names(Kind[] kinds) {
+        return java.util.Arrays.stream(kinds)
+                .map(k -> k.name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                .toList();
+    }
+
+    private static void line(String name, Score[] scores) {
+        StringBuilder line = new StringBuilder("| " + name + " |");
+        for (Score s : scores) line.append(String.format(Locale.ROOT, " %.3f, %.3f |", s.right(), s.brier()));
+        System.out.println(line);
+    }
+}

@@ -1,0 +1,213 @@
+package io.isokinet.core.belief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import io.isokinet.core.belief.ClassLooks.Cue;
+import io.isokinet.core.belief.World.Kind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class ClassBeliefTest {
+    private static final List<Cue> CUES =
+            List.of(new Cue("step", "throw"), new Cue("turn", "throw"), new Cue("soft", "jump"));
+    private static final List<String> CHILDREN = List.of("Ada", "Ben", "Cleo", "Dov");
+
+    private static ClassLooks looks(List<Look> looks) {
+        List<Double> weekly = List.of(7.0, 14.0, 21.0);
+        return new ClassLooks(
+                CHILDREN, CUES, looks, Map.of("step", weekly, "turn", weekly, "soft", weekly), Map.of(), 28);
+    }
+
+    private static ClassBelief of(Look... looks) {
+        return ClassBelief.of(looks(List.of(looks)), Priors.USUAL);
+    }
+
+    private static Look shown(String child, String cue) {
+        return new Look(child, cue, true, 21);
+    }
+
+    private static Look notYet(String child, String cue) {
+        return new Look(child, cue, false, 21);
+    }
+
+    @Test
+    void aLookTellsMostOfItsOwnCellThenOfTheChildInTheSkillThenOfTheCueInOthers() {
+        ClassBelief none = of();
+        ClassBelief one = of(notYet("Ada", "step"), notYet("Ada", "step"));
+        double own = none.of("Ada", "step").there() - one.of("Ada", "step").there();
+        double skill = none.of("Ada", "turn").there() - one.of("Ada", "turn").there();
+        double other = none.of("Ada", "soft").there() - one.of("Ada", "soft").there();
+        double cue = none.of("Ben", "step").there() - one.of("Ben", "step").there();
+        double neither = none.of("Ben", "soft").there() - one.of("Ben", "soft").there();
+        assertThat(own).isGreaterThan(skill);
+        assertThat(skill).isGreaterThan(other);
+        assertThat(other).isPositive();
+        assertThat(cue).isPositive();
+        assertThat(neither).isBetween(-0.02, Math.min(cue, other));
+        assertThat(one.of("Ada", "step").own()).isBetween(0.2, 0.9);
+        assertThat(one.of("Ada", "turn").own()).isZero();
+    }
+
+    @Test
+    void shownInAGameSaysMoreThanInSlowMotionAndNotYetUnderPressureSaysLess() {
+        Look slow = new Look("Ada", "step", true, 21, -0.8, Eye.USUAL);
+        Look game = new Look("Ada", "step", true, 21, 0.8, Eye.USUAL);
+        assertThat(of(game).of("Ada", "step").there())
+                .isGreaterThan(of(slow).of("Ada", "step").there());
+        Look calm = new Look("Ada", "step", false, 21, -0.8, Eye.USUAL);
+        Look pressed = new Look("Ada", "step", false, 21, 0.8, Eye.USUAL);
+        assertThat(of(pressed).of("Ada", "step").there())
+                .isGreaterThan(of(calm).of("Ada", "step").there());
+    }
+
+    @Test
+    void aPoorEyeTellsLess() {
+        double good = of(new Look("Ada", "step", true, 21, 0, new Eye(0.01, 0.01)))
+                .of("Ada", "step")
+                .there();
+        double poor = of(new Look("Ada", "step", true, 21, 0, new Eye(0.3, 0.3)))
+                .of("Ada", "step")
+                .there();
+        assertThat(good).isGreaterThan(poor + 0.05);
+        assertThatThrownBy(() -> new Eye(0.5, 0)).hasMessageContaining("less than half");
+    }
+
+    @Test
+    void oldLooksCountLessThanNewOnesAndWhatRestsFades() {
+        Look old = new Look("Ada", "step", false, 7);
+        Look fresh = new Look("Ada", "step", false, 27);
+        assertThat(of(old).of("Ada", "step").there())
+                .isGreaterThan(of(fresh).of("Ada", "step").there());
+        ClassLooks now = looks(List.of(shown("Ada", "step"), shown("Ada", "step")));
+        ClassLooks later =
+                new ClassLooks(now.children(), now.cues(), now.looks(), now.practised(), Map.of(), 21 + 7 * 15);
+        assertThat(ClassBelief.of(later, Priors.USUAL).of("Ada", "step").there())
+                .isLessThan(ClassBelief.of(now, Priors.USUAL).of("Ada", "step").there());
+    }
+
+    @Test
+    void whoWasAwayDidNotLearnThen() {
+        ClassLooks here = looks(List.of());
+        ClassLooks away = new ClassLooks(
+                here.children(), here.cues(), List.of(), here.practised(), Map.of("Ada", Set.of(7.0, 14.0, 21.0)), 28);
+        assertThat(ClassBelief.of(away, Priors.USUAL).of("Ada", "step").there())
+                .isLessThan(ClassBelief.of(here, Priors.USUAL).of("Ada", "step").there());
+    }
+
+    /** Contradicting looks, one child, a cue never taught, a thousand looks at one cell, looks at a child of another class. */
+    @Test
+    void badInputIsFiniteAndTheSameTwice() {
+        List<Look> contradicting = new ArrayList<>();
+        for (int i = 0; i < 1000; i++) contradicting.add(new Look("Ada", "step", i % 2 == 0, 21));
+        List<List<Look>> all = List.of(
+                List.of(),
+                contradicting,
+                contradicting.stream().filter(Look::shown).toList(),
+                contradicting.stream().filter(l -> !l.shown()).toList(),
+                List.of(shown("Zeno", "step"), shown("Ada", "unknown")));
+        for (List<Look> looks : all)
+            for (List<String> children : List.of(CHILDREN, List.of("Ada"))) {
+                ClassLooks known = new ClassLooks(children, CUES, looks, Map.of("step", List.of(21.0)), Map.of(), 28);
+                ClassBelief belief = ClassBelief.of(known, Priors.USUAL);
+                ClassBelief again = ClassBelief.of(known, Priors.USUAL);
+                for (String child : children)
+                    for (Cue cue : CUES) {
+                        Believed b = belief.of(child, cue.key());
+                        assertThat(b.there()).isBetween(0.0, 1.0);
+                        assertThat(b.sd()).isPositive().isFinite();
+                        assertThat(b.own()).isBetween(0.0, 1.0);
+                        assertThat(again.of(child, cue.key())).isEqualTo(b);
+                    }
+            }
+        assertThat(of(contradicting.toArray(Look[]::new)).of("Ada", "step").sd())
+                .isLessThan(0.5);
+        assertThatThrownBy(() -> of().of("Zeno", "step")).hasMessageContaining("Zeno");
+    }
+
+    /** The same as fitted anew, to what matters, on each world after each of a lesson's looks. */
+    @Test
+    void oneMoreLookNeedsNoFitting() {
+        double off = 0;
+        int many = 0;
+        for (Kind kind : Kind.values()) {
+            World world = new World(kind, 5);
+            for (int lesson = 1; lesson <= 3; lesson++) {
+                world.lesson();
+                world.evenRound(60);
+            }
+            ClassLooks known = world.known();
+            List<Look> last = known.looks()
+                    .subList(known.looks().size() - 10, known.looks().size());
+            ClassLooks before = new ClassLooks(
+                    known.children(),
+                    known.cues(),
+                    known.looks().subList(0, known.looks().size() - 10),
+                    known.practised(),
+                    known.absent(),
+                    known.today());
+            ClassBelief step = ClassBelief.of(before, Priors.USUAL);
+            for (Look l : last) step = step.after(l);
+            ClassBelief anew = ClassBelief.of(known, Priors.USUAL);
+            for (String child : known.children())
+                for (Cue cue : known.cues()) {
+                    off += Math.abs(step.of(child, cue.key()).there()
+                            - anew.of(child, cue.key()).there());
+                    many++;
+                }
+        }
+        assertThat(off / many).isLessThan(0.04);
+    }
+
+    /** A look that is planned is worth what it tells of all: less the second time, nothing where everything is known. */
+    @Test
+    void aLookIsWorthLessTheSecondTime() {
+        LookPlan plan = LookPlan.of(of(), List.of("Ada", "Ben"), List.of("step", "step"));
+        double first = plan.worth(0);
+        plan.take(0);
+        assertThat(plan.worth(0)).isPositive().isLessThan(first);
+        assertThat(plan.worth(1)).isPositive().isLessThanOrEqualTo(first);
+    }
+
+    /** Seeds apart from those of the bench. By hand: the worlds of {@link World}, none of which is as the model takes it to be. */
+    @Test
+    void isBetterThanCellsAloneInEveryWorld() {
+        double aloneRight = 0;
+        double aloneBrier = 0;
+        double jointRight = 0;
+        double jointBrier = 0;
+        double lessRight = 0;
+        Score pooled = new Score();
+        int n = Kind.values().length;
+        for (Kind kind : Kind.values()) {
+            BeliefBench.Result all = BeliefBench.run(kind, 60, 16, 501, false);
+            assertThat(all.joint.brier()).as("Brier score, " + kind).isLessThan(all.alone.brier());
+            pooled.add(all.joint);
+            aloneRight += all.alone.right() / n;
+            aloneBrier += all.alone.brier() / n;
+            jointRight += all.joint.right() / n;
+            jointBrier += all.joint.brier() / n;
+            lessRight += BeliefBench.run(kind, 45, 8, 501, false).joint.right() / n;
+        }
+        assertThat(jointBrier).as("Brier score in the mean").isLessThan(aloneBrier * 5 / 6);
+        assertThat(jointRight).as("decided rightly in the mean").isGreaterThan(aloneRight + 0.015);
+        assertThat(lessRight).as("with three quarters of the looks").isGreaterThanOrEqualTo(aloneRight);
+        for (int tenth = 0; tenth < 10; tenth++)
+            assertThat(pooled.off(tenth)).as("tenth " + tenth).isBetween(-0.08, 0.08);
+    }
+
+    /** The gradient of the log-density is nothing where the fit stopped: any small step from it is worse. */
+    @Test
+    void theFitIsAtTheTop() {
+        World world = new World(Kind.STRONG_CHILDREN, 9);
+        for (int lesson = 1; lesson <= 4; lesson++) {
+            world.lesson();
+            world.evenRound(60);
+        }
+        assertThat(ClassBelief.of(world.known(), Priors.USUAL).steepness()).isCloseTo(0, within(0.02));
+    }
+}
