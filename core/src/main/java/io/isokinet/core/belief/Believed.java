@@ -30,9 +30,14 @@ public record Believed(double mean, double sd, double there, double shown, int l
         return NORMAL.cumulativeProbability((mean - THERE) / Math.sqrt(Math.max(1e-6, variance)));
     }
 
-    /** What one more look in plain practice would tell, as a precision of the logit. */
-    double information() {
-        double p = 1 / (1 + Math.exp(-mean));
+    /** What one more look in plain practice is expected to tell, as a precision of the logit. */
+    static double information(double mean, double variance) {
+        double wide = Math.sqrt(3 * variance);
+        return 2.0 / 3 * informationAt(mean) + (informationAt(mean - wide) + informationAt(mean + wide)) / 6;
+    }
+
+    private static double informationAt(double logit) {
+        double p = 1 / (1 + Math.exp(-logit));
         double says = Eye.USUAL.says(p);
         double slope = (Eye.USUAL.says(1) - Eye.USUAL.says(0)) * p * (1 - p);
         return slope * slope / (says * (1 - says));
@@ -72,7 +77,7 @@ public record Believed(double mean, double sd, double there, double shown, int l
      * @param looks zero or more
      */
     public double decidedAfter(int looks) {
-        double precision = looks * information();
+        double precision = looks * information(mean, sd * sd);
         return decidedAfter(sd * sd - 1 / (1 / (sd * sd) + precision));
     }
 

@@ -95,17 +95,25 @@ final class CellLooks {
         return u + learning * practice[k] + offset[k] + own[k];
     }
 
+    private static final double MOST_ERRORS = 0.45;
+
+    private static double slip(Look l, double eye) {
+        return Math.min(MOST_ERRORS, l.eye().falseShown() * eye);
+    }
+
+    /** From what is said of a cue that is never shown to what is said of one that always is. */
+    private static double span(Look l, double eye) {
+        return 1 - slip(l, eye) - Math.min(MOST_ERRORS, l.eye().missed() * eye);
+    }
+
     static double says(Look l, double eta, double eye) {
-        Eye e = l.eye();
-        double slip = Math.min(0.45, e.falseShown() * eye);
-        double missed = Math.min(0.45, e.missed() * eye);
-        return slip + (1 - slip - missed) / (1 + Math.exp(-eta));
+        return slip(l, eye) + span(l, eye) / (1 + Math.exp(-eta));
     }
 
     /** How steeply what is said rises with the logit. */
     static double slope(Look l, double eta, double eye) {
         double shown = 1 / (1 + Math.exp(-eta));
-        return (says(l, Double.POSITIVE_INFINITY, eye) - says(l, Double.NEGATIVE_INFINITY, eye)) * shown * (1 - shown);
+        return span(l, eye) * shown * (1 - shown);
     }
 
     /** Weighs the looks where things stand, and eliminates the cell from the equations of the class. */

@@ -71,7 +71,7 @@ public final class LookPlan {
 
     private double weight(int cell) {
         int at = cells[cell];
-        double information = new Believed(mean[at], 1, 0, 0, 0, 0).information();
+        double information = Believed.information(mean[at], variance[at]);
         return information / (1 + information * variance[at]);
     }
 

@@ -86,7 +86,8 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
         int before = 0;
         for (int i = 0; i < given.length; i++) {
             Cell c = cells.get(i);
-            decided += plan.decided(i);
+            // What nobody looks at is decided of nobody, whatever the others tell.
+            if (given[i] > 0 || c.believed().looks() > 0) decided += plan.decided(i);
             if (c.believed().decided()) before++;
             if (given[i] > c.planned()) watches.add(new Watch(c, given[i] - c.planned()));
         }
