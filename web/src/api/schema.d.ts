@@ -3013,6 +3013,7 @@ export interface components {
             weight: "FORBIDS" | "CHANGES" | "WARNS";
         };
         Cell: {
+            believed?: string;
             called: boolean;
             calledAgainst: boolean;
             /** Format: int32 */

@@ -78,6 +78,11 @@ export function CellHistory({ classId, child, cue, cell, changed, close }: CellH
       <p className="mute">
         {cell.reason} {cell.howSure}
       </p>
+      {cell.believed && (
+        <p className="mute">
+          What is believed beside the mark: {cell.believed} The mark goes by the rule of the school alone.
+        </p>
+      )}
       {(error !== null || looks.error) && (
         <ProblemNote error={error ?? looks.error} retry={() => looks.refetch()} />
       )}

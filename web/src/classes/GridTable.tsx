@@ -349,7 +349,7 @@ const Line = memo(function Line({ row, skills, sets, active, linked, before, ope
                 data-column={here}
                 tabIndex={active === here ? 0 : -1}
                 className={styles.cell}
-                title={`${cell.reason} ${cell.howSure}`}
+                title={[cell.reason, cell.howSure, cell.believed].filter(Boolean).join(' ')}
                 aria-label={`${row.child.name}, ${cue.call.notSettled}: ${markWords(cell.mark)}${cell.fit === 'ADAPTED' ? ', adapted' : ''}${cell.called ? ', called by a teacher' : ''}${cell.sure === 'NO_LOOK' ? '' : `, ${sureWords(cell.sure)}`}${since ? `, ${since.words}` : ''}`}
                 onClick={(e) => open(row, cue, rowOf(e.currentTarget), here)}
               >

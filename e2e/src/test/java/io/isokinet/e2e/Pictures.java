@@ -47,7 +47,11 @@ final class Pictures {
             desk.page.getByText("How a mark is made").waitFor();
             take(desk, "class");
             desk.page.locator("table a").nth(3).click();
-            desk.page.getByText("How a mark is made").or(desk.page.locator("#page h1")).first().waitFor();
+            desk.page
+                    .getByText("How a mark is made")
+                    .or(desk.page.locator("#page h1"))
+                    .first()
+                    .waitFor();
             desk.isStill();
             take(desk, "child");
             desk.page.goBack();

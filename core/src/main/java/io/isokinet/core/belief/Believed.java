@@ -85,4 +85,26 @@ public record Believed(double mean, double sd, double there, double shown, int l
     public boolean decided() {
         return looks > 0 && (there >= SURE || there <= 1 - SURE);
     }
+
+    private static final double LIKELY = 0.7;
+
+    /** In a sentence, with how much of it comes from its own looks: "Likely there, 8 in 10: mostly from 3 looks here." */
+    public String sentence() {
+        String word = there >= LIKELY
+                ? "Likely there"
+                : there <= 1 - LIKELY ? "Hardly there yet" : "Open whether it is there";
+        return "%s, %s: %s.".formatted(word, chance(), from());
+    }
+
+    private String chance() {
+        long tenths = Math.round(10 * there);
+        return tenths == 0 ? "less than 1 in 10" : tenths == 10 ? "more than 9 in 10" : tenths + " in 10";
+    }
+
+    private String from() {
+        String rest = "what the child shows elsewhere and others show of this cue";
+        if (looks == 0) return "only from " + rest + "; nobody has looked here";
+        String here = looks == 1 ? "1 look here" : looks + " looks here";
+        return own >= 0.5 ? "mostly from " + here : here + ", more of it from " + rest;
+    }
 }

@@ -200,6 +200,20 @@ class ClassBeliefTest {
             assertThat(pooled.off(tenth)).as("tenth " + tenth).isBetween(-0.08, 0.08);
     }
 
+    @Test
+    void saysItInASentenceWithWhereItComesFrom() {
+        assertThat(new Believed(2, 0.5, 0.81, 0.9, 3, 0.6).sentence())
+                .isEqualTo("Likely there, 8 in 10: mostly from 3 looks here.");
+        assertThat(new Believed(0, 1, 0.5, 0.5, 1, 0.2).sentence())
+                .isEqualTo(
+                        "Open whether it is there, 5 in 10: 1 look here, more of it from what the child shows elsewhere"
+                                + " and others show of this cue.");
+        assertThat(new Believed(-3, 1, 0.01, 0.1, 0, 0).sentence())
+                .startsWith("Hardly there yet, less than 1 in 10: only from")
+                .endsWith("nobody has looked here.");
+        assertThat(new Believed(5, 1, 0.99, 0.9, 2, 0.7).sentence()).contains("more than 9 in 10");
+    }
+
     /** The gradient of the log-density is nothing where the fit stopped: any small step from it is worse. */
     @Test
     void theFitIsAtTheTop() {

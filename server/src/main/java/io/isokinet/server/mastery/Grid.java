@@ -1,7 +1,9 @@
 package io.isokinet.server.mastery;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.isokinet.core.belief.ClassBelief;
 import io.isokinet.core.belief.ClassLooks;
+import io.isokinet.core.belief.Priors;
 import io.isokinet.core.mastery.Mark;
 import io.isokinet.core.mastery.SkillLevel.Level;
 import io.isokinet.core.mastery.Standing;
@@ -14,12 +16,14 @@ import io.isokinet.server.school.Classes.ClassView;
 import io.isokinet.server.school.CueFit;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Children by cues with their marks on a day.
@@ -50,6 +54,26 @@ public record Grid(
                 .with(other.known().get()));
     }
 
+    /** The same with what is believed of each child and cue that was taught: for the page of the class alone. */
+    Grid believing() {
+        ClassBelief belief = ClassBelief.of(known.get(), Priors.USUAL);
+        List<Row> all = rows.stream()
+                .map(row -> {
+                    Map<String, Cell> cells = new LinkedHashMap<>();
+                    row.cells()
+                            .forEach((cue, cell) -> cells.put(
+                                    cue,
+                                    cell.mark() == Mark.NOT_TAUGHT || cell.mark() == Mark.NOT_APPLYING
+                                            ? cell
+                                            : cell.believing(
+                                                    belief.of(row.child().id().toString(), cue)
+                                                            .sentence())));
+                    return new Row(row.child(), cells, row.levels());
+                })
+                .toList();
+        return new Grid(classId, className, year, on, skills, all, known);
+    }
+
     /** @param rule in the teacher's words @param cues one column each, those of the age of the class */
     public record SkillColumns(
             String skill, String name, Action action, String set, String setName, String rule, List<CueView> cues) {}
@@ -57,7 +81,7 @@ public record Grid(
     /** @param cells by cue key @param levels by skill key */
     public record Row(ChildView child, Map<String, Cell> cells, Map<String, LevelView> levels) {}
 
-    /** @param called true if a teacher's call stands @param calledAgainst true if the count says otherwise @param standing as reports count it @param sure how sure the mark is @param howSure the same in a sentence with its numbers @param fill part of the mark that is filled, in per cent @param pips the last five, oldest first */
+    /** @param called true if a teacher's call stands @param calledAgainst true if the count says otherwise @param standing as reports count it @param sure how sure the mark is @param howSure the same in a sentence with its numbers @param fill part of the mark that is filled, in per cent @param pips the last five, oldest first @param believed what all looks at the class say of it, in a sentence; null but for the class's own page, which alone may show it */
     public record Cell(
             Mark mark,
             Standing standing,
@@ -71,7 +95,26 @@ public record Grid(
             String howSure,
             Trend trend,
             boolean called,
-            boolean calledAgainst) {}
+            boolean calledAgainst,
+            @Nullable String believed) {
+        private Cell believing(String sentence) {
+            return new Cell(
+                    mark,
+                    standing,
+                    fill,
+                    pips,
+                    shown,
+                    trials,
+                    reason,
+                    fit,
+                    sure,
+                    howSure,
+                    trend,
+                    called,
+                    calledAgainst,
+                    sentence);
+        }
+    }
 
     /** @param owned cues that are owned @param counted what is counted, in words */
     public record LevelView(Level level, int owned, String label, String counted) {}

@@ -67,6 +67,10 @@ class GridController {
             @PathVariable UUID id,
             @RequestParam("set") List<String> sets,
             @RequestParam(required = false) @Nullable LocalDate on) {
+        return seen(id, sets, on).believing();
+    }
+
+    private Grid seen(UUID id, List<String> sets, @Nullable LocalDate on) {
         return marks.grid(id, sets, on == null ? schools.today() : on);
     }
 
@@ -76,7 +80,7 @@ class GridController {
             @PathVariable UUID id,
             @RequestParam("set") List<String> sets,
             @RequestParam(required = false) @Nullable LocalDate on) {
-        Grid grid = grid(id, sets, on);
+        Grid grid = seen(id, sets, on);
         List<String> head = new ArrayList<>(List.of("Given name", "Family name", "Year"));
         for (Grid.SkillColumns skill : grid.skills()) {
             for (CueView cue : skill.cues()) {

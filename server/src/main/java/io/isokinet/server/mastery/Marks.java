@@ -171,7 +171,8 @@ public class Marks {
                 out ? "" : sure.sentence(),
                 out ? Trend.STEADY : trend,
                 called,
-                calledAgainst);
+                calledAgainst,
+                null);
     }
 
     /** What the records say of each cue for planning: whether it was taught and what share of the class owns it. */
