@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 /**
  * All that is known of a class.
  *
- * @param children their keys
+ * @param children their keys; one that is named twice counts once
  * @param cues that it is about, taught or not
  * @param looks at them, in any order; those at other children and cues are left out
  * @param practised days on which the class worked on a cue, by cue, in order; none for a cue that was not taught
@@ -24,8 +24,8 @@ public record ClassLooks(
         Map<String, Set<Double>> absent,
         double today) {
     public ClassLooks {
-        children = List.copyOf(children);
-        cues = List.copyOf(cues);
+        children = children.stream().distinct().toList();
+        cues = cues.stream().distinct().toList();
         looks = List.copyOf(looks);
     }
 
@@ -58,19 +58,11 @@ public record ClassLooks(
         Map<String, Set<Double>> away = new HashMap<>(absent);
         away.putAll(other.absent);
         return new ClassLooks(
-                Stream.concat(children.stream(), other.children.stream())
-                        .distinct()
-                        .toList(),
+                Stream.concat(children.stream(), other.children.stream()).toList(),
                 cues,
                 Stream.concat(looks.stream(), other.looks.stream()).toList(),
                 days,
                 away,
                 Math.max(today, other.today));
-    }
-
-    /** Only what was known before a day. */
-    public ClassLooks before(double day) {
-        return new ClassLooks(
-                children, cues, looks.stream().filter(l -> l.day() < day).toList(), practised, absent, day);
     }
 }

@@ -129,6 +129,23 @@ class ClassBeliefTest {
         assertThatThrownBy(() -> of().of("Zeno", "step")).hasMessageContaining("Zeno");
     }
 
+    @Test
+    void whatIsNamedTwiceCountsOnce() {
+        List<Look> looks = List.of(shown("Ada", "step"), notYet("Dov", "soft"));
+        ClassLooks once = looks(looks);
+        ClassLooks twice = new ClassLooks(
+                List.of("Ada", "Ada", "Ben", "Cleo", "Dov"),
+                List.of(CUES.get(0), CUES.get(0), CUES.get(1), CUES.get(2)),
+                looks,
+                once.practised(),
+                Map.of(),
+                28);
+        for (String child : CHILDREN)
+            for (Cue cue : CUES)
+                assertThat(ClassBelief.of(twice, Priors.USUAL).of(child, cue.key()))
+                        .isEqualTo(ClassBelief.of(once, Priors.USUAL).of(child, cue.key()));
+    }
+
     /** The same as fitted anew, to what matters, on each world after each of a lesson's looks. */
     @Test
     void oneMoreLookNeedsNoFitting() {
