@@ -11,6 +11,11 @@ export const reads = {
   cupboard: queryOptions({ queryKey: ['cupboard'], queryFn: () => take(api.GET('/api/cupboard')) }),
   units: queryOptions({ queryKey: ['units'], queryFn: () => take(api.GET('/api/units')) }),
   calendar: queryOptions({ queryKey: ['calendar'], queryFn: () => take(api.GET('/api/calendar')) }),
+  child: (id: string) =>
+    queryOptions({
+      queryKey: ['child', id],
+      queryFn: () => take(api.GET('/api/children/{id}', { params: { path: { id } } })),
+    }),
 }
 
 const lessons = ['term', 'today', 'unit', 'units', 'sheet', 'dates', 'calendar', 'year']
@@ -24,7 +29,7 @@ const stale = {
   /** which classes there are, and what they are called */
   classes: ['class', 'classes', 'left-classes', ...lessons],
   /** children of a class, and how they are marked */
-  children: ['class', 'classes', 'grid', 'pairs', 'next', 'over-time'],
+  children: ['class', 'classes', 'child', 'grid', 'pairs', 'next', 'over-time'],
   /** what there is to teach with */
   cupboard: ['cupboard', 'usual-things', 'shopping', 'unit', 'today', 'sheet'],
   /** halls and yards */

@@ -1,6 +1,7 @@
 import { InputNumber, Radio, Select } from 'antd'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
+import { DateInput } from '../shared/DateInput'
 import { Dialog } from '../shared/Dialog'
 import { todayHere } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -94,12 +95,12 @@ export function Beside({ picture, close, added }: BesideProps) {
             value={tries}
             onChange={(v) => setTries(v ?? 0)}
           />
-          <input
-            type="date"
+          <DateInput
             aria-label="Day"
+            style={{ width: 150 }}
             max={todayHere()}
             value={day}
-            onChange={(e) => setDay(e.target.value || todayHere())}
+            onChange={(d) => setDay(d || todayHere())}
           />
         </p>
       ) : (

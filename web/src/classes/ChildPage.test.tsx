@@ -82,6 +82,31 @@ describe('a child', () => {
     )
   })
 
+  it('names what was not taught yet in one line, after what was', async () => {
+    const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY } } })
+    const [roll] = picture.skills
+    const leap = {
+      ...roll,
+      skill: 'leap',
+      name: 'Leap',
+      aims: [],
+      cues: roll.cues.map((c) => ({ ...c, cell: cell('NOT_TAUGHT'), looks: [], beside: [] })),
+    }
+    queries.setQueryData(['picture', 'a', ['leap/components']], { ...picture, skills: [leap, roll] })
+    render(
+      <QueryClientProvider client={queries}>
+        <MemoryRouter initialEntries={['/children/a?set=leap/components']}>
+          <Routes>
+            <Route path="/children/:id" element={<ChildPage />} />
+          </Routes>
+        </MemoryRouter>
+      </QueryClientProvider>,
+    )
+    expect(await screen.findByText('Not taught yet: Leap.')).toBeInTheDocument()
+    expect(screen.queryByRole('heading', { name: /Leap/ })).not.toBeInTheDocument()
+    expect(screen.getByRole('heading', { name: /Roll: developing/ })).toBeInTheDocument()
+  })
+
   const ofClass = (units: object[]) => {
     answering('GET').mockImplementation((path: string) =>
       ok(

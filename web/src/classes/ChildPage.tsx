@@ -15,11 +15,7 @@ import styles from './ChildPage.module.css'
 /** The cue sets that are asked for, or else those that the child's class has units of. */
 function useSets(id: string, asked: string[]): { sets: string[]; none: boolean } {
   const missing = asked.length === 0
-  const file = useQuery({
-    queryKey: ['child', id],
-    enabled: missing,
-    queryFn: () => take(api.GET('/api/children/{id}', { params: { path: { id } } })),
-  })
+  const file = useQuery({ ...reads.child(id), enabled: missing })
   const units = useQuery({ ...reads.units, enabled: missing })
   if (!missing) return { sets: asked, none: false }
   if (!file.data || !units.data) return { sets: [], none: false }
@@ -56,6 +52,8 @@ export default function ChildPage() {
   if (!picture.data) return <p className={page.page}>Opening …</p>
   const { child, skills, bests, atHome, notes } = picture.data
   const query = sets.map((s) => `set=${encodeURIComponent(s)}`).join('&')
+  const begun = skills.filter(isBegun)
+  const ahead = skills.filter((s) => !isBegun(s))
   return (
     <div className={page.page}>
       <div className={page.head}>
@@ -76,21 +74,15 @@ export default function ChildPage() {
           </Button>
         </div>
       </div>
-      {skills.map((s) => (
-        <section key={s.skill} className={styles.skill}>
-          <h2>
-            {s.name}: {s.level} <span className="mute">{s.counted}</span>
-          </h2>
-          <div className={styles.cues}>
-            {s.cues.map((c) => (
-              <CueOverTime key={c.cue} cue={c} />
-            ))}
-          </div>
-          {s.aims.map((a) => (
-            <Aim key={a.side ?? 'unsaid'} aim={a} />
-          ))}
-        </section>
+      {begun.map((s) => (
+        <Skill key={s.skill} skill={s} />
       ))}
+      {ahead.length > 0 && (
+        <p className="mute">
+          {begun.length > 0 ? 'Not taught yet: ' : 'Nothing of it was taught yet: '}
+          {ahead.map((s) => s.name).join(', ')}.
+        </p>
+      )}
       <section className={styles.skill}>
         <h2>Bests</h2>
         {bests.length > 0 ? <p>{bests.join(' · ')}</p> : <p className="mute">Nothing was counted yet.</p>}
@@ -126,6 +118,29 @@ export default function ChildPage() {
         />
       )}
     </div>
+  )
+}
+
+/** Whether there is anything to see of a skill: a cue that was taught, a look, or hits that were counted. */
+const isBegun = (s: Schemas['SkillPicture']) =>
+  s.aims.length > 0 ||
+  s.cues.some((c) => c.cell.mark !== 'NOT_TAUGHT' || c.looks.length > 0 || c.beside.length > 0)
+
+function Skill({ skill: s }: { skill: Schemas['SkillPicture'] }) {
+  return (
+    <section className={styles.skill}>
+      <h2>
+        {s.name}: {s.level} <span className="mute">{s.counted}</span>
+      </h2>
+      <div className={styles.cues}>
+        {s.cues.map((c) => (
+          <CueOverTime key={c.cue} cue={c} />
+        ))}
+      </div>
+      {s.aims.map((a) => (
+        <Aim key={a.side ?? 'unsaid'} aim={a} />
+      ))}
+    </section>
   )
 }
 

@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { changed, reads } from '../api/reads'
 import { usePlans } from '../session/useSession'
+import { DateInput } from '../shared/DateInput'
 import { todayHere } from '../shared/dates'
 import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
@@ -202,14 +203,15 @@ function WhatWasSeen({ classId, sets, kind, chosen, planned, skills, ready, chan
           options={skills.map((s) => ({ value: s.key, label: s.name }))}
           style={{ minWidth: 220 }}
         />
-        <label className={page.chip}>
+        <label className={page.chip} htmlFor="compare-with">
           Compare with{' '}
-          <input
-            type="date"
-            aria-label="Compare with"
+          <DateInput
+            id="compare-with"
+            size="small"
+            style={{ width: 140 }}
             max={todayHere()}
             value={before}
-            onChange={(e) => setBefore(e.target.value)}
+            onChange={setBefore}
           />
         </label>
         <div className={page.end}>

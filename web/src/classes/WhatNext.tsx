@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
+import { DateInput } from '../shared/DateInput'
 import { dayWords, todayHere } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { Steps } from './Steps'
@@ -148,12 +149,12 @@ function Decided({ plan, by, setBy, call }: DecidedProps) {
     <>
       <h2>
         What can be decided by{' '}
-        <input
-          type="date"
+        <DateInput
           aria-label="Decided by"
+          style={{ width: 150 }}
           min={todayHere()}
           value={by || plan.by}
-          onChange={(e) => setBy(e.target.value)}
+          onChange={setBy}
         />
       </h2>
       <p className="mute">

@@ -8,7 +8,7 @@ import { usePlans } from '../session/useSession'
 import { daysBetween, dayWords } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
-import { AT_ONCE, linesFor, onlyOrientation } from './lines'
+import { AT_ONCE, childOf, classesOn, linesFor, onlyOrientation } from './lines'
 import type { Bead, Line } from './StripBead'
 import { StripLine } from './StripLine'
 import { StripName } from './StripName'
@@ -25,6 +25,8 @@ export function TermStrip() {
   const navigate = useNavigate()
   const { pathname } = useLocation()
   const term = useQuery(reads.term)
+  const child = childOf(pathname)
+  const file = useQuery({ ...reads.child(child ?? ''), enabled: child !== undefined })
   const ground = useRef<HTMLDivElement>(null)
   const [all, setAll] = useState(false)
   const [lifted, setLifted] = useState<{ lesson: string; onDate: string } | null>(null)
@@ -37,7 +39,15 @@ export function TermStrip() {
   const at = (day: string) => `${((daysBetween(from, day) + 0.5) / days) * 100}%`
   const many = classes.length > AT_ONCE
   const thin = many && !all && onlyOrientation(pathname)
-  const lines = thin ? [] : linesFor(classes, today, pathname, all)
+  const lines = thin
+    ? []
+    : linesFor(
+        classes,
+        today,
+        pathname,
+        all,
+        child && file.data ? classesOn(today, file.data.enrolments) : [],
+      )
   const movable = (b: Bead) => plans && (b.bead === 'FITS' || b.bead === 'STRAINED')
 
   const letDown = (bead: Bead, day: string) => {

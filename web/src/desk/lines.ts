@@ -1,3 +1,4 @@
+import type { Schemas } from '../api/client'
 import type { Line } from './StripBead'
 
 /** So many classes are on the strip at once; the others are a press away. */
@@ -8,9 +9,17 @@ const ORIENTATION = ['/year', '/reports', '/know-how', '/cupboard', '/spaces', '
 
 export const onlyOrientation = (pathname: string) => ORIENTATION.some((p) => pathname.startsWith(p))
 
-/** Whether a line is what a page is about: its class, one of its units or lessons. */
-const isOf = (pathname: string, line: Line) =>
+/** The child that a page is about, if it is about one. */
+export const childOf = (pathname: string) => /^\/children\/([^/]+)$/.exec(pathname)?.[1]
+
+/** The classes that a child is in on a day. */
+export const classesOn = (day: string, enrolments: Schemas['EnrolmentView'][]) =>
+  enrolments.filter((e) => e.from <= day && (!e.to || e.to >= day)).map((e) => e.schoolClass)
+
+/** Whether a line is what a page is about: its class, one of its units or lessons, a child in it. */
+const isOf = (pathname: string, line: Line, itsClasses: string[]) =>
   pathname === `/classes/${line.schoolClass.id}` ||
+  itsClasses.includes(line.schoolClass.id) ||
   line.beads.some((b) => pathname === `/units/${b.unit}` || pathname === `/lessons/${b.lesson}`)
 
 /** When a class has something next, from today on; on one day a lesson comes before a time that nothing is planned for. */
@@ -24,11 +33,17 @@ const next = (line: Line, today: string) =>
 
 /**
  * The lines that matter here: the page's own class first, then those that are taught next; in the order of the classes where all
- * of them have room.
+ * of them have room. What class the page is about is told by its address, or else by the classes of the child that it is about.
  */
-export function linesFor(lines: Line[], today: string, pathname: string, all: boolean): Line[] {
+export function linesFor(
+  lines: Line[],
+  today: string,
+  pathname: string,
+  all: boolean,
+  itsClasses: string[] = [],
+): Line[] {
   if (all || lines.length <= AT_ONCE) return lines
-  const own = lines.filter((l) => isOf(pathname, l))
+  const own = lines.filter((l) => isOf(pathname, l, itsClasses))
   const rest = lines.filter((l) => !own.includes(l))
   const coming = [...rest].sort((a, b) => next(a, today).localeCompare(next(b, today)))
   return [...own, ...coming].slice(0, AT_ONCE)

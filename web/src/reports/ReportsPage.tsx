@@ -3,6 +3,7 @@ import { Button, Dropdown, Select } from 'antd'
 import { useSearchParams } from 'react-router'
 import { reads } from '../api/reads'
 import { sessionQuery } from '../session/useSession'
+import { DateInput } from '../shared/DateInput'
 import { todayHere } from '../shared/dates'
 import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
@@ -68,22 +69,26 @@ export default function ReportsPage() {
           style={{ width: 160 }}
           options={kinds}
         />
-        <label className={page.chip}>
+        <label className={page.chip} htmlFor="from">
           From{' '}
-          <input
-            type="date"
+          <DateInput
+            id="from"
+            size="small"
+            style={{ width: 140 }}
             max={asked.to ?? todayHere()}
             value={asked.from ?? calendar.data?.terms[0]?.first ?? ''}
-            onChange={(e) => change('from', e.target.value)}
+            onChange={(d) => change('from', d)}
           />
         </label>
-        <label className={page.chip}>
+        <label className={page.chip} htmlFor="to">
           to{' '}
-          <input
-            type="date"
+          <DateInput
+            id="to"
+            size="small"
+            style={{ width: 140 }}
             max={todayHere()}
             value={asked.to ?? todayHere()}
-            onChange={(e) => change('to', e.target.value)}
+            onChange={(d) => change('to', d)}
           />
         </label>
         <div className={page.end}>
