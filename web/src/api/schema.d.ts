@@ -1908,6 +1908,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/school/came-true": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getSchoolCameTrue"];
+        put?: never;
+        post: operations["postSchoolCameTrue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/school/move-up": {
         parameters: {
             query?: never;
@@ -2436,6 +2452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/rehearsal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getUnitsByIdRehearsal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/replan": {
         parameters: {
             query?: never;
@@ -2814,6 +2846,13 @@ export interface components {
             /** Format: int32 */
             setting: number;
         };
+        AfterLesson: {
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            number: number;
+            owned: components["schemas"]["HowMany"];
+        };
         AgreementLine: {
             cue: string;
             first: string;
@@ -2992,6 +3031,15 @@ export interface components {
             /** Format: int32 */
             settled: number;
         };
+        CameTrueView: {
+            /** Format: date-time */
+            countedAt: string;
+            /** Format: int32 */
+            looks: number;
+            own: boolean;
+            sentence: string;
+            tenths: components["schemas"]["TenthView"][];
+        };
         CatchUpView: {
             children: string[];
             cue: string;
@@ -3013,14 +3061,12 @@ export interface components {
             weight: "FORBIDS" | "CHANGES" | "WARNS";
         };
         Cell: {
-            believed?: string;
             called: boolean;
             calledAgainst: boolean;
             /** Format: int32 */
             fill: number;
             /** @enum {string} */
             fit: "APPLIES" | "ADAPTED" | "NOT_APPLYING";
-            howSure: string;
             /** @enum {string} */
             mark: "NOT_TAUGHT" | "NOT_SEEN" | "EMERGING" | "NEAR" | "SECURE" | "MASTERED" | "DUE" | "NOT_APPLYING";
             pips: boolean[];
@@ -3029,10 +3075,7 @@ export interface components {
             shown: number;
             /** @enum {string} */
             standing: "LEFT_OUT" | "NOT_TAUGHT" | "NOT_SEEN" | "DEVELOPING" | "OWNED";
-            /** @enum {string} */
-            sure: "NO_LOOK" | "NOT_SURE" | "SETTLED" | "LOOK_AGAIN";
-            /** @enum {string} */
-            trend: "STEADY" | "RISING" | "STALLED" | "FADING";
+            sure?: components["schemas"]["Sureness"];
             /** Format: int32 */
             trials: number;
         };
@@ -4094,6 +4137,14 @@ export interface components {
             /** Format: int32 */
             widthMm?: number;
         };
+        HowMany: {
+            /** Format: int32 */
+            high: number;
+            /** Format: int32 */
+            low: number;
+            /** Format: int32 */
+            middle: number;
+        };
         IndoorsForm: {
             anyway: boolean;
             /**
@@ -4600,6 +4651,8 @@ export interface components {
             yearAge: number;
         };
         NextLesson: {
+            check: string;
+            enough: string[];
             /** Format: uuid */
             lesson: string;
             /** Format: int32 */
@@ -5002,6 +5055,22 @@ export interface components {
             lesson: string;
             present: boolean;
             sitsOut?: boolean;
+        };
+        RehearsalView: {
+            behind: string[];
+            beside?: string;
+            /** Format: int32 */
+            children: number;
+            /** Format: int32 */
+            classes: number;
+            cues: components["schemas"]["RehearsedCue"][];
+            sentences: string[];
+        };
+        RehearsedCue: {
+            after: components["schemas"]["AfterLesson"][];
+            before: components["schemas"]["HowMany"];
+            call: string;
+            cue: string;
         };
         RemoveForm: {
             /**
@@ -5762,6 +5831,15 @@ export interface components {
             space: string;
             spaceName: string;
         };
+        Sureness: {
+            /** Format: int32 */
+            looks: number;
+            sentence: string;
+            /** Format: int32 */
+            tenths: number;
+            /** @enum {string} */
+            word: "NO_LOOK" | "NOT_SURE" | "SETTLED" | "LOOK_AGAIN";
+        };
         SwapForm: {
             activities: string[];
             /**
@@ -5912,6 +5990,17 @@ export interface components {
             lesson?: string;
             /** Format: uuid */
             schoolClass: string;
+        };
+        TenthView: {
+            /** Format: int32 */
+            came: number;
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            looks: number;
+            off: boolean;
+            /** Format: int32 */
+            said: number;
         };
         TermBody: {
             /** Format: date */
@@ -10651,6 +10740,54 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    getSchoolCameTrue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CameTrueView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postSchoolCameTrue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CameTrueView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     postSchoolMoveUp: {
         parameters: {
             query?: never;
@@ -11722,6 +11859,36 @@ export interface operations {
             404: components["responses"]["Failure404"];
             412: components["responses"]["Failure412"];
             428: components["responses"]["Failure428"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getUnitsByIdRehearsal: {
+        parameters: {
+            query?: {
+                version?: string;
+                besides?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RehearsalView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
             503: components["responses"]["Failure503"];
         };
     };

@@ -75,13 +75,9 @@ export function CellHistory({ classId, child, cue, cell, changed, close }: CellH
         <Mark mark={cell.mark} fill={cell.fill} size={20} /> <b>{markWords(cell.mark)}</b>{' '}
         <Pips pips={cell.pips} />
       </p>
-      <p className="mute">
-        {cell.reason} {cell.howSure}
-      </p>
-      {cell.believed && (
-        <p className="mute">
-          What is believed beside the mark: {cell.believed} The mark goes by the rule of the school alone.
-        </p>
+      <p className="mute">{cell.reason}</p>
+      {cell.sure && (
+        <p className="mute">{cell.sure.sentence} The mark itself goes by the rule of the school alone.</p>
       )}
       {(error !== null || looks.error) && (
         <ProblemNote error={error ?? looks.error} retry={() => looks.refetch()} />

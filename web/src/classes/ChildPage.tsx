@@ -6,7 +6,7 @@ import { api, type Schemas, take } from '../api/client'
 import { reads } from '../api/reads'
 import { dayWords } from '../shared/dates'
 import { Heading } from '../shared/Heading'
-import { Mark, markWords, sureWords } from '../shared/Mark'
+import { Mark, markWords, sureWords, tenthsWords } from '../shared/Mark'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { Beside } from './Beside'
@@ -165,9 +165,10 @@ function CueOverTime({ cue }: { cue: Schemas['CuePicture'] }) {
     <figure className={styles.cue}>
       <figcaption>
         <Mark mark={cue.cell.mark} fill={cue.cell.fill} size={18} /> <b>{cue.call}</b>
-        <small title={cue.cell.howSure}>
+        <small title={cue.cell.sure?.sentence}>
           {markWords(cue.cell.mark)}
-          {cue.cell.sure !== 'NO_LOOK' && `, ${sureWords(cue.cell.sure)}`}
+          {sureWords(cue.cell.sure) && `, ${sureWords(cue.cell.sure)}`}
+          {cue.cell.sure && cue.cell.sure.looks > 0 && `, ${tenthsWords(cue.cell.sure)}`}
         </small>
       </figcaption>
       <svg

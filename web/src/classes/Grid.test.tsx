@@ -26,12 +26,12 @@ const owned = (mark: Schemas['Cell']['mark']): Schemas['Cell'] => ({ ...cell(mar
 const rows = [
   row('Ada', { 'roll/foot': owned('SECURE'), 'roll/low': owned('MASTERED') }),
   row('Ben', {
-    'roll/foot': { ...cell('NOT_TAUGHT'), standing: 'NOT_TAUGHT', sure: 'NO_LOOK' },
+    'roll/foot': { ...cell('NOT_TAUGHT'), standing: 'NOT_TAUGHT', sure: undefined },
     'roll/low': owned('SECURE'),
   }),
   row('Cleo', {
     'roll/foot': cell('NEAR'),
-    'roll/low': { ...cell(), standing: 'NOT_SEEN', sure: 'NO_LOOK' },
+    'roll/low': { ...cell(), standing: 'NOT_SEEN', sure: undefined },
   }),
 ]
 
@@ -105,6 +105,33 @@ describe('the grid by keyboard', () => {
     })
     fireEvent.keyDown(screen.getByRole('button', { name: /^Ada, .*secure so far/ }), { key: 'z' })
     await vi.waitFor(() => expect(record).toHaveBeenLastCalledWith({ voids: ['t1'] }))
+  })
+})
+
+describe('how likely a mark is', () => {
+  it('is said when asked for, dotted where nobody has looked', () => {
+    const sure = (looks: number, tenths: number): Schemas['Sureness'] => ({
+      word: looks ? 'NOT_SURE' : 'NO_LOOK',
+      tenths,
+      looks,
+      sentence: `${tenths} in 10.`,
+    })
+    const some = [
+      row('Ada', {
+        'roll/foot': { ...cell('NEAR'), sure: sure(2, 7) },
+        'roll/low': { ...cell(), sure: sure(0, 4) },
+      }),
+    ]
+    page(
+      [[['grid', 'k', ['roll/components']], { ...grid, rows: some }]],
+      <GridTable classId="k" sets={['roll/components']} before="" />,
+    )
+    expect(screen.queryByText('7/10')).not.toBeInTheDocument()
+    fireEvent.click(screen.getByRole('checkbox', { name: 'How likely' }))
+    const own = screen.getByText('7/10')
+    const elsewhere = screen.getByText('4/10')
+    expect(own.className).not.toBe(elsewhere.className)
+    expect(screen.getByRole('button', { name: /^Ada, .*not sure yet/ })).toBeInTheDocument()
   })
 })
 

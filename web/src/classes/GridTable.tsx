@@ -1,12 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Select } from 'antd'
+import { Checkbox, Select } from 'antd'
 import { type KeyboardEvent, memo, useCallback, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { arrow } from '../shared/arrows'
 import { dayWords } from '../shared/dates'
-import { Mark, markWords, Pips, sureWords } from '../shared/Mark'
+import { Mark, markWords, Pips, sureWords, Tenths } from '../shared/Mark'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -97,6 +97,7 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
   const [at, setAt] = useState({ row: 0, column: 0 })
   const [which, setWhich] = useState<Which>('ALL')
   const [order, setOrder] = useState<Order>({ by: 'NAME' })
+  const [believed, setBelieved] = useState(false)
   const presses = usePresses(classId)
   const { grid, earlier } = useGrids(classId, sets, before)
   const openCell = useCallback((row: Row, cue: Schemas['CueView'], r: number, column: number) => {
@@ -147,6 +148,8 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
         plans={plans}
         latest={presses.latest?.words}
         takeBack={presses.takeBack}
+        believed={believed}
+        setBelieved={setBelieved}
       />
       {presses.error !== null && <ProblemNote error={presses.error} />}
       <p className={styles.rule}>
@@ -163,6 +166,9 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
             <Mark mark={mark} fill={45} size={15} /> {markWords(mark)}
           </li>
         ))}
+        {believed && (
+          <li className="mute">7/10: likely there seven times in ten; dotted where nobody has looked</li>
+        )}
       </ul>
       <div className={styles.scroll}>
         <table ref={table} className={styles.grid} onKeyDown={key}>
@@ -178,6 +184,7 @@ export function GridTable({ classId, sets, before }: GridTableProps) {
                 active={at.row === r ? at.column : -1}
                 linked={plans}
                 before={then?.rows.find((x) => x.child.id === row.child.id)}
+                believed={believed}
                 open={openCell}
               />
             ))}
@@ -213,9 +220,12 @@ interface ToolsProps {
   /** what was pressed last */
   latest?: string
   takeBack: () => void
+  believed: boolean
+  setBelieved: (on: boolean) => void
 }
 
-function Tools({ which, setWhich, order, setOrder, cueHere, many, plans, latest, takeBack }: ToolsProps) {
+function Tools(props: ToolsProps) {
+  const { which, setWhich, order, setOrder, cueHere, many, plans, latest, takeBack } = props
   return (
     <div className={styles.tools}>
       <Select
@@ -238,6 +248,9 @@ function Tools({ which, setWhich, order, setOrder, cueHere, many, plans, latest,
         ]}
         style={{ minWidth: 210 }}
       />
+      <Checkbox checked={props.believed} onChange={(e) => props.setBelieved(e.target.checked)}>
+        How likely
+      </Checkbox>
       <span className="mute">
         {many}
         {plans && '; on a mark: space for shown, x for not yet'}
@@ -311,6 +324,8 @@ interface LineProps {
   active: number
   linked: boolean
   before?: Row
+  /** whether it is said how likely each mark is there */
+  believed: boolean
   open: (row: Row, cue: Schemas['CueView'], index: number, column: number) => void
 }
 
@@ -318,7 +333,7 @@ interface LineProps {
 const rowOf = (cell: HTMLElement) => cell.closest('tr')?.sectionRowIndex ?? 0
 
 /** One child. It is drawn again only when something of it changed. */
-const Line = memo(function Line({ row, skills, sets, active, linked, before, open }: LineProps) {
+const Line = memo(function Line({ row, skills, sets, active, linked, before, believed, open }: LineProps) {
   let column = -1
   return (
     <tr>
@@ -349,12 +364,13 @@ const Line = memo(function Line({ row, skills, sets, active, linked, before, ope
                 data-column={here}
                 tabIndex={active === here ? 0 : -1}
                 className={styles.cell}
-                title={[cell.reason, cell.howSure, cell.believed].filter(Boolean).join(' ')}
-                aria-label={`${row.child.name}, ${cue.call.notSettled}: ${markWords(cell.mark)}${cell.fit === 'ADAPTED' ? ', adapted' : ''}${cell.called ? ', called by a teacher' : ''}${cell.sure === 'NO_LOOK' ? '' : `, ${sureWords(cell.sure)}`}${since ? `, ${since.words}` : ''}`}
+                title={[cell.reason, cell.sure?.sentence].filter(Boolean).join(' ')}
+                aria-label={`${row.child.name}, ${cue.call.notSettled}: ${markWords(cell.mark)}${cell.fit === 'ADAPTED' ? ', adapted' : ''}${cell.called ? ', called by a teacher' : ''}${sureWords(cell.sure) ? `, ${sureWords(cell.sure)}` : ''}${since ? `, ${since.words}` : ''}`}
                 onClick={(e) => open(row, cue, rowOf(e.currentTarget), here)}
               >
                 <Mark mark={cell.mark} fill={cell.fill} />
                 {cell.mark !== 'NOT_TAUGHT' && <Pips pips={cell.pips} />}
+                {believed && cell.sure && <Tenths sure={cell.sure} />}
                 {since && <small className={styles.since}>{since.sign}</small>}
                 {cell.fit === 'ADAPTED' && <span className={styles.adapted}>adapted</span>}
                 {cell.called && <span className={styles.adapted}>call</span>}

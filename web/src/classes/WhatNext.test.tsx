@@ -48,6 +48,8 @@ const answer = {
     ],
     reason: '24 looks: for 11 of them this should decide it, 4 stay open.',
     ownLooks: '30 of 50 planned looks were made in the last lesson.',
+    check: 'A check of 5 tries for “Low” is worth a minute each: Ben is likely to pass it, 8 times in 10.',
+    enough: ['Eyes on it'],
   },
   signOff: {
     by: '2026-12-14',
@@ -83,6 +85,13 @@ const answer = {
 const show = (body: object) => {
   const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY } } })
   queries.setQueryData(['next', 'k', ['roll/components'], ''], body)
+  queries.setQueryData(['rehearsal', 'u1', '', undefined], {
+    children: 20,
+    classes: 200,
+    cues: [{ cue: 'roll/low', call: 'Low', before: { low: 3, middle: 5, high: 7 }, after: [] }],
+    behind: [],
+    sentences: ['After the last lesson “Low” is likely there in 9 to 14 of 20 children.'],
+  })
   render(
     <QueryClientProvider client={queries}>
       <MemoryRouter>
@@ -108,6 +117,9 @@ describe('what next', () => {
     expect(screen.getByText('so far level 3, to a target')).toBeInTheDocument()
     expect(screen.getByText('30 of 50 planned looks were made in the last lesson.')).toBeInTheDocument()
     expect(screen.getByText('Ada (2 looks), Ben')).toBeInTheDocument()
+    expect(screen.getByText(/Ben is likely to pass it, 8 times in 10/)).toBeInTheDocument()
+    expect(screen.getByText('Enough was looked at: “Eyes on it”.')).toBeInTheDocument()
+    expect(screen.getByText(/likely there in 9 to 14 of 20 children/)).toBeInTheDocument()
     expect(
       screen.getByText(/24 looks: for 11 of them this should decide it, 4 stay open/),
     ).toBeInTheDocument()

@@ -5,6 +5,7 @@ import { api, type Schemas, take } from '../api/client'
 import { DateInput } from '../shared/DateInput'
 import { dayWords, todayHere } from '../shared/dates'
 import { ProblemNote } from '../shared/ProblemNote'
+import { Ahead } from './Ahead'
 import { Steps } from './Steps'
 import styles from './WhatNext.module.css'
 
@@ -125,6 +126,11 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
               : {lesson.reason} <span className="mute">{lesson.ownLooks}</span>
             </p>
             <Watched watches={lesson.watches} call={call} names={names} />
+            {lesson.check && <p>{lesson.check}</p>}
+            {lesson.enough.length > 0 && (
+              <p className="mute">Enough was looked at: {lesson.enough.map((c) => `“${c}”`).join(', ')}.</p>
+            )}
+            <Ahead unit={lesson.unit} />
           </>
         ) : (
           <p className="mute">No lesson is planned for this class in the next weeks.</p>

@@ -46,7 +46,7 @@ function isOf(row: Row, which: Which): boolean {
     case 'ALL':
       return true
     case 'UNDECIDED':
-      return has(row, (c) => c.sure === 'NOT_SURE' && c.standing !== 'LEFT_OUT')
+      return has(row, (c) => c.sure?.word === 'NOT_SURE' && c.standing !== 'LEFT_OUT')
     case 'NOT_SEEN':
       return has(row, (c) => c.standing === 'NOT_SEEN')
     case 'NEAR':

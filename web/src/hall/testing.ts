@@ -31,9 +31,6 @@ export const cell = (mark: Cell['mark'] = 'NOT_SEEN', pips: boolean[] = []): Cel
   reason: '',
   fit: 'APPLIES',
   standing: 'DEVELOPING',
-  sure: 'NOT_SURE',
-  howSure: '',
-  trend: 'STEADY',
   called: false,
   calledAgainst: false,
 })

@@ -8,6 +8,7 @@ import { todayHere } from '../shared/dates'
 import { Heading } from '../shared/Heading'
 import page from '../shared/Page.module.css'
 import type { Asked } from './asked'
+import { CameTrue } from './CameTrue'
 import { ClassReport } from './ClassReport'
 import { SchoolReport } from './SchoolReport'
 
@@ -101,6 +102,7 @@ export default function ReportsPage() {
         </div>
       </div>
       {of ? <ClassReport classId={of} asked={asked} /> : <SchoolReport asked={asked} />}
+      {!of && session.data?.role === 'LEAD' && <CameTrue />}
     </div>
   )
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import styles from './Mark.module.css'
 import { tokens } from './tokens'
 
 type Cell = Schemas['Cell']
@@ -99,12 +100,21 @@ export function Pips({ pips, height = 11 }: PipsProps) {
   )
 }
 
-const SURE: Record<Schemas['Cell']['sure'], string> = {
+const SURE: Record<Schemas['Sureness']['word'], string> = {
   NO_LOOK: 'no look yet',
   NOT_SURE: 'not sure yet',
   SETTLED: 'settled',
   LOOK_AGAIN: 'look again',
 }
 
-/** How sure a mark is, in words. */
-export const sureWords = (sure: Schemas['Cell']['sure']) => SURE[sure]
+/** How sure a mark is, in words; nothing where nobody has looked, or where it is not said. */
+export const sureWords = (sure: Schemas['Cell']['sure']) =>
+  sure && sure.word !== 'NO_LOOK' ? SURE[sure.word] : null
+
+/** How likely it is there, in words. */
+export const tenthsWords = (sure: Schemas['Sureness']) => `likely there ${sure.tenths} in 10`
+
+/** How likely it is there, in tenths; dotted where nobody has looked and all of it comes from elsewhere. */
+export function Tenths({ sure }: { sure: Schemas['Sureness'] }) {
+  return <small className={sure.looks === 0 ? styles.elsewhere : styles.tenths}>{sure.tenths}/10</small>
+}

@@ -48,6 +48,44 @@ describe('the board', () => {
     expect(screen.getAllByText(/2 change-overs, 50 s/)).toHaveLength(3)
   })
 
+  it('has a bar under a thread for each lesson to come, and says the same in words', () => {
+    const u = unit(lessons)
+    const thread = u.threads[0].cues[0]
+    const band = (low: number, high: number) => ({ low, middle: low, high })
+    render(
+      <MemoryRouter>
+        <Board
+          unit={u}
+          select={select}
+          move={move}
+          moveTo={moveTo}
+          minutes={minutes}
+          rehearsal={{
+            children: 20,
+            classes: 200,
+            cues: [
+              {
+                cue: thread.key,
+                call: thread.call,
+                before: band(2, 5),
+                after: [{ lesson: u.lessons[2].id, number: 3, owned: band(9, 14) }],
+              },
+            ],
+            behind: [],
+            sentences: ['Lesson 3 has few tries.'],
+            beside: 'Better in 80 of 100 rehearsed classes: about 9 marks more there at the end.',
+          }}
+        />
+      </MemoryRouter>,
+    )
+    const words = `“${thread.call}” after lesson 3: likely there in 9 to 14 of 20 children`
+    expect(screen.getByText(words)).toBeInTheDocument()
+    expect(screen.getByText(`${thread.call}: now 2 to 5 of 20, after lesson 3 9 to 14`)).toBeInTheDocument()
+    expect(screen.getByRole('region', { name: 'Rehearsed' })).toHaveTextContent(
+      'Beside the version before: better in 80 of 100',
+    )
+  })
+
   it('is walked by arrows, over a lost lesson too', () => {
     draw('b')
     fireEvent.keyDown(block(/^b,/), { key: 'ArrowDown' })

@@ -8,6 +8,7 @@ import { type Dragged, under, useDrag } from '../shared/useDrag'
 import styles from './Board.module.css'
 import { CueThreads, TOTALS } from './CueThreads'
 import { LABELS } from './layout'
+import { Rehearsed } from './Rehearsed'
 import { useWidth } from './useWidth'
 
 type Lesson = Schemas['LessonView']
@@ -27,10 +28,12 @@ interface BoardProps {
   minutes: (segment: Segment, minutes: number) => void
   /** decides which cues are taught; left out where nothing may be changed */
   cues?: () => void
+  /** what may come of it; left out while it is rehearsed, and where nobody plans */
+  rehearsal?: Schemas['RehearsalView']
 }
 
 /** Cue threads over lesson columns, and under each column its segments as blocks as tall as their minutes. */
-export function Board({ unit, selected, select, move, moveTo, minutes, cues }: BoardProps) {
+export function Board({ unit, selected, select, move, moveTo, minutes, cues, rehearsal }: BoardProps) {
   const [ref, width] = useWidth<HTMLDivElement>()
   const board = useRef<HTMLDivElement>(null)
   const column = Math.max(NARROWEST, (width - LABELS - TOTALS) / unit.lessons.length)
@@ -84,7 +87,15 @@ export function Board({ unit, selected, select, move, moveTo, minutes, cues }: B
           ))}
         </div>
         <SaidByLesson unit={unit} />
-        <CueThreads unit={unit} column={column} selected={selected} select={select} cues={cues} />
+        <CueThreads
+          unit={unit}
+          column={column}
+          selected={selected}
+          select={select}
+          cues={cues}
+          rehearsal={rehearsal}
+        />
+        {rehearsal && <Rehearsed rehearsal={rehearsal} />}
         <div className={styles.lessons}>
           <Legend />
           {unit.lessons.map((l) => (

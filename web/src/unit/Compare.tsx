@@ -7,6 +7,7 @@ import { Dialog } from '../shared/Dialog'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Planning.module.css'
+import { useRehearsal } from './useRehearsal'
 
 interface CompareProps {
   unit: Schemas['UnitView']
@@ -24,6 +25,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
       take(api.GET('/api/units/{id}/versions/{version}', { params: { path: { id: unit.id, version } } })),
   })
   const plans = usePlans()
+  const rehearsal = useRehearsal(unit.id, unit.head, plans, version)
   const [left, setLeft] = useState<string[]>([])
   const { error, busy, attempt } = useAttempt()
   const c = compared.data
@@ -59,6 +61,12 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
       {c && (
         <>
           {c.why && <p>{c.why}</p>}
+          {rehearsal.data?.beside && (
+            <p>
+              <b>Rehearsed with {rehearsal.data.classes} classes.</b> {rehearsal.data.beside}{' '}
+              {rehearsal.data.sentences.join(' ')}
+            </p>
+          )}
           <div className={styles.rules}>
             {c.changes.length === 0 && <span>No rule is better or worse kept.</span>}
             {c.changes.map((r) => (

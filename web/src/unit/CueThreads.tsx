@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { tokens } from '../shared/tokens'
 import { LABELS } from './layout'
+import { words } from './Rehearsed'
 
 /** Room for what the unit does for a cue, in px. */
 export const TOTALS = 64
@@ -16,12 +17,14 @@ interface CueThreadsProps {
   select: (segment: string) => void
   /** decides which cues are taught; left out where nothing may be changed */
   cues?: () => void
+  /** what may come of it; drawn as a bar under each thread and lesson that is still to come */
+  rehearsal?: Schemas['RehearsalView']
 }
 
 type Mark = Schemas['ThreadMark']
 
 /** One line a cue; where a segment touches the cue, a mark whose shape says how and whose thickness says how often. */
-export function CueThreads({ unit, column, selected, select, cues }: CueThreadsProps) {
+export function CueThreads({ unit, column, selected, select, cues, rehearsal }: CueThreadsProps) {
   const width = LABELS + column * unit.lessons.length
   let y = 0
   const blocks = unit.threads.map((block) => {
@@ -104,6 +107,15 @@ export function CueThreads({ unit, column, selected, select, cues }: CueThreadsP
                     {cue.totals.gap > 0 && ` ↔${cue.totals.gap}`}
                   </text>
                 )}
+                {rehearsal && (
+                  <Bands
+                    unit={unit}
+                    cue={rehearsal.cues.find((c) => c.cue === cue.key)}
+                    of={rehearsal.children}
+                    column={column}
+                    y={cy + 8}
+                  />
+                )}
                 {cue.waits && (
                   <text x={LABELS + 8} y={cy + 4} fontSize="12" fill={tokens.mute} fontStyle="italic">
                     waits for the next unit
@@ -138,6 +150,34 @@ export function CueThreads({ unit, column, selected, select, cues }: CueThreadsP
       ))}
     </svg>
   )
+}
+
+interface BandsProps {
+  unit: Schemas['UnitView']
+  /** left out where no lesson to come works on it */
+  cue?: Schemas['RehearsedCue']
+  /** in the class */
+  of: number
+  column: number
+  y: number
+}
+
+/** Under each lesson to come, how many children are likely to have the cue after it. */
+function Bands({ unit, cue, of, column, y }: BandsProps) {
+  const width = column - 18
+  const at = (n: number) => (of === 0 ? 0 : (n / of) * width)
+  return cue?.after.map(({ lesson, number, owned }) => {
+    const x = LABELS + (unit.lessons.find((l) => l.id === lesson)?.position ?? 0) * column + 6
+    const wide = Math.max(3, at(owned.high) - at(owned.low))
+    return (
+      <g key={lesson}>
+        <title>{`“${cue.call}” after lesson ${number}: likely there in ${words(owned)} of ${of} children`}</title>
+        <rect x={x} y={y - 2} width={width} height={6} fill="transparent" />
+        <rect x={x} y={y} width={width} height={3} rx="1.5" fill={tokens.line} />
+        <rect x={x + at(owned.low)} y={y} width={wide} height={3} rx="1.5" fill={tokens.mute} />
+      </g>
+    )
+  })
 }
 
 /** "Look there, go here (asked for from 8)". */

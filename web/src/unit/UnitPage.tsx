@@ -16,6 +16,7 @@ import { UnitHead } from './UnitHead'
 import styles from './UnitPage.module.css'
 import { useBlock } from './useBlock'
 import { usePlanning } from './usePlanning'
+import { useRehearsal } from './useRehearsal'
 import { useUnit } from './useUnit'
 import { Why } from './Why'
 
@@ -39,6 +40,7 @@ export default function UnitPage() {
   }
   const replan = () => propose({})
   const u = unit.data
+  const rehearsal = useRehearsal(id, u?.head ?? '', plans && u !== undefined)
   const block = useBlock(edits, {
     why,
     keys: plans && !beside && !open,
@@ -84,6 +86,7 @@ export default function UnitPage() {
           moveTo={moveTo}
           minutes={(s, minutes) => edit({ kind: 'MINUTES', segment: s.id, minutes })}
           cues={plans ? () => setOpen('cues') : undefined}
+          rehearsal={rehearsal.data}
         />
       </div>
       <aside ref={why} className={styles.why} tabIndex={-1} aria-label="Why">

@@ -82,8 +82,8 @@ class NextStepsTest {
         JsonNode next = next();
         assertThat(next.get("skills").get(0).get("step").asString()).isEqualTo("ON");
         assertThat(next.get("skills").get(0).get("facts").toString())
-                .contains("92 % of what was taught is secure or mastered")
-                .contains("33 of the last 33 looks showed it");
+                .contains("in 100 of what was taught is likely there, by 33 looks")
+                .contains("9 in 10 tries show it");
         assertThat(next.get("catchUps").get(0).get("children")).hasSize(1).allMatch(c -> c.asString()
                 .equals(children.get(11).toString()));
         JsonNode catchUp = next.get("catchUps").get(0);
@@ -108,8 +108,11 @@ class NextStepsTest {
         assertThat(hall.get("watch").toString()).doesNotContain(children.get(11).toString());
         JsonNode cell = school.cell(curlews, "underarm-roll/components", children.get(0), FOOT);
         assertThat(cell.get("mark").asString()).isEqualTo("SECURE");
-        assertThat(cell.get("sure").asString()).isEqualTo("SETTLED");
-        assertThat(cell.get("howSure").asString()).contains("3 of the last 3").contains("77 in 100");
+        assertThat(cell.get("sure").get("word").asString()).isEqualTo("SETTLED");
+        assertThat(cell.get("sure").get("looks").asInt()).isEqualTo(3);
+        assertThat(cell.get("sure").get("sentence").asString())
+                .contains("Likely there")
+                .contains("3 looks here");
     }
 
     @Test

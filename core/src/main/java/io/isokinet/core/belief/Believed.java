@@ -1,5 +1,6 @@
 package io.isokinet.core.belief;
 
+import org.apache.commons.statistics.distribution.BinomialDistribution;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
@@ -79,6 +80,31 @@ public record Believed(double mean, double sd, double there, double shown, int l
     public double decidedAfter(int looks) {
         double precision = looks * information(mean, sd * sd);
         return decidedAfter(sd * sd - 1 / (1 / (sd * sd) + precision));
+    }
+
+    private static final int POINTS = 41;
+    private static final double FAR = 3;
+
+    /**
+     * The chance that a check of so many tries, seen by a usual eye, shows it so often.
+     *
+     * @param enough at most {@code of}
+     * @throws IllegalArgumentException if more is asked for than is tried
+     */
+    public double passes(int enough, int of) {
+        if (enough < 0 || enough > of)
+            throw new IllegalArgumentException(
+                    "A check asks for no more than it tries: %d of %d were given.".formatted(enough, of));
+        double sum = 0;
+        double weights = 0;
+        for (int i = 0; i < POINTS; i++) {
+            double z = FAR * (2.0 * i / (POINTS - 1) - 1);
+            double weight = Math.exp(-z * z / 2);
+            double says = Eye.USUAL.says(1 / (1 + Math.exp(-(mean + sd * z))));
+            sum += weight * BinomialDistribution.of(of, says).survivalProbability(enough - 1);
+            weights += weight;
+        }
+        return sum / weights;
     }
 
     /** Whether more looks would hardly change what is done about it; never without one of its own. */

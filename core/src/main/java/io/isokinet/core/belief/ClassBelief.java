@@ -6,10 +6,12 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
 import org.ejml.interfaces.linsol.LinearSolverDense;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is believed of a class, from all its looks at once: the logit of a child's chance to show a cue is what the class can do, plus
@@ -53,6 +55,9 @@ public final class ClassBelief {
     private final double[] shift;
     private final double[] cut;
     private final List<Since> since;
+
+    /** Drawn when they are first asked for. */
+    private @Nullable Draws usual;
 
     /**
      * A look since the fit.
@@ -430,9 +435,10 @@ public final class ClassBelief {
     private Believed fitted(int at) {
         Here here = here(at);
         double variance = here.variance();
+        double wider = square(priors.widened());
         CellLooks looks = cells[at];
         if (looks == null)
-            return Tilted.of(here.mean, variance, null, null, priors).believed(0, 0);
+            return Tilted.of(here.mean, variance * wider, null, null, priors).believed(0, 0);
         String child = all.children().get(child(at));
         String cue = all.cues().get(cue(at)).key();
         double practice = Math.log1p(all.lessons(child, cue, all.today() + 1));
@@ -442,7 +448,7 @@ public final class ClassBelief {
         double mean = (here.mean / variance - sites.pull()) / precision;
         // Where little is left beside its own looks, its mean is not to be had by taking them away.
         if (precision > left) mean = Math.max(-WIDE, Math.min(WIDE, mean));
-        return Tilted.of(mean, 1 / precision, looks, sites, priors)
+        return Tilted.of(mean, wider / precision, looks, sites, priors)
                 .believed(looks.count(), Math.min(1, sites.precision() * variance));
     }
 
@@ -472,6 +478,80 @@ public final class ClassBelief {
         List<Since> more = new ArrayList<>(since);
         more.add(new Since(ties, weight));
         return new ClassBelief(this, shifted, cuts, more);
+    }
+
+    private static final int DRAWS = 200;
+    private static final long SEED = 20_260_907;
+
+    /** Draws classes as this one may be, each from {@code seed} on. */
+    Draws draws(int n, long seed) {
+        Random random = new Random(seed);
+        DMatrixRMaj commonRoot = Draws.root(commonCovariance);
+        DMatrixRMaj[] ownRoots = new DMatrixRMaj[own.length];
+        for (int child = 0; child < own.length; child++) ownRoots[child] = Draws.root(ownInverse[child]);
+        Believed[] believed = new Believed[cells.length];
+        double[] spread = new double[cells.length];
+        for (int i = 0; i < cells.length; i++) {
+            believed[i] = byIndex(i);
+            spread[i] = Math.sqrt(here(i).variance());
+        }
+        double[][] logits = new double[n][cells.length];
+        double[] learning = new double[n];
+        for (int d = 0; d < n; d++) {
+            double[] off = Draws.normal(commonRoot, random);
+            learning[d] = Math.max(0, common[LEARNING] + off[LEARNING]);
+            for (int child = 0; child < own.length; child++) {
+                double[] ownOff = Draws.normal(ownRoots[child], random);
+                for (int cue = 0; cue < cueAt.size(); cue++) {
+                    int at = child * cueAt.size() + cue;
+                    Here here = here(at);
+                    double away = here.byOwn * (ownOff[0] + ownOff[1 + skillOf[cue]])
+                            + Math.sqrt(here.ownVariance) * random.nextGaussian();
+                    for (int j = 0; j < off.length; j++) away += here.byCommon[j] * off[j];
+                    logits[d][at] = believed[at].mean() + believed[at].sd() * away / spread[at];
+                }
+            }
+        }
+        return new Draws(logits, learning);
+    }
+
+    /**
+     * How many of some cells are there, all doubts taken together.
+     *
+     * @throws IllegalArgumentException if one of them is not believed of
+     */
+    public HowMany there(List<Cell> of) {
+        int[] at = of.stream().mapToInt(c -> at(c.child(), c.cue())).toArray();
+        if (usual == null) usual = draws(DRAWS, SEED);
+        int[] counts = new int[DRAWS];
+        for (int d = 0; d < DRAWS; d++) for (int i : at) if (usual.logits()[d][i] >= Believed.THERE) counts[d]++;
+        return HowMany.of(counts);
+    }
+
+    /** The chance that a look today says shown, by whoever makes it and at whatever the child does. */
+    double foretells(Look look) {
+        Believed b = of(look.child(), look.cue());
+        double wander = Math.sqrt(1 + Math.PI * b.sd() * b.sd() / 8);
+        return CellLooks.says(look, (b.mean() - look.task()) / wander, priors.eye());
+    }
+
+    /** Whether a child and a cue are among those believed of. */
+    public boolean knows(String child, String cue) {
+        return childAt.containsKey(child) && cueAt.containsKey(cue);
+    }
+
+    /** Mean and standard deviation of a cell's logit by the normal approximation alone. */
+    double[] normal(String child, String cue) {
+        Here here = here(at(child, cue));
+        return new double[] {here.mean, Math.sqrt(here.variance())};
+    }
+
+    ClassLooks known() {
+        return all;
+    }
+
+    Priors priors() {
+        return priors;
     }
 
     /** How cells hang together with one of them, by their index: covariances of what is believed of them today. */

@@ -48,6 +48,15 @@ public record ClassLooks(
         return Double.isNaN(last) ? 0 : (day - last) / 7;
     }
 
+    /** What was known on the evening before a day. */
+    ClassLooks before(double day) {
+        Map<String, List<Double>> days = new HashMap<>();
+        practised.forEach(
+                (cue, on) -> days.put(cue, on.stream().filter(d -> d < day).toList()));
+        return new ClassLooks(
+                children, cues, looks.stream().filter(l -> l.day() < day).toList(), days, absent, day - 1);
+    }
+
     /** With the children of another class, in the same cues. */
     public ClassLooks with(ClassLooks other) {
         Map<String, List<Double>> days = new HashMap<>(practised);

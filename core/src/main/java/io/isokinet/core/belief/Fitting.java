@@ -73,7 +73,11 @@ public final class Fitting {
             double off = Math.log(s.value().applyAsDouble(tried) / s.value().applyAsDouble(old)) / s.spread();
             sum -= off * off / 2;
         }
-        for (ClassLooks c : classes) sum += ClassBelief.of(c, tried).evidence();
+        // Side by side, and added up in their order, so that it is the same each time.
+        double[] evidence = classes.parallelStream()
+                .mapToDouble(c -> ClassBelief.of(c, tried).evidence())
+                .toArray();
+        for (double e : evidence) sum += e;
         return sum;
     }
 }

@@ -2,10 +2,18 @@ package io.isokinet.core.belief;
 
 import org.jspecify.annotations.Nullable;
 
-/** What the rest of the class says of a cell, times what its own looks say, on a grid. */
+/**
+ * What the rest of the class says of a cell, times what its own looks say, on a grid. What the rest says has long tails, so that a child
+ * who is otherwise than all others is found out by a few looks.
+ */
 final class Tilted {
     private static final int POINTS = 61;
     private static final double WIDE = 5;
+
+    /** So many cells are otherwise than all the rest says, by a scale of so many logits: common practice, no source. */
+    private static final double ODD = 0.05;
+
+    private static final double OTHERWISE = 2;
 
     private final double[] at = new double[POINTS];
     private final double[] weight = new double[POINTS];
@@ -15,12 +23,18 @@ final class Tilted {
     static Tilted of(
             double mean, double variance, @Nullable CellLooks looks, CellLooks.@Nullable Sites sites, Priors priors) {
         Tilted t = new Tilted();
-        double sd = Math.sqrt(variance);
+        double otherwise = variance + OTHERWISE * OTHERWISE;
+        double usual = Math.log((1 - ODD) / Math.sqrt(variance));
+        double odd = Math.log(ODD / Math.sqrt(otherwise));
+        double sd = Math.sqrt(otherwise);
         double top = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < POINTS; i++) {
             double z = WIDE * (2.0 * i / (POINTS - 1) - 1);
-            t.at[i] = mean + sd * z;
-            t.weight[i] = -z * z / 2;
+            double off = sd * z;
+            t.at[i] = mean + off;
+            double asOthers = usual - off * off / (2 * variance);
+            double apart = odd - off * off / (2 * otherwise);
+            t.weight[i] = Math.max(asOthers, apart) + Math.log1p(Math.exp(-Math.abs(asOthers - apart)));
             if (looks != null && sites != null) t.weight[i] += own(t.at[i], mean, variance, looks, sites, priors);
             top = Math.max(top, t.weight[i]);
         }

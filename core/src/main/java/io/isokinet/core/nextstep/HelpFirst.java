@@ -4,24 +4,21 @@ import io.isokinet.core.quantity.Words;
 import java.util.Comparator;
 import java.util.List;
 
-/** Who needs help first: those who show a taught cue least often, by the looks at them. */
+/** Who needs help first: those of whom it is believed that they show a taught cue least often. */
 public final class HelpFirst {
     private static final int NAMES = 3;
     private static final int LEAST_LOOKS = 2;
-    /** None of two, one of three: the more often shown wait. */
+    /** More often shown than that, it waits. */
     private static final double SELDOM = 0.4;
 
     private HelpFirst() {}
 
     /**
      * @param call of the cue
-     * @param shown and @param looks of the last ones
+     * @param shown of its last {@code looks}
+     * @param chance that the next try shows it
      */
-    public record Shown(String name, String call, int shown, int looks) {
-        private double share() {
-            return NeedGroups.shareShown(shown, looks);
-        }
-    }
+    public record Shown(String name, String call, int shown, int looks, double chance) {}
 
     /**
      * @param worst of each child: the taught cue that it shows least often
@@ -29,8 +26,8 @@ public final class HelpFirst {
      */
     public static String sentence(List<Shown> worst) {
         List<String> first = worst.stream()
-                .filter(w -> w.looks() >= LEAST_LOOKS && w.share() <= SELDOM)
-                .sorted(Comparator.comparingDouble(Shown::share).thenComparing(w -> -w.looks()))
+                .filter(w -> w.looks() >= LEAST_LOOKS && w.chance() <= SELDOM)
+                .sorted(Comparator.comparingDouble(Shown::chance).thenComparing(w -> -w.looks()))
                 .limit(NAMES)
                 .map(w -> "%s (“%s”, %d of %d)".formatted(w.name(), w.call(), w.shown(), w.looks()))
                 .toList();

@@ -1,16 +1,14 @@
 package io.isokinet.core.nextstep;
 
-import io.isokinet.core.mastery.Standing;
-import io.isokinet.core.mastery.Tally;
+import io.isokinet.core.belief.HowMany;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Whether a class goes on with a skill, stays, or steps back, with the facts that decide. Common practice: on where three in four
- * own what was taught, or three in four looks show it, or more than eight in ten hit; back where fewer than three in ten of those seen show it, or hit fewer than
- * four in ten.
+ * Whether a class goes on with a skill, stays, or steps back, with the facts that decide. Common practice: on where three in four of what
+ * was taught is likely there, or three in four tries show it, or more than eight in ten hit; back where fewer than three in ten tries show
+ * it, or hit fewer than four in ten; and where what is believed is too wide to tell, look first.
  */
 public record MoveOn(Step step, List<String> facts) {
     public enum Step {
@@ -34,8 +32,8 @@ public record MoveOn(Step step, List<String> facts) {
     private static final int SHOW_TOO_FEW = 30;
     private static final int HIT_ENOUGH = 80;
     private static final int HIT_TOO_FEW = 40;
-    /** Below this share of cells seen nothing can be said. */
-    private static final int SEEN_ENOUGH = 40;
+    /** Where the band of what is likely there is wider than that, of a hundred, nothing can be said. */
+    private static final int TOO_WIDE = 35;
 
     private static final int TRIES_ENOUGH = 20;
     private static final int LOOKS_ENOUGH = 20;
@@ -45,31 +43,41 @@ public record MoveOn(Step step, List<String> facts) {
     }
 
     /**
-     * @param cells of every child and cue of the skill
-     * @param shown looks that showed the cue, of {@code looks}, over the last ones of every child
-     * @param hits and {@code tries} that were counted in it lately; null where nothing was
+     * What is believed of a skill in some children.
+     *
+     * @param cells children and cues that were taught and count
+     * @param there how many of them are likely there
+     * @param shown share of tries that are likely to show the cue, 0 to 1
+     * @param looks at them
      */
-    public static MoveOn of(Collection<Standing> cells, int shown, int looks, @Nullable Integer hits, int tries) {
-        Tally tally = Tally.of(cells);
-        if (tally.counted() == 0) return new MoveOn(Step.STAY, List.of("Nothing of it was taught yet"));
-        int seen = percent(tally.developing() + tally.owned(), tally.counted());
-        int owned = tally.percentOwned();
-        int rate = looks == 0 ? 0 : percent(shown, looks);
+    public record Believed(int cells, HowMany there, double shown, int looks) {}
+
+    /** @param hits and {@code tries} that were counted in it lately; null where nothing was */
+    public static MoveOn of(Believed of, @Nullable Integer hits, int tries) {
+        if (of.cells() == 0) return new MoveOn(Step.STAY, List.of("Nothing of it was taught yet"));
+        HowMany there = of.there();
+        int low = percent(there.low(), of.cells());
+        int high = percent(there.high(), of.cells());
+        int middle = percent(there.middle(), of.cells());
         List<String> facts = new ArrayList<>();
-        facts.add("%d %% of what was taught is secure or mastered".formatted(owned));
-        if (looks > 0) facts.add("%d of the last %d looks showed it".formatted(shown, looks));
+        facts.add("%s in 100 of what was taught is likely there, by %s"
+                .formatted(
+                        low == high ? Integer.toString(low) : "%d to %d".formatted(low, high),
+                        of.looks() == 1 ? "1 look" : of.looks() + " looks"));
+        if (of.looks() > 0) facts.add("%d in 10 tries show it".formatted(Math.round(10 * of.shown())));
         boolean countedHits = hits != null && tries >= TRIES_ENOUGH;
         int hitRate = countedHits ? percent(hits, tries) : -1;
         if (countedHits) facts.add("%d of %d tries hit".formatted(hits, tries));
-        if (seen < SEEN_ENOUGH && !countedHits) {
-            facts.add("%d %% of it has been looked at".formatted(seen));
+        if (!countedHits && (of.looks() == 0 || high - low > TOO_WIDE)) {
+            facts.add(of.looks() == 0 ? "nobody has looked yet" : "that is too wide to tell");
             return new MoveOn(Step.LOOK, facts);
         }
-        // Few looks leave most marks open though most children show it: then the looks decide.
-        boolean mostShowIt = looks >= LOOKS_ENOUGH && rate >= OWN_ENOUGH && (hitRate < 0 || hitRate >= HIT_TOO_FEW);
-        if (owned >= OWN_ENOUGH || mostShowIt || hitRate > HIT_ENOUGH && owned >= OWN_ENOUGH / 2)
+        boolean mostShowIt = of.looks() >= LOOKS_ENOUGH
+                && of.shown() >= OWN_ENOUGH / 100.0
+                && (hitRate < 0 || hitRate >= HIT_TOO_FEW);
+        if (middle >= OWN_ENOUGH || mostShowIt || hitRate > HIT_ENOUGH && middle >= OWN_ENOUGH / 2)
             return new MoveOn(Step.ON, facts);
-        if (looks > 0 && rate < SHOW_TOO_FEW || hitRate >= 0 && hitRate < HIT_TOO_FEW)
+        if (of.looks() > 0 && of.shown() < SHOW_TOO_FEW / 100.0 || hitRate >= 0 && hitRate < HIT_TOO_FEW)
             return new MoveOn(Step.BACK, facts);
         return new MoveOn(Step.STAY, facts);
     }

@@ -1,5 +1,6 @@
 package io.isokinet.core.nextstep;
 
+import io.isokinet.core.belief.Believed;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -13,7 +14,7 @@ import java.util.Optional;
  */
 public final class NeedGroups {
     private static final int SMALLEST = 3;
-    /** From so large a share of the last looks on a cue needs another look, not practice. */
+    /** From so large a share of tries on a cue needs another look, not practice. */
     private static final double NEARLY = 2.0 / 3;
 
     private NeedGroups() {}
@@ -21,20 +22,28 @@ public final class NeedGroups {
     /** @param cue they share; empty for those who need none */
     public record Group(String cue, List<String> children) {}
 
+    private static final int OWN_WORD = 2;
+
     /**
-     * Whether a child needs to practise a cue, by its last looks. One of each kind is added to them so that a single look does not
-     * decide: two of two shown are three of four.
+     * Whether a child needs to practise a cue: fewer than two tries in three are likely to show it. Without a look of its own nobody is sent
+     * to practise, and two looks of its own or more that all showed it, or of which a third or fewer did, outrank what is believed by others.
      *
-     * @param shown and
-     * @param looks of the last ones, {@code shown} at most {@code looks}
+     * @param shown of its last {@code looks}
      */
-    public static boolean needsPractice(int shown, int looks) {
-        return shareShown(shown, looks) < NEARLY;
+    public static boolean needsPractice(Believed believed, int shown, int looks) {
+        if (looks == 0) return false;
+        if (looks >= OWN_WORD && shown == looks) return false;
+        if (looks >= OWN_WORD && 3 * shown <= looks) return true;
+        return believed.shown() < NEARLY;
     }
 
-    /** The share of the last looks that showed a cue, one of each kind added; 1 without any look. */
-    public static double shareShown(int shown, int looks) {
-        return looks == 0 ? 1 : (shown + 1.0) / (looks + 2);
+    /**
+     * How much a child can do of a cue that it needs, to be practised in the order of: the less of what is believed and of what its own looks
+     * say, one of each kind added to them, where there are two or more.
+     */
+    public static double can(Believed believed, int shown, int looks) {
+        double own = looks < OWN_WORD ? 1 : (shown + 1.0) / (looks + 2);
+        return Math.min(believed.shown(), own);
     }
 
     /**

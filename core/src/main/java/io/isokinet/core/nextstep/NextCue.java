@@ -1,5 +1,6 @@
 package io.isokinet.core.nextstep;
 
+import io.isokinet.core.belief.HowMany;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -19,31 +20,31 @@ public record NextCue(String cue, int worth, List<String> facts) {
     }
 
     /**
-     * @param need children who have not got it yet, of {@code children}
+     * @param need children who are likely not to have it yet, of {@code children}
      * @param waiting cues of the unit that need it first @param coming activities to come that show it
      * @param ready whether what it needs itself was taught
      */
-    public record Candidate(String cue, int need, int children, int waiting, int coming, boolean ready) {}
+    public record Candidate(String cue, HowMany need, int children, int waiting, int coming, boolean ready) {}
 
     /** Best first; those whose own needs were not taught are left out. */
     public static List<NextCue> of(List<Candidate> candidates) {
         return candidates.stream()
-                .filter(c -> c.ready() && c.need() > 0 && c.children() > 0)
+                .filter(c -> c.ready() && c.need().middle() > 0 && c.children() > 0)
                 .map(NextCue::of)
                 .sorted(Comparator.comparingInt(NextCue::worth).reversed())
                 .toList();
     }
 
     private static NextCue of(Candidate c) {
-        List<String> facts =
-                new ArrayList<>(List.of("%d of %d children have not got it yet".formatted(c.need(), c.children())));
+        List<String> facts = new ArrayList<>(List.of(
+                "%s of %d children have not got it yet".formatted(c.need().words(), c.children())));
         if (c.waiting() > 0)
             facts.add(c.waiting() == 1 ? "another cue waits for it" : c.waiting() + " cues wait for it");
         if (c.coming() > 0)
             facts.add(c.coming() == 1 ? "an activity to come shows it" : c.coming() + " activities to come show it");
         return new NextCue(
                 c.cue(),
-                (int) Math.round(100.0 * c.need() / c.children())
+                (int) Math.round(100.0 * c.need().middle() / c.children())
                         + WAITS * c.waiting()
                         + COMING * Math.min(MOST_COMING, c.coming()),
                 facts);

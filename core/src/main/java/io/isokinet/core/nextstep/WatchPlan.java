@@ -17,12 +17,16 @@ import java.util.Set;
  *
  * @param watches in the order of the cells that were given
  * @param looks that are planned @param settled how many more cells are likely to be decided afterwards @param open how many are left
+ * @param better whether it is expected to tell clearly more than looking round evenly
  */
-public record WatchPlan(List<Watch> watches, int looks, int settled, int open, String reason) {
+public record WatchPlan(List<Watch> watches, int looks, int settled, int open, boolean better, String reason) {
     /** More than so many looks at one cell in one lesson are a check, not a look in passing. */
     private static final int MOST_IN_A_LESSON = 4;
 
     private static final double WORTH_NOTHING = 1e-9;
+
+    /** What it is expected to tell, beside an even round, to be worth walking for. Common practice. */
+    private static final double CLEARLY = 1.1;
 
     public WatchPlan {
         watches = List.copyOf(watches);
@@ -59,9 +63,11 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
                 given[i]++;
             }
         int left = looks;
+        double told = 0;
         for (String child : notSeenInTheLesson(cells)) {
             if (left == 0) break;
             int first = bestOf(cells, child, plan);
+            told += plan.worth(first);
             plan.take(first);
             given[first]++;
             left--;
@@ -77,6 +83,7 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
                 }
             }
             if (best < 0) break;
+            told += most;
             plan.take(best);
             given[best]++;
             left--;
@@ -94,12 +101,37 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, S
         int planned = looks - left;
         int likely = Math.max(0, (int) Math.round(decided) - before);
         int open = cells.size() - before - likely;
+        boolean better = told > CLEARLY * evenly(belief, cells, planned);
         return new WatchPlan(
                 watches,
                 planned,
                 likely,
                 open,
-                "%d looks: for %d of them this should decide it, %d stay open.".formatted(planned, likely, open));
+                better,
+                "%d looks: for %d of them this should decide it, %d stay open.".formatted(planned, likely, open)
+                        + (better || planned == 0 ? "" : EVEN));
+    }
+
+    private static final String EVEN =
+            " Looking round evenly would tell as much: begin with whoever is easiest to see.";
+
+    /** What as many looks tell that go to whoever was looked at least. */
+    private static double evenly(ClassBelief belief, List<Cell> cells, int looks) {
+        LookPlan plan = LookPlan.of(
+                belief,
+                cells.stream().map(Cell::child).toList(),
+                cells.stream().map(Cell::cue).toList());
+        int[] seen = cells.stream().mapToInt(Cell::all).toArray();
+        for (int i = 0; i < seen.length; i++) for (int k = 0; k < cells.get(i).planned(); k++) plan.take(i);
+        double told = 0;
+        for (int n = 0; n < looks && seen.length > 0; n++) {
+            int least = 0;
+            for (int i = 1; i < seen.length; i++) if (seen[i] < seen[least]) least = i;
+            told += plan.worth(least);
+            plan.take(least);
+            seen[least]++;
+        }
+        return told;
     }
 
     /** Children that no look is planned for yet, those seen least first, so that it is never the same ones who go without. */

@@ -2,6 +2,7 @@ package io.isokinet.core.belief;
 
 import io.isokinet.core.belief.World.Kind;
 import io.isokinet.core.nextstep.CellAlone;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
@@ -18,20 +19,25 @@ final class BeliefBench {
         final Score joint = new Score();
     }
 
+    /** Classes of a school, whose priors are fitted together. */
+    private static final int SCHOOL = 12;
+
     /** @param planned true for looks by the plan, false for an even round */
     static Result run(Kind kind, int perLesson, int seeds, int firstSeed, boolean planned) {
         Result result = new Result();
-        for (int seed = firstSeed; seed < firstSeed + seeds; seed++) {
-            World world = new World(kind, seed);
+        for (int seed = firstSeed; seed < firstSeed + seeds; seed += SCHOOL) {
+            List<World> school = new ArrayList<>();
+            for (int s = seed; s < Math.min(seed + SCHOOL, firstSeed + seeds); s++) school.add(new World(kind, s));
             Priors priors = Priors.USUAL;
             for (int lesson = 1; lesson <= LESSONS; lesson++) {
-                world.lesson();
-                if (planned) world.byPlan(perLesson, ClassBelief.of(world.known(), priors));
-                else world.evenRound(perLesson);
+                for (World world : school) {
+                    world.lesson();
+                    if (planned) world.byPlan(perLesson, ClassBelief.of(world.known(), priors));
+                    else world.evenRound(perLesson);
+                }
                 if (lesson != HALF && lesson != LESSONS) continue;
-                ClassLooks known = world.known();
-                priors = Fitting.fit(List.of(known), Priors.USUAL);
-                score(world, ClassBelief.of(known, priors), result);
+                priors = Fitting.fit(school.stream().map(World::known).toList(), Priors.USUAL);
+                for (World world : school) score(world, ClassBelief.of(world.known(), priors), result);
             }
         }
         return result;
@@ -48,7 +54,7 @@ final class BeliefBench {
     }
 
     public static void main(String[] arguments) {
-        int seeds = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 16;
+        int seeds = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 24;
         int first = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 1;
         System.out.println("| world | alone, 60 looks | jointly, 60 | 45 | 40 | 60 by the plan |");
         System.out.println("|---|---|---|---|---|---|");

@@ -201,14 +201,20 @@ class ClassBeliefTest {
         Score pooled = new Score();
         int n = Kind.values().length;
         for (Kind kind : Kind.values()) {
-            BeliefBench.Result all = BeliefBench.run(kind, 60, 16, 501, false);
+            BeliefBench.Result all = BeliefBench.run(kind, 60, 24, 501, false);
             assertThat(all.joint.brier()).as("Brier score, " + kind).isLessThan(all.alone.brier());
+            assertThat(all.joint.right()).as("decided rightly, " + kind).isGreaterThanOrEqualTo(all.alone.right());
             pooled.add(all.joint);
+            for (int tenth = 0; tenth < 10; tenth++)
+                if (all.joint.cells[tenth] >= 100)
+                    assertThat(all.joint.off(tenth))
+                            .as("%s, tenth %d", kind, tenth)
+                            .isBetween(-0.12, 0.12);
             aloneRight += all.alone.right() / n;
             aloneBrier += all.alone.brier() / n;
             jointRight += all.joint.right() / n;
             jointBrier += all.joint.brier() / n;
-            lessRight += BeliefBench.run(kind, 45, 8, 501, false).joint.right() / n;
+            lessRight += BeliefBench.run(kind, 45, 12, 501, false).joint.right() / n;
         }
         assertThat(jointBrier).as("Brier score in the mean").isLessThan(aloneBrier * 5 / 6);
         assertThat(jointRight).as("decided rightly in the mean").isGreaterThan(aloneRight + 0.015);

@@ -48,13 +48,6 @@ class CallTest {
         assertThat(club.standing()).isEqualTo(Standing.OWNED);
     }
 
-    @Test
-    void aCallIsNeverCalledSettledWithoutLooks() {
-        Status club = new Call(true, "Learnt at a club", "Robin", DAY).on(counted(false));
-        assertThat(Sureness.of(club).word()).isEqualTo(Sureness.Word.NOT_SURE);
-        assertThat(Sureness.of(club).sentence()).isEqualTo("Not sure yet: there is no look behind it.");
-    }
-
     /** 23 criteria of locomotor and 27 of ball skills, as published (TGMD-3, from memory): at most 46, 54 and 100. */
     @Test
     void theGreatestScoresAreThePublishedOnes() {

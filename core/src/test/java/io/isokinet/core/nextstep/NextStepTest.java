@@ -1,59 +1,66 @@
 package io.isokinet.core.nextstep;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import io.isokinet.core.Made;
+import io.isokinet.core.belief.Believed;
+import io.isokinet.core.belief.ClassBelief;
+import io.isokinet.core.belief.HowMany;
 import io.isokinet.core.knowhow.KnowHow;
-import io.isokinet.core.mastery.Standing;
+import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.nextstep.MoveOn.Step;
 import io.isokinet.core.nextstep.NeedGroups.Group;
 import io.isokinet.core.nextstep.NextCue.Candidate;
 import io.isokinet.core.quantity.Age;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Sides;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class NextStepTest {
-    private static List<Standing> marks(int owned, int developing, int notSeen) {
-        List<Standing> all = new ArrayList<>(Collections.nCopies(owned, Standing.OWNED));
-        all.addAll(Collections.nCopies(developing, Standing.DEVELOPING));
-        all.addAll(Collections.nCopies(notSeen, Standing.NOT_SEEN));
-        return all;
+    /** A hundred marks of which about so many are likely there, give or take so many. */
+    private static MoveOn.Believed believed(int there, int wide, double shown, int looks) {
+        return new MoveOn.Believed(100, new HowMany(there - wide, there, there + wide), shown, looks);
     }
 
     @Test
-    void threeInFourWhoOwnItGoOn() {
-        assertThat(MoveOn.of(marks(15, 5, 0), 60, 90, null, 0).step()).isEqualTo(Step.ON);
-        assertThat(MoveOn.of(marks(14, 6, 0), 60, 90, null, 0).step()).isEqualTo(Step.STAY);
+    void threeInFourWhoHaveItGoOn() {
+        assertThat(MoveOn.of(believed(75, 10, 0.7, 90), null, 0).step()).isEqualTo(Step.ON);
+        assertThat(MoveOn.of(believed(74, 10, 0.7, 90), null, 0).step()).isEqualTo(Step.STAY);
+        assertThat(MoveOn.of(believed(74, 10, 0.7, 90), null, 0).facts())
+                .containsExactly(
+                        "64 to 84 in 100 of what was taught is likely there, by 90 looks", "7 in 10 tries show it");
     }
 
     @Test
-    void whereThreeInFourLooksShowItTheClassGoesOnThoughFewMarksAreDecided() {
-        assertThat(MoveOn.of(marks(0, 20, 0), 15, 20, null, 0).step()).isEqualTo(Step.ON);
-        assertThat(MoveOn.of(marks(0, 20, 0), 14, 20, null, 0).step()).isEqualTo(Step.STAY);
-        assertThat(MoveOn.of(marks(0, 19, 0), 15, 19, null, 0).step()).isEqualTo(Step.STAY);
-        assertThat(MoveOn.of(marks(0, 20, 0), 15, 20, 5, 20).step()).isEqualTo(Step.BACK);
+    void whereThreeInFourTriesShowItTheClassGoesOn() {
+        assertThat(MoveOn.of(believed(50, 10, 0.75, 20), null, 0).step()).isEqualTo(Step.ON);
+        assertThat(MoveOn.of(believed(50, 10, 0.74, 20), null, 0).step()).isEqualTo(Step.STAY);
+        assertThat(MoveOn.of(believed(50, 10, 0.75, 19), null, 0).step()).isEqualTo(Step.STAY);
+        assertThat(MoveOn.of(believed(50, 10, 0.75, 20), 5, 20).step()).isEqualTo(Step.BACK);
     }
 
     @Test
     void whereFewShowItTheClassStepsBack() {
-        assertThat(MoveOn.of(marks(0, 20, 0), 29, 100, null, 0).step()).isEqualTo(Step.BACK);
-        assertThat(MoveOn.of(marks(0, 20, 0), 30, 100, null, 0).step()).isEqualTo(Step.STAY);
-        assertThat(MoveOn.of(marks(2, 18, 0), 60, 100, 7, 20).step()).isEqualTo(Step.BACK);
-        assertThat(MoveOn.of(marks(2, 18, 0), 60, 100, 7, 19).step()).isEqualTo(Step.STAY);
+        assertThat(MoveOn.of(believed(5, 5, 0.29, 100), null, 0).step()).isEqualTo(Step.BACK);
+        assertThat(MoveOn.of(believed(5, 5, 0.30, 100), null, 0).step()).isEqualTo(Step.STAY);
+        assertThat(MoveOn.of(believed(30, 10, 0.6, 100), 7, 20).step()).isEqualTo(Step.BACK);
+        assertThat(MoveOn.of(believed(30, 10, 0.6, 100), 7, 19).step()).isEqualTo(Step.STAY);
     }
 
     @Test
-    void whatWasNotLookedAtIsNotJudged() {
-        MoveOn look = MoveOn.of(marks(2, 2, 16), 6, 8, null, 0);
+    void whatIsTooWideToTellIsNotJudged() {
+        MoveOn look = MoveOn.of(believed(50, 18, 0.6, 8), null, 0);
         assertThat(look.step()).isEqualTo(Step.LOOK);
-        assertThat(look.facts()).contains("20 % of it has been looked at");
-        MoveOn nothing = MoveOn.of(List.of(Standing.NOT_TAUGHT, Standing.LEFT_OUT), 0, 0, null, 0);
+        assertThat(look.facts()).contains("that is too wide to tell");
+        MoveOn nobody = MoveOn.of(believed(40, 5, 0.6, 0), null, 0);
+        assertThat(nobody.step()).isEqualTo(Step.LOOK);
+        assertThat(nobody.facts()).contains("nobody has looked yet");
+        MoveOn nothing = MoveOn.of(new MoveOn.Believed(0, new HowMany(0, 0, 0), 0, 0), null, 0);
         assertThat(nothing.step()).isEqualTo(Step.STAY);
         assertThat(nothing.facts()).containsExactly("Nothing of it was taught yet");
     }
@@ -74,28 +81,96 @@ class NextStepTest {
         assertThat(NeedGroups.of(Map.of(), 4)).isEmpty();
     }
 
+    /** In a weak class and in a strong one, three of three and one of three do not share a need. */
     @Test
-    void whoShowsACueTwoTimesInThreeOrMoreNeedsALookAndNoPractice() {
-        assertThat(NeedGroups.needsPractice(3, 3)).isFalse();
-        assertThat(NeedGroups.needsPractice(2, 2)).isFalse();
-        assertThat(NeedGroups.needsPractice(1, 1)).isFalse();
-        assertThat(NeedGroups.needsPractice(2, 3)).isTrue();
-        assertThat(NeedGroups.needsPractice(1, 3)).isTrue();
-        assertThat(NeedGroups.needsPractice(0, 1)).isTrue();
-        assertThat(NeedGroups.needsPractice(0, 0)).isFalse();
+    void whoShowedItThreeTimesOfThreeNeedsNoPracticeAndOneOfThreeDoes() {
+        for (int others : new int[] {0, 3}) {
+            Seen seen = new Seen();
+            for (int i = 0; i < 20; i++) seen.add("other " + i, "low", others, 3 - others);
+            seen.add("three", "low", 3, 0);
+            seen.add("one", "low", 1, 2);
+            seen.add("none", "low", 0, 3);
+            seen.add("nobody looked", "low", 0, 0);
+            ClassBelief belief = seen.belief();
+            assertThat(NeedGroups.needsPractice(belief.of("three", "low"), 3, 3))
+                    .isFalse();
+            assertThat(NeedGroups.needsPractice(belief.of("one", "low"), 1, 3)).isTrue();
+            assertThat(NeedGroups.needsPractice(belief.of("none", "low"), 0, 3)).isTrue();
+            assertThat(NeedGroups.needsPractice(belief.of("nobody looked", "low"), 0, 0))
+                    .isFalse();
+        }
+    }
+
+    @Test
+    void whatAChildWasSeenNotToDoIsPractisedBeforeWhatIsOnlyBelieved() {
+        Believed often = new Believed(0, 1, 0.3, 0.5, 4, 0.6);
+        Believed seldom = new Believed(-0.5, 1, 0.1, 0.4, 1, 0.2);
+        assertThat(NeedGroups.can(often, 0, 4)).isLessThan(NeedGroups.can(seldom, 1, 1));
+        assertThat(NeedGroups.can(seldom, 1, 1)).isEqualTo(0.4);
+        assertThat(NeedGroups.can(seldom, 4, 4)).isEqualTo(0.4);
     }
 
     @Test
     void whoNeedsHelpFirstIsSaidInASentence() {
         assertThat(HelpFirst.sentence(List.of(
-                        new HelpFirst.Shown("Ada", "step", 1, 3),
-                        new HelpFirst.Shown("Bo", "low", 0, 3),
-                        new HelpFirst.Shown("Cy", "low", 0, 1),
-                        new HelpFirst.Shown("Dot", "low", 2, 3))))
+                        new HelpFirst.Shown("Ada", "step", 1, 3, 0.35),
+                        new HelpFirst.Shown("Bo", "low", 0, 3, 0.2),
+                        new HelpFirst.Shown("Cy", "low", 0, 1, 0.3),
+                        new HelpFirst.Shown("Dot", "low", 2, 3, 0.6))))
                 .isEqualTo("Bo (“low”, 0 of 3) and Ada (“step”, 1 of 3) need help first.");
-        assertThat(HelpFirst.sentence(List.of(new HelpFirst.Shown("Bo", "low", 0, 2))))
+        assertThat(HelpFirst.sentence(List.of(new HelpFirst.Shown("Bo", "low", 0, 2, 0.3))))
                 .isEqualTo("Bo (“low”, 0 of 2) needs help first.");
         assertThat(HelpFirst.sentence(List.of())).isEmpty();
+    }
+
+    @Test
+    void whereAChildGoesIsWhatWasBelievedThenBesideNow() {
+        Believed open = new Believed(0.5, 1, 0.4, 0.6, 2, 0.5);
+        Believed there = new Believed(2.5, 1, 0.8, 0.9, 4, 0.6);
+        Believed notThere = new Believed(-1, 1, 0.1, 0.3, 6, 0.6);
+        assertThat(Course.of(open, there)).isEqualTo(new Course(Trend.RISING, "there 4 in 10, now 8"));
+        assertThat(Course.of(there, notThere)).isEqualTo(new Course(Trend.FADING, "there 8 in 10, now 1"));
+        Believed still = new Believed(-1, 1, 0.15, 0.3, 8, 0.6);
+        assertThat(Course.of(notThere, still).trend()).isEqualTo(Trend.STALLED);
+        assertThat(Course.of(notThere, notThere).trend())
+                .as("nobody looked since")
+                .isEqualTo(Trend.STEADY);
+        Believed others = new Believed(2.5, 1, 0.8, 0.9, 0, 0);
+        assertThat(Course.of(open, others).trend()).as("by others alone").isEqualTo(Trend.STEADY);
+    }
+
+    @Test
+    void aCheckIsForThoseWhoAreLikelyToPassItAndWereLookedAt() {
+        Seen seen = new Seen();
+        for (int i = 0; i < 5; i++) seen.add("often " + i, "low", 3, 0);
+        seen.add("not yet", "low", 0, 5);
+        seen.add("nobody looked", "low", 0, 0);
+        seen.add("often 0", "step", 3, 0);
+        CheckOfFive check = CheckOfFive.of(seen.cells(), 4, 5).orElseThrow();
+        assertThat(check.cue()).isEqualTo("low");
+        assertThat(check.children()).hasSize(3).allMatch(c -> c.startsWith("often"));
+        assertThat(check.pass()).isBetween(60, 100);
+        assertThat(CheckOfFive.of(List.of(), 4, 5)).isEmpty();
+    }
+
+    /** Certain of the logit, the chance is the binomial one: 0.9 shown, by an eye that errs 8 times in a hundred, is 0.836 said. */
+    @Test
+    void theChanceToPassIsTheBinomialOne() {
+        Believed sure = new Believed(Math.log(9), 1e-6, 1, 0.9, 4, 1);
+        double says = 0.08 + 0.84 * 0.9;
+        double expected = Math.pow(says, 5) + 5 * Math.pow(says, 4) * (1 - says);
+        assertThat(sure.passes(4, 5)).isCloseTo(expected, within(1e-4));
+        assertThat(sure.passes(0, 5)).isCloseTo(1, within(1e-9));
+        assertThatThrownBy(() -> sure.passes(6, 5)).hasMessageContaining("6 of 5 were given");
+    }
+
+    @Test
+    void enoughIsWhereNineInTenAreDecided() {
+        Seen seen = new Seen();
+        for (int i = 0; i < 12; i++) seen.add("c" + i, "low", 12, 0);
+        seen.add("open", "low", 1, 0);
+        seen.add("open", "step", 1, 1);
+        assertThat(CheckOfFive.enough(seen.cells())).containsExactly("low");
     }
 
     @Test
@@ -112,18 +187,21 @@ class NextStepTest {
     @Test
     void theNextCueIsNeededByMostAndWaitedForByMost() {
         List<NextCue> next = NextCue.of(List.of(
-                new Candidate("step", 10, 20, 0, 0, true),
-                new Candidate("low", 8, 20, 2, 1, true),
-                new Candidate("eyes", 20, 20, 0, 0, false),
-                new Candidate("swing", 0, 20, 5, 9, true)));
+                new Candidate("step", new HowMany(8, 10, 12), 20, 0, 0, true),
+                new Candidate("low", new HowMany(6, 8, 9), 20, 2, 1, true),
+                new Candidate("eyes", new HowMany(20, 20, 20), 20, 0, 0, false),
+                new Candidate("swing", new HowMany(0, 0, 1), 20, 5, 9, true)));
         assertThat(next).extracting(NextCue::cue).containsExactly("low", "step");
         assertThat(next.get(0).facts())
                 .containsExactly(
-                        "8 of 20 children have not got it yet", "2 cues wait for it", "an activity to come shows it");
+                        "6 to 9 of 20 children have not got it yet",
+                        "2 cues wait for it",
+                        "an activity to come shows it");
     }
 
     private static MoveOn move(int shown, int looks) {
-        return MoveOn.of(marks(0, 20, 0), shown, looks, null, 0);
+        int percent = 100 * shown / looks;
+        return MoveOn.of(believed(percent, 0, shown / (double) looks, looks), null, 0);
     }
 
     @Test
@@ -133,7 +211,7 @@ class NextStepTest {
         GroupStep behind = GroupStep.of(move(2, 20), Step.STAY, next);
         assertThat(behind.step()).isEqualTo(Step.BACK);
         assertThat(behind.doing()).isEqualTo("In “Gate” a step easier: 2 m.");
-        assertThat(behind.facts()).contains("2 of the last 20 looks showed it");
+        assertThat(behind.facts()).contains("1 in 10 tries show it");
         assertThat(GroupStep.of(move(18, 20), Step.STAY, next).doing()).isEqualTo("In “Alley” a step harder: 4 m.");
         assertThat(GroupStep.of(move(10, 20), Step.ON, next).doing()).startsWith("In “Gate” a step easier");
         assertThat(GroupStep.of(move(10, 20), Step.STAY, next).doing()).isEqualTo("As the class does.");
@@ -141,7 +219,7 @@ class NextStepTest {
         assertThat(GroupStep.of(move(2, 20), Step.STAY, List.of(new GroupStep.Work("Alley", null, null)))
                         .doing())
                 .startsWith("Nothing in the next lesson has an easier step");
-        assertThat(GroupStep.of(MoveOn.of(marks(0, 1, 19), 1, 1, null, 0), Step.STAY, next)
+        assertThat(GroupStep.of(MoveOn.of(believed(50, 30, 0.5, 1), null, 0), Step.STAY, next)
                         .doing())
                 .isEqualTo("Look at them first.");
     }

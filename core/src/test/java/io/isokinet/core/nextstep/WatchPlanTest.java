@@ -72,6 +72,20 @@ class WatchPlanTest {
         for (int i = 0; i < 15; i++) seen.add("child " + i, "step", 1, 1);
         WatchPlan plan = seen.plan(24);
         assertThat(plan.settled() + plan.open()).isEqualTo(15);
-        assertThat(plan.reason()).startsWith("24 looks: ").endsWith(plan.open() + " stay open.");
+        assertThat(plan.reason()).startsWith("24 looks: ").contains(plan.open() + " stay open.");
+    }
+
+    @Test
+    void whereNobodyStandsOutAnEvenRoundTellsAsMuchAndThatIsSaid() {
+        Seen alike = new Seen();
+        for (int i = 0; i < 15; i++) alike.add("child " + i, "step", 1, 1);
+        assertThat(alike.plan(15).better()).isFalse();
+        assertThat(alike.plan(15).reason()).contains("Looking round evenly would tell as much");
+        Seen apart = new Seen();
+        for (int i = 0; i < 25; i++) apart.add("always " + i, "step", 4, 0);
+        for (int i = 0; i < 12; i++) apart.add("open " + i, "turn", 4, 2);
+        assertThat(apart.plan(30).better()).isTrue();
+        assertThat(apart.plan(30).reason()).doesNotContain("evenly");
+        assertThat(new Seen().plan(15).reason()).doesNotContain("evenly");
     }
 }

@@ -10,6 +10,7 @@ import io.isokinet.server.calendar.Calendars.ClosureForm;
 import io.isokinet.server.calendar.Calendars.TermForm;
 import io.isokinet.server.http.Ids;
 import io.isokinet.server.http.IfMatch;
+import io.isokinet.server.mastery.CameTrue;
 import io.isokinet.server.school.ChildView;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.CueFit;
@@ -72,6 +73,7 @@ class DemoSchool implements ApplicationRunner {
     private final UnitPlanning planning;
     private final UnitBoards boards;
     private final LessonChanges changes;
+    private final CameTrue cameTrue;
     private final JdbcClient jdbc;
 
     DemoSchool(
@@ -88,6 +90,7 @@ class DemoSchool implements ApplicationRunner {
             UnitPlanning planning,
             UnitBoards boards,
             LessonChanges changes,
+            CameTrue cameTrue,
             JdbcClient jdbc) {
         this.accounts = accounts;
         this.schools = schools;
@@ -102,6 +105,7 @@ class DemoSchool implements ApplicationRunner {
         this.planning = planning;
         this.boards = boards;
         this.changes = changes;
+        this.cameTrue = cameTrue;
         this.jdbc = jdbc;
     }
 
@@ -119,6 +123,7 @@ class DemoSchool implements ApplicationRunner {
                 .setAuthentication(UsernamePasswordAuthenticationToken.authenticated(teacher, null, List.of()));
         try (SchoolScope.Entered scope = SchoolScope.enter(school)) {
             fill(teacher);
+            cameTrue.count();
         } finally {
             SecurityContextHolder.clearContext();
         }

@@ -16,7 +16,6 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,8 +36,9 @@ class Beside {
              where school_id = :school and valid_from <= :on and (cue_set in (:sets) or cue_set is null)
              order by cue_set, valid_from desc)
             union all
-            select distinct 'TAUGHT', cue_key, null, null::uuid, null::boolean, null::timestamptz, null
+            select 'TAUGHT', cue_key, null, null::uuid, null::boolean, min(at), null
             from cue_taught where school_id = :school and class_id = :class and at < :before
+            group by cue_key
             union all
             select 'CALL', cue_key, reason, child_id, owned, at, name from (
                 select distinct on (c.child_id, c.cue_key) c.cue_key, c.reason, c.child_id, c.owned, c.at, p.name
@@ -98,7 +98,7 @@ class Beside {
     static final class Read {
         private MasteryRule usual = MasteryRule.USUAL;
         private final Map<String, MasteryRule> rules = new HashMap<>();
-        private final Set<String> taught = new HashSet<>();
+        private final Map<String, LocalDate> taught = new HashMap<>();
         private final Map<UUID, Map<String, Call>> calls = new HashMap<>();
         private final Map<UUID, Learner> learners = new LinkedHashMap<>();
 
@@ -113,7 +113,13 @@ class Beside {
 
         /** By its own key. */
         boolean taught(String cue) {
-            return taught.contains(cue);
+            return taught.containsKey(cue);
+        }
+
+        /** The first time, by its own key; null if it never was. */
+        @Nullable
+        LocalDate taughtOn(String cue) {
+            return taught.get(cue);
         }
 
         /** The one that stands; null for none. */
@@ -172,7 +178,12 @@ class Beside {
                 if (key == null) read.usual = rule;
                 else read.rules.put(key, rule);
             }
-            case TAUGHT -> read.taught.add(key);
+            case TAUGHT ->
+                read.taught.put(
+                        key,
+                        row.getObject("at", OffsetDateTime.class)
+                                .atZoneSameInstant(zone)
+                                .toLocalDate());
             case CALL ->
                 read.calls
                         .computeIfAbsent(row.getObject("child", UUID.class), c -> new HashMap<>())

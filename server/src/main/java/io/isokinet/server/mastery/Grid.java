@@ -2,13 +2,11 @@ package io.isokinet.server.mastery;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.isokinet.core.belief.ClassBelief;
-import io.isokinet.core.belief.ClassLooks;
-import io.isokinet.core.belief.Priors;
+import io.isokinet.core.belief.Sureness;
 import io.isokinet.core.mastery.Mark;
+import io.isokinet.core.mastery.MasteryRule;
 import io.isokinet.core.mastery.SkillLevel.Level;
 import io.isokinet.core.mastery.Standing;
-import io.isokinet.core.mastery.Sureness;
-import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.skill.Action;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.school.ChildView;
@@ -21,7 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -30,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param skills one block of columns each
  * @param rows one a child, by name
- * @param known what is believed of the class from, put together when it is asked for; never sent
+ * @param known what is believed of the class and from what; never sent
  */
 public record Grid(
         UUID classId,
@@ -39,7 +36,7 @@ public record Grid(
         LocalDate on,
         List<SkillColumns> skills,
         List<Row> rows,
-        @JsonIgnore Supplier<ClassLooks> known) {
+        @JsonIgnore Known known) {
     /**
      * With the children of another class, marked in the same cues.
      *
@@ -50,13 +47,12 @@ public record Grid(
         List<Row> all = new ArrayList<>(rows);
         for (Row row : other.rows())
             all.add(new Row(Objects.requireNonNull(shown.get(row.child().id())), row.cells(), row.levels()));
-        return new Grid(classId, both.name(), both.year(), on, skills, all, () -> known.get()
-                .with(other.known().get()));
+        return new Grid(classId, both.name(), both.year(), on, skills, all, known.with(other.known()));
     }
 
-    /** The same with what is believed of each child and cue that was taught: for the page of the class alone. */
-    Grid believing() {
-        ClassBelief belief = ClassBelief.of(known.get(), Priors.USUAL);
+    /** The same with how sure each mark is of what was taught: for the teacher's pages of a class and its children alone. */
+    public Grid believing() {
+        ClassBelief belief = known.belief();
         List<Row> all = rows.stream()
                 .map(row -> {
                     Map<String, Cell> cells = new LinkedHashMap<>();
@@ -65,23 +61,30 @@ public record Grid(
                                     cue,
                                     cell.mark() == Mark.NOT_TAUGHT || cell.mark() == Mark.NOT_APPLYING
                                             ? cell
-                                            : cell.believing(
-                                                    belief.of(row.child().id().toString(), cue)
-                                                            .sentence())));
+                                            : cell.believing(Sureness.of(
+                                                    cell.mark(),
+                                                    belief.of(row.child().id().toString(), cue)))));
                     return new Row(row.child(), cells, row.levels());
                 })
                 .toList();
         return new Grid(classId, className, year, on, skills, all, known);
     }
 
-    /** @param rule in the teacher's words @param cues one column each, those of the age of the class */
+    /** @param rule in the teacher's words @param by the rule itself, never sent @param cues one column each, those of the age of the class */
     public record SkillColumns(
-            String skill, String name, Action action, String set, String setName, String rule, List<CueView> cues) {}
+            String skill,
+            String name,
+            Action action,
+            String set,
+            String setName,
+            String rule,
+            List<CueView> cues,
+            @JsonIgnore MasteryRule by) {}
 
     /** @param cells by cue key @param levels by skill key */
     public record Row(ChildView child, Map<String, Cell> cells, Map<String, LevelView> levels) {}
 
-    /** @param called true if a teacher's call stands @param calledAgainst true if the count says otherwise @param standing as reports count it @param sure how sure the mark is @param howSure the same in a sentence with its numbers @param fill part of the mark that is filled, in per cent @param pips the last five, oldest first @param believed what all looks at the class say of it, in a sentence; null but for the class's own page, which alone may show it */
+    /** @param called true if a teacher's call stands @param calledAgainst true if the count says otherwise @param standing as reports count it @param fill part of the mark that is filled, in per cent @param pips the last five, oldest first @param sure how sure the mark is, by all looks at the class; null but on the teacher's pages of a class and its children, which alone may show it */
     public record Cell(
             Mark mark,
             Standing standing,
@@ -91,28 +94,16 @@ public record Grid(
             int trials,
             String reason,
             CueFit fit,
-            Sureness.Word sure,
-            String howSure,
-            Trend trend,
             boolean called,
             boolean calledAgainst,
-            @Nullable String believed) {
-        private Cell believing(String sentence) {
-            return new Cell(
-                    mark,
-                    standing,
-                    fill,
-                    pips,
-                    shown,
-                    trials,
-                    reason,
-                    fit,
-                    sure,
-                    howSure,
-                    trend,
-                    called,
-                    calledAgainst,
-                    sentence);
+            @Nullable Sureness sure) {
+        private Cell believing(Sureness sureness) {
+            return new Cell(mark, standing, fill, pips, shown, trials, reason, fit, called, calledAgainst, sureness);
+        }
+
+        /** Of the last five looks, those that showed it. */
+        public int lastShown() {
+            return (int) pips.stream().filter(p -> p).count();
         }
     }
 

@@ -10,9 +10,7 @@ import io.isokinet.core.mastery.MasteryRule;
 import io.isokinet.core.mastery.SkillLevel;
 import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.mastery.Status;
-import io.isokinet.core.mastery.Sureness;
 import io.isokinet.core.mastery.Tally;
-import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.mastery.Trial;
 import io.isokinet.core.quantity.Side;
 import io.isokinet.core.skill.Crosswalk;
@@ -26,6 +24,7 @@ import io.isokinet.server.mastery.Grid.LevelView;
 import io.isokinet.server.mastery.Grid.Row;
 import io.isokinet.server.mastery.Grid.SkillColumns;
 import io.isokinet.server.mastery.Learner.Look;
+import io.isokinet.server.record.LessonRecords;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.record.Records.Observation;
 import io.isokinet.server.school.ChildView;
@@ -49,6 +48,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -60,9 +60,21 @@ public class Marks {
     private final KnowHows knowHows;
     private final Records records;
     private final Beside beside;
+    private final SchoolPriors priors;
+    private final LessonRecords lessonRecords;
     private final Clock clock;
 
-    Marks(Classes classes, Schools schools, KnowHows knowHows, Records records, Beside beside, Clock clock) {
+    Marks(
+            Classes classes,
+            Schools schools,
+            KnowHows knowHows,
+            Records records,
+            LessonRecords lessonRecords,
+            Beside beside,
+            SchoolPriors priors,
+            Clock clock) {
+        this.lessonRecords = lessonRecords;
+        this.priors = priors;
         this.clock = clock;
         this.beside = beside;
         this.classes = classes;
@@ -104,7 +116,32 @@ public class Marks {
                 on,
                 columns,
                 rows,
-                () -> reading.known(learners.values(), columns));
+                new Known(() -> reading.known(learners.values(), columns), priors::current));
+    }
+
+    /** All looks at a class in the cues that anybody looked at, to this day. */
+    @Transactional(readOnly = true)
+    ClassLooks looked(UUID classId) {
+        return whole(classId, List.of()).known().looks();
+    }
+
+    /**
+     * The marks of a class today in the component sets of all that anybody looked at, so that what its children show elsewhere counts.
+     *
+     * @param more cue-set keys that are wanted beside them
+     */
+    @Transactional(readOnly = true)
+    public Grid whole(UUID classId, List<String> more) {
+        KnowHow known = knowHows.current();
+        ClassView group = classes.view(classId);
+        Set<String> seen = records.cuesLookedAt(
+                group.children().stream().map(ChildView::id).toList());
+        Stream<String> looked = known.skills().stream()
+                .flatMap(s -> s.sets().stream())
+                .filter(s ->
+                        s.kind() == CueSet.Kind.COMPONENTS && s.cues().stream().anyMatch(seen::contains))
+                .map(CueSet::key);
+        return grid(classId, Stream.concat(more.stream(), looked).distinct().toList(), schools.today());
     }
 
     /**
@@ -146,14 +183,13 @@ public class Marks {
                     .map(c -> CueView.of(known.cue(c), skill.action()))
                     .toList();
             columns.add(new SkillColumns(
-                    skill.key(), skill.name(), skill.action(), key, set.name(), rule.sentence(), cues));
+                    skill.key(), skill.name(), skill.action(), key, set.name(), rule.sentence(), cues, rule));
         }
         return columns;
     }
 
-    private static Cell cell(Status status, CueFit fit, Trend trend, boolean called, boolean calledAgainst) {
+    private static Cell cell(Status status, CueFit fit, boolean called, boolean calledAgainst) {
         boolean out = fit == CueFit.NOT_APPLYING;
-        Sureness sure = Sureness.of(status);
         return new Cell(
                 out ? Mark.NOT_APPLYING : status.mark(),
                 fit == CueFit.APPLIES ? status.standing() : Standing.LEFT_OUT,
@@ -167,9 +203,6 @@ public class Marks {
                                 ? "Adapted for this child; it is not counted. " + status.reason()
                                 : status.reason(),
                 fit,
-                out ? Sureness.Word.NO_LOOK : sure.word(),
-                out ? "" : sure.sentence(),
-                out ? Trend.STEADY : trend,
                 called,
                 calledAgainst,
                 null);
@@ -225,7 +258,7 @@ public class Marks {
                     Optional<Call> call = Optional.ofNullable(said.call(child.id, cue.key()));
                     Status status = call.map(c -> c.on(byRule)).orElse(byRule);
                     boolean against = call.isPresent() && byRule.trials() > 0 && status.owned() != byRule.owned();
-                    cells.put(cue.key(), cell(status, fit, Trend.of(trials, status), call.isPresent(), against));
+                    cells.put(cue.key(), cell(status, fit, call.isPresent(), against));
                     boolean ofAge = cue.fromAge() <= child.yearAge;
                     if (ofAge && fit == CueFit.APPLIES) counted.add(status);
                     else if (ofAge) leftOut++;
@@ -260,9 +293,7 @@ public class Marks {
                                     io.isokinet.core.belief.Look.task(t.setting()),
                                     Eye.USUAL));
                         }
-                    // Taught, and nobody was looked at: it was worked on all the same.
-                    if (days.isEmpty() && taught(cue.key()))
-                        days.add((double) on.minusWeeks(1).toEpochDay());
+                    taughtOn(cue.key()).ifPresent(d -> days.add((double) d.toEpochDay()));
                     practised.put(cue.key(), List.copyOf(days));
                 }
             return new ClassLooks(
@@ -270,8 +301,31 @@ public class Marks {
                     cues,
                     looks,
                     practised,
-                    Map.of(),
+                    away(children),
                     on.toEpochDay());
+        }
+
+        private Map<String, Set<Double>> away(Collection<Learner> children) {
+            Map<String, Set<Double>> away = new HashMap<>();
+            lessonRecords
+                    .away(children.stream().map(c -> c.id).toList())
+                    .forEach((child, at) -> away.put(
+                            child.toString(),
+                            at.stream()
+                                    .map(a -> (double)
+                                            a.atZone(zone).toLocalDate().toEpochDay())
+                                    .collect(Collectors.toSet())));
+            return away;
+        }
+
+        private Optional<LocalDate> taughtOn(String cue) {
+            return Stream.concat(
+                            Stream.of(cue),
+                            known.crosswalk().sourcesOf(cue).stream()
+                                    .filter(s -> s.carries() == Crosswalk.Carries.EVERY_TRIAL)
+                                    .map(Crosswalk.Source::cue))
+                    .flatMap(c -> Stream.ofNullable(said.taughtOn(c)))
+                    .min(Comparator.naturalOrder());
         }
 
         /** Taught under its own key or under one that is the same feature. */

@@ -2,6 +2,7 @@ package io.isokinet.server.nextstep;
 
 import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.Subject;
+import io.isokinet.server.nextstep.Rehearsals.RehearsalView;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -19,8 +20,10 @@ class NextStepController {
     private final NextSteps steps;
     private final Overview overview;
     private final OwnMinutes minutes;
+    private final Rehearsals rehearsals;
 
-    NextStepController(NextSteps steps, Overview overview, OwnMinutes minutes) {
+    NextStepController(NextSteps steps, Overview overview, OwnMinutes minutes, Rehearsals rehearsals) {
+        this.rehearsals = rehearsals;
         this.steps = steps;
         this.overview = overview;
         this.minutes = minutes;
@@ -48,6 +51,21 @@ class NextStepController {
     @MayPlan(of = Subject.CLASS)
     OverTime overTime(@PathVariable UUID id, @RequestParam("set") List<String> sets) {
         return overview.of(id, sets);
+    }
+
+    /**
+     * What may come of the lessons of a unit that are still to be given.
+     *
+     * @param version that is rehearsed; left out for the one in force
+     * @param besides version to compare with; left out for the one before
+     */
+    @GetMapping("/units/{id}/rehearsal")
+    @MayPlan(of = Subject.UNIT)
+    RehearsalView rehearsal(
+            @PathVariable UUID id,
+            @RequestParam(required = false) @Nullable UUID version,
+            @RequestParam(required = false) @Nullable UUID besides) {
+        return rehearsals.of(id, version, besides != null || version != null ? besides : rehearsals.before(id));
     }
 
     /** How long this lesson will take whoever asks. */

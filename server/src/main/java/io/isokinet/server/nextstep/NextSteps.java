@@ -1,9 +1,11 @@
 package io.isokinet.server.nextstep;
 
+import io.isokinet.core.belief.Believed;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Agreement;
 import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.nextstep.CatchUp;
+import io.isokinet.core.nextstep.CheckOfFive;
 import io.isokinet.core.nextstep.GroupStep;
 import io.isokinet.core.nextstep.HelpFirst;
 import io.isokinet.core.nextstep.MoveOn;
@@ -14,6 +16,7 @@ import io.isokinet.core.nextstep.OwnLooks;
 import io.isokinet.core.nextstep.SignOff;
 import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Words;
 import io.isokinet.core.skill.Sides;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
@@ -45,6 +48,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -108,15 +112,18 @@ public class NextSteps {
         Watching watching = new Watching(grid);
         Map<String, MoveOn> moves = new LinkedHashMap<>();
         for (Grid.SkillColumns s : grid.skills())
-            moves.put(s.skill(), moveOn(grid.rows(), s, rates.getOrDefault(s.skill(), Map.of())));
+            moves.put(s.skill(), moveOn(watching, grid.rows(), s, "", rates.getOrDefault(s.skill(), Map.of())));
         return new WhatNext(
                 grid.skills().stream()
                         .map(s -> step(s, moves.get(s.skill()), taught))
                         .toList(),
-                cues(grid, coming),
-                groups(grid, moves, rates, coming),
-                helpFirst(grid, calls),
-                coming.stream().findFirst().map(l -> watch(watching, l, own)).orElse(null),
+                cues(grid, watching, coming),
+                groups(grid, watching, moves, rates, coming),
+                helpFirst(grid, watching, calls),
+                coming.stream()
+                        .findFirst()
+                        .map(l -> watch(grid, watching, l, own, calls, names))
+                        .orElse(null),
                 signOff(grid, watching, coming, by, own),
                 cameTrue(classId, sets, watching, taught, today),
                 catchUps(classId, grid),
@@ -140,30 +147,51 @@ public class NextSteps {
                 move.facts());
     }
 
-    /** Of some children of a class. */
-    private static MoveOn moveOn(List<Grid.Row> rows, Grid.SkillColumns skill, Map<UUID, HitRecords.HitRate> rates) {
-        List<Standing> all = new ArrayList<>();
-        int shown = 0;
-        int looks = 0;
+    /**
+     * Of some children of a class.
+     *
+     * @param only cue that they were put together for; empty for all of the skill
+     */
+    private static MoveOn moveOn(
+            Watching watching,
+            List<Grid.Row> rows,
+            Grid.SkillColumns skill,
+            String only,
+            Map<UUID, HitRecords.HitRate> rates) {
+        List<WatchPlan.Cell> cells = new ArrayList<>();
+        double can = 0;
         HitRecords.HitRate rate = HitRecords.HitRate.NONE;
         for (Grid.Row row : rows) {
             rate = rate.plus(rates.getOrDefault(row.child().id(), HitRecords.HitRate.NONE));
             for (CueView cue : skill.cues()) {
                 Grid.Cell cell = row.cells().get(cue.key());
-                all.add(cell.standing());
-                if (!cell.standing().isCounted()) continue;
-                looks += cell.pips().size();
-                shown += (int) cell.pips().stream().filter(p -> p).count();
+                if (!cell.standing().isCounted() || !only.isEmpty() && !only.equals(cue.key())) continue;
+                WatchPlan.Cell believed = watching.cell(row, cue.key());
+                cells.add(believed);
+                can += NeedGroups.can(
+                        believed.believed(), cell.lastShown(), cell.pips().size());
             }
         }
-        return MoveOn.of(all, shown, looks, rate.tries() == 0 ? null : rate.hits(), rate.tries());
+        return MoveOn.of(
+                new MoveOn.Believed(
+                        cells.size(),
+                        watching.there(cells),
+                        only.isEmpty()
+                                ? cells.stream()
+                                        .mapToDouble(c -> c.believed().shown())
+                                        .average()
+                                        .orElse(0)
+                                : can / Math.max(1, cells.size()),
+                        cells.stream().mapToInt(c -> c.believed().looks()).sum()),
+                rate.tries() == 0 ? null : rate.hits(),
+                rate.tries());
     }
 
     private static boolean needs(Grid.Cell cell) {
         return cell.standing() != Standing.LEFT_OUT && cell.standing() != Standing.OWNED;
     }
 
-    private List<CueNeed> cues(Grid grid, List<LessonPlan> coming) {
+    private List<CueNeed> cues(Grid grid, Watching watching, List<LessonPlan> coming) {
         KnowHow known = knowHows.current();
         Set<String> inGrid = grid.skills().stream()
                 .flatMap(s -> s.cues().stream().map(CueView::key))
@@ -186,8 +214,12 @@ public class NextSteps {
                     .allMatch(p -> grid.rows().stream()
                             .anyMatch(r -> r.cells().get(p).standing().isCounted()));
             if (cells.stream().noneMatch(c -> c.standing().isCounted())) continue;
+            List<WatchPlan.Cell> counted = grid.rows().stream()
+                    .filter(r -> r.cells().get(cue).standing() != Standing.LEFT_OUT)
+                    .map(r -> watching.cell(r, cue))
+                    .toList();
             candidates.add(new Candidate(
-                    cue, (int) cells.stream().filter(NextSteps::needs).count(), cells.size(), waiting, shows, ready));
+                    cue, watching.there(counted).others(cells.size()), cells.size(), waiting, shows, ready));
         }
         return NextCue.of(candidates).stream()
                 .limit(MOST_CUES)
@@ -195,9 +227,10 @@ public class NextSteps {
                 .toList();
     }
 
-    /** By the taught cue that a child shows least often; what nobody has looked at comes after what was seen. */
+    /** By the taught cue that a child is likely to show least often. */
     private static List<NeedGroup> groups(
             Grid grid,
+            Watching watching,
             Map<String, MoveOn> moves,
             Map<String, Map<UUID, HitRecords.HitRate>> rates,
             List<LessonPlan> coming) {
@@ -207,12 +240,15 @@ public class NextSteps {
             for (Grid.SkillColumns s : grid.skills())
                 for (CueView cue : s.cues()) {
                     Grid.Cell cell = row.cells().get(cue.key());
+                    Believed believed = watching.of(row.child().id(), cue.key());
                     if (needs(cell)
                             && cell.standing().isCounted()
-                            && NeedGroups.needsPractice(shown(cell), cell.pips().size()))
+                            && NeedGroups.needsPractice(
+                                    believed, cell.lastShown(), cell.pips().size()))
                         own.put(
                                 cue.key(),
-                                NeedGroups.shareShown(shown(cell), cell.pips().size()));
+                                NeedGroups.can(
+                                        believed, cell.lastShown(), cell.pips().size()));
                 }
             needs.put(
                     row.child().id().toString(),
@@ -222,38 +258,38 @@ public class NextSteps {
                             .toList());
         }
         return NeedGroups.of(needs, MOST_GROUPS).stream()
-                .map(g -> needGroup(g, grid, moves, rates, coming))
+                .map(g -> needGroup(g, grid, watching, moves, rates, coming))
                 .toList();
     }
 
-    private static String helpFirst(Grid grid, Map<String, String> calls) {
+    private static String helpFirst(Grid grid, Watching watching, Map<String, String> calls) {
         return HelpFirst.sentence(grid.rows().stream()
                 .flatMap(r -> grid.skills().stream()
                         .flatMap(s -> s.cues().stream())
-                        .filter(c -> needs(r.cells().get(c.key())))
-                        .map(c -> shown(r, c.key(), calls))
-                        .min(Comparator.comparingDouble(s -> NeedGroups.shareShown(s.shown(), s.looks())))
+                        .filter(c -> needs(r.cells().get(c.key()))
+                                && r.cells().get(c.key()).standing().isCounted())
+                        .map(c -> shown(r, c.key(), watching, calls))
+                        .filter(s -> s.looks() > 0)
+                        .min(Comparator.comparingDouble(HelpFirst.Shown::chance))
                         .stream())
                 .toList());
     }
 
-    private static HelpFirst.Shown shown(Grid.Row row, String cue, Map<String, String> calls) {
+    private static HelpFirst.Shown shown(Grid.Row row, String cue, Watching watching, Map<String, String> calls) {
         Grid.Cell cell = row.cells().get(cue);
         return new HelpFirst.Shown(
                 row.child().name(),
                 calls.getOrDefault(cue, cue),
-                shown(cell),
-                cell.pips().size());
-    }
-
-    private static int shown(Grid.Cell cell) {
-        return (int) cell.pips().stream().filter(p -> p).count();
+                cell.lastShown(),
+                cell.pips().size(),
+                watching.of(row.child().id(), cue).shown());
     }
 
     /** What a group does in the skill of its cue; in every skill if it needs none. */
     private static NeedGroup needGroup(
             NeedGroups.Group group,
             Grid grid,
+            Watching watching,
             Map<String, MoveOn> moves,
             Map<String, Map<UUID, HitRecords.HitRate>> rates,
             List<LessonPlan> coming) {
@@ -265,7 +301,7 @@ public class NextSteps {
         for (Grid.SkillColumns s : grid.skills()) {
             boolean itsOwn = s.cues().stream().anyMatch(c -> c.key().equals(group.cue()));
             if (!itsOwn && !group.cue().isEmpty()) continue;
-            MoveOn own = moveOn(rows, s, rates.getOrDefault(s.skill(), Map.of()));
+            MoveOn own = moveOn(watching, rows, s, group.cue(), rates.getOrDefault(s.skill(), Map.of()));
             steps.add(groupStep(s, own, moves.get(s.skill()).step(), coming));
         }
         return new NeedGroup(group.cue(), children, steps);
@@ -285,7 +321,13 @@ public class NextSteps {
         return new GroupStepView(skill.name(), step.step().label(), step.facts(), step.doing());
     }
 
-    private NextLesson watch(Watching watching, LessonPlan lesson, OwnLooks own) {
+    private NextLesson watch(
+            Grid grid,
+            Watching watching,
+            LessonPlan lesson,
+            OwnLooks own,
+            Map<String, String> calls,
+            Map<UUID, String> names) {
         int looks = own.of(Eyes.planned(lesson));
         WatchPlan plan = watching.plan(focus(lesson), c -> true, looks);
         return new NextLesson(
@@ -300,7 +342,38 @@ public class NextSteps {
                 looks,
                 Watching.views(plan),
                 plan.reason(),
-                own.sentence());
+                own.sentence(),
+                check(grid, watching, lesson, calls, names),
+                CheckOfFive.enough(watching.cells(focus(lesson), c -> true, List.of())).stream()
+                        .map(c -> calls.getOrDefault(c, c))
+                        .toList());
+    }
+
+    /** For whom a check is worth a minute in a lesson, in a sentence; empty for nobody. */
+    private static String check(
+            Grid grid, Watching watching, LessonPlan lesson, Map<String, String> calls, Map<UUID, String> names) {
+        Set<String> focus = focus(lesson);
+        for (Grid.SkillColumns skill : grid.skills()) {
+            List<WatchPlan.Cell> open = new ArrayList<>();
+            for (Grid.Row row : grid.rows())
+                for (CueView cue : skill.cues())
+                    if (focus.contains(cue.key()) && row.cells().get(cue.key()).standing() == Standing.DEVELOPING)
+                        open.add(watching.cell(row, cue.key()));
+            Optional<CheckOfFive> check =
+                    CheckOfFive.of(open, skill.by().checkEnough(), skill.by().checkOf());
+            if (check.isPresent())
+                return "A check of %d tries for “%s” is worth a minute each: %s %s likely to pass it, %d times in 10."
+                        .formatted(
+                                skill.by().checkOf(),
+                                calls.getOrDefault(
+                                        check.get().cue(), check.get().cue()),
+                                Words.list(check.get().children().stream()
+                                        .map(c -> names.get(UUID.fromString(c)))
+                                        .toList()),
+                                check.get().children().size() == 1 ? "is" : "are",
+                                Math.round(check.get().pass() / 10.0));
+        }
+        return "";
     }
 
     private static Set<String> focus(LessonPlan lesson) {

@@ -5,6 +5,7 @@ import io.isokinet.core.calendar.Term;
 import io.isokinet.core.mastery.Standing;
 import io.isokinet.core.mastery.Trend;
 import io.isokinet.core.nextstep.Attention;
+import io.isokinet.core.nextstep.Course;
 import io.isokinet.core.nextstep.Demonstrators;
 import io.isokinet.core.nextstep.Dose;
 import io.isokinet.core.nextstep.Wants;
@@ -41,6 +42,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -59,6 +61,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Overview {
     private static final int WEEKS_OF_ATTENTION = 4;
+    private static final int WEEKS_OF_TREND = 6;
 
     private final Marks marks;
     private final LessonRecords lessonRecords;
@@ -117,7 +120,7 @@ class Overview {
                 .map(a -> new Attention.LookCount(a.child().toString(), a.looks(), a.corrections(), a.shown()))
                 .toList());
         return new OverTime(
-                trends(grid, cues),
+                trends(classId, sets, grid, cues),
                 opinions(grid, cues, said),
                 doses(grid, taught, coming, year.last()),
                 fair.middle(),
@@ -145,18 +148,27 @@ class Overview {
         return cues.stream().map(CueView::key).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    private static List<TrendLine> trends(Grid grid, List<CueView> cues) {
-        List<TrendLine> lines = new ArrayList<>();
-        for (Trend trend : List.of(Trend.STALLED, Trend.FADING, Trend.RISING))
-            for (CueView cue : cues) {
-                List<String> children = grid.rows().stream()
-                        .filter(r -> r.cells().get(cue.key()).trend() == trend)
-                        .map(r -> r.child().name())
-                        .toList();
-                if (!children.isEmpty())
-                    lines.add(new TrendLine(trend, cue.key(), cue.call().notSettled(), children));
+    private List<TrendLine> trends(UUID classId, List<String> sets, Grid grid, List<CueView> cues) {
+        Watching now = new Watching(grid);
+        Watching then = new Watching(marks.grid(classId, sets, grid.on().minusWeeks(WEEKS_OF_TREND)));
+        Set<UUID> before = then.children();
+        Map<Trend, List<TrendLine>> lines = new EnumMap<>(Trend.class);
+        for (CueView cue : cues) {
+            Map<Trend, List<String>> going = new EnumMap<>(Trend.class);
+            for (Grid.Row row : grid.rows()) {
+                UUID child = row.child().id();
+                if (!row.cells().get(cue.key()).standing().isCounted() || !before.contains(child)) continue;
+                Course course = Course.of(then.of(child, cue.key()), now.of(child, cue.key()));
+                if (course.trend() != Trend.STEADY)
+                    going.computeIfAbsent(course.trend(), t -> new ArrayList<>())
+                            .add("%s (%s)".formatted(row.child().name(), course.fact()));
             }
-        return lines;
+            going.forEach((trend, children) -> lines.computeIfAbsent(trend, t -> new ArrayList<>())
+                    .add(new TrendLine(trend, cue.key(), cue.call().notSettled(), children)));
+        }
+        return Stream.of(Trend.STALLED, Trend.FADING, Trend.RISING)
+                .flatMap(t -> lines.getOrDefault(t, List.of()).stream())
+                .toList();
     }
 
     /** What a teacher called against the count, and what a child can tell but does not do, or does but cannot tell. */

@@ -1,7 +1,8 @@
 package io.isokinet.server.nextstep;
 
+import io.isokinet.core.belief.Believed;
 import io.isokinet.core.belief.ClassBelief;
-import io.isokinet.core.belief.Priors;
+import io.isokinet.core.belief.HowMany;
 import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.core.nextstep.WatchPlan.Cell;
 import io.isokinet.server.mastery.Grid;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** Whom to watch for what, by what is believed of a class as its marks stand. */
 public final class Watching {
@@ -20,7 +22,7 @@ public final class Watching {
 
     public Watching(Grid grid) {
         this.grid = grid;
-        this.belief = ClassBelief.of(grid.known().get(), Priors.USUAL);
+        this.belief = grid.known().belief();
     }
 
     /** So many looks at a child for a cue. */
@@ -51,6 +53,11 @@ public final class Watching {
         return cells;
     }
 
+    /** A child and a cue with what is believed of it, nothing planned yet. */
+    Cell cell(Grid.Row row, String cue) {
+        return cell(row, cue, List.of());
+    }
+
     private Cell cell(Grid.Row row, String cue, List<WatchView> before) {
         String child = row.child().id().toString();
         int planned = before.stream()
@@ -58,6 +65,23 @@ public final class Watching {
                 .mapToInt(WatchView::looks)
                 .sum();
         return new Cell(child, cue, belief.of(child, cue), planned);
+    }
+
+    /** Those in the class. */
+    Set<UUID> children() {
+        return grid.rows().stream().map(r -> r.child().id()).collect(Collectors.toSet());
+    }
+
+    /** What is believed of a child and a cue. */
+    Believed of(UUID child, String cue) {
+        return belief.of(child.toString(), cue);
+    }
+
+    /** How many of some children and cues are likely there. */
+    HowMany there(List<Cell> cells) {
+        return belief.there(cells.stream()
+                .map(c -> new io.isokinet.core.belief.Cell(c.child(), c.cue()))
+                .toList());
     }
 
     public static List<WatchView> views(WatchPlan plan) {

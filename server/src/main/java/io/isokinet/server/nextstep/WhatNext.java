@@ -56,6 +56,8 @@ public record WhatNext(
      * @param looks one pair of eyes has in it
      * @param reason how many are likely to be settled, in a sentence
      * @param ownLooks what the looks that are counted on are learnt from; empty for nothing
+     * @param check for whom a check is worth a minute; empty for nobody
+     * @param enough calls of cues that need no more looks
      */
     public record NextLesson(
             UUID lesson,
@@ -67,7 +69,9 @@ public record WhatNext(
             int looks,
             List<WatchView> watches,
             String reason,
-            String ownLooks) {}
+            String ownLooks,
+            String check,
+            List<String> enough) {}
 
     /**
      * What can be decided until a day.

@@ -67,6 +67,12 @@ public class LessonRecords {
             select distinct on (lesson_id, child_id) lesson_id, child_id, present, sits_out from register_event
             where school_id = :school and lesson_id = any(:lessons) order by lesson_id, child_id, at desc""";
 
+    private static final String AWAY = """
+            select child_id, at from (
+                select distinct on (lesson_id, child_id) child_id, at, present from register_event
+                where school_id = :school and child_id = any(:children) order by lesson_id, child_id, at desc) latest
+            where not present""";
+
     private final JdbcClient jdbc;
     private final JsonMapper json;
 
@@ -227,6 +233,21 @@ public class LessonRecords {
                         .add(row.getObject("child_id", UUID.class)))
                 .list();
         return missed;
+    }
+
+    /** When each of these children was last registered as away from a lesson, by child, lesson after lesson. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Instant>> away(Collection<UUID> children) {
+        Map<UUID, List<Instant>> away = new HashMap<>();
+        if (!children.isEmpty())
+            jdbc.sql(AWAY)
+                    .param("school", SchoolScope.current())
+                    .param("children", children.toArray(UUID[]::new))
+                    .query((row, n) -> away.computeIfAbsent(
+                                    row.getObject("child_id", UUID.class), c -> new ArrayList<>())
+                            .add(instant(row, "at")))
+                    .list();
+        return away;
     }
 
     /** Who was last registered as not there or not taking part. */

@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -66,6 +67,10 @@ public class Records {
             in (:children) and t.formal and t.sitting is not null and v.trial_id is null
             order by t.seen_at, t.device_seq""";
 
+    private static final String LOOKED_AT = """
+            select distinct cue_key from trial
+            where school_id = :school and child_id in (:children) and kind = 'TEACHER'""";
+
     private final JdbcClient jdbc;
 
     Records(JdbcClient jdbc) {
@@ -106,6 +111,17 @@ public class Records {
                 .param("before", java.sql.Timestamp.from(before))
                 .query(Records::seen)
                 .list();
+    }
+
+    /** Cues at which a teacher looked at any of these children. */
+    @Transactional(readOnly = true)
+    public Set<String> cuesLookedAt(Collection<UUID> children) {
+        if (children.isEmpty()) return Set.of();
+        return Set.copyOf(jdbc.sql(LOOKED_AT)
+                .param("school", SchoolScope.current())
+                .param("children", children)
+                .query(String.class)
+                .list());
     }
 
     /** Trials of tests of these children that were not taken back, oldest first; each has its sitting. */

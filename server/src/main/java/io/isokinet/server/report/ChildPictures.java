@@ -34,6 +34,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -81,12 +82,27 @@ class ChildPictures {
         this.knowHows = knowHows;
     }
 
+    /**
+     * With how sure the marks are: for the teacher's own page of a child, and for nothing that goes out.
+     *
+     * @param sets cue-set keys, one a skill
+     */
+    @Transactional(readOnly = true)
+    public ChildPicture believed(UUID id, List<String> sets) {
+        return of(id, sets, Grid::believing);
+    }
+
     /** @param sets cue-set keys, one a skill */
     @Transactional(readOnly = true)
     public ChildPicture of(UUID id, List<String> sets) {
+        return of(id, sets, grid -> grid);
+    }
+
+    private ChildPicture of(UUID id, List<String> sets, UnaryOperator<Grid> seen) {
         ChildView child = classes.child(id);
         LocalDate today = schools.today();
-        Optional<Grid> grid = children.classes(id).stream().findFirst().map(c -> marks.grid(c, sets, today));
+        Optional<Grid> grid =
+                children.classes(id).stream().findFirst().map(c -> seen.apply(marks.grid(c, sets, today)));
         Optional<Grid.Row> row = grid.flatMap(
                 g -> g.rows().stream().filter(r -> r.child().id().equals(id)).findFirst());
         List<Observation> looks = records.allTrials(id);

@@ -1,0 +1,59 @@
+package io.isokinet.core.belief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import io.isokinet.core.belief.ClassLooks.Cue;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Mode and spread beside those of an independent package: statsmodels 0.15.0, BinomialBayesMixedGLM; the command, the data and what came
+ * of it stand in core/src/test/resources/belief. Seed of the data 20260907, invented.
+ */
+class ReferenceFitTest {
+    private static final Priors ONES = new Priors(0, 1, 1, 1, 1, 1, 1e-9, 0, 1e-6, 0, 1, 1);
+
+    private static List<String[]> rows(String file) throws IOException {
+        try (var in = ReferenceFitTest.class.getResourceAsStream("/belief/" + file)) {
+            return Arrays.stream(new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\\R"))
+                    .skip(1)
+                    .map(l -> l.split(","))
+                    .toList();
+        }
+    }
+
+    @Test
+    void meanAndSpreadOfEachCellAreThoseOfThePackage() throws IOException {
+        Eye sees = new Eye(0, 0);
+        List<Look> looks = rows("looks.csv").stream()
+                .map(r -> new Look(r[0], r[1], r[2].equals("1"), 1, 0, sees))
+                .toList();
+        ClassBelief belief = ClassBelief.of(
+                new ClassLooks(
+                        IntStream.range(0, 20).mapToObj(Integer::toString).toList(),
+                        IntStream.range(0, 6)
+                                .mapToObj(c -> new Cue(Integer.toString(c), "skill " + c % 2))
+                                .toList(),
+                        looks,
+                        Map.of(),
+                        Map.of(),
+                        1),
+                ONES);
+        assertThat(looks).hasSizeGreaterThan(150);
+        for (String[] cell : rows("cells.csv")) {
+            double[] normal = belief.normal(cell[0], cell[1]);
+            assertThat(normal[0])
+                    .as("mean of " + String.join(",", cell))
+                    .isCloseTo(Double.parseDouble(cell[2]), within(0.001));
+            assertThat(normal[1])
+                    .as("sd of " + String.join(",", cell))
+                    .isCloseTo(Double.parseDouble(cell[3]), within(0.001));
+        }
+    }
+}
