@@ -4,8 +4,10 @@ import { type PointerEvent, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { reads } from '../api/reads'
+import { usePlans } from '../session/useSession'
 import { dayWords } from '../shared/dates'
 import { useDrag } from '../shared/useDrag'
+import { RehearsedTip } from './RehearsedTip'
 import styles from './YearPage.module.css'
 
 /** A half term of a class. */
@@ -31,6 +33,7 @@ const DRAG_FROM_PX = 6
 /** What a class has in a half term: units that there are, and skills that are to come. */
 export function YearCell({ of, cell, over: past, target, drag, change }: YearCellProps) {
   const [choosing, setChoosing] = useState(false)
+  const plans = usePlans()
   const here: Place = { id: of.id, from: cell.from }
   const planned = new Set(cell.units.flatMap((u) => u.skills))
   const toPlan = cell.skills.filter((s) => !planned.has(s.name))
@@ -42,9 +45,11 @@ export function YearCell({ of, cell, over: past, target, drag, change }: YearCel
   return (
     <td className={`${styles.cell} ${target ? styles.over : ''}`} data-half={`${of.id} ${cell.from}`}>
       {cell.units.map((u) => (
-        <Link key={u.id} to={`/units/${u.id}`} className={styles.unit} title={u.skills.join(', ')}>
-          {u.title}
-        </Link>
+        <RehearsedTip key={u.id} unit={u.id} skills={u.skills.join(', ')} ahead={plans && !past}>
+          <Link to={`/units/${u.id}`} className={styles.unit}>
+            {u.title}
+          </Link>
+        </RehearsedTip>
       ))}
       {choosing ? (
         <Choose

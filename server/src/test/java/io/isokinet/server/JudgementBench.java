@@ -1,5 +1,7 @@
 package io.isokinet.server;
 
+import io.isokinet.core.belief.ClassBelief;
+import io.isokinet.core.belief.Look;
 import io.isokinet.server.account.Role;
 import io.isokinet.server.mastery.Marks;
 import io.isokinet.server.record.Records;
@@ -107,6 +109,7 @@ final class JudgementBench {
                     whole / bare,
                     whole / first);
         }
+        believed(school, curlews, children.get(0), cues.get(0));
         writes(jdbc, school, children, cues);
     }
 
@@ -142,6 +145,26 @@ final class JudgementBench {
 
     private static void pictureOnce(TestSchool school, UUID curlews) {
         SchoolScope.call(school.id, () -> RunningServer.bean(Marks.class).grid(curlews, SETS, TestClock.today()));
+    }
+
+    /** What is believed of the class beside its picture: at most five times as long (docs/figures.md). */
+    private static void believed(TestSchool school, UUID curlews, UUID child, String cue) {
+        double picture = picture(school, curlews);
+        double with = median(() -> SchoolScope.call(school.id, () -> RunningServer.bean(Marks.class)
+                .grid(curlews, SETS, TestClock.today())
+                .believing()));
+        ClassBelief belief = SchoolScope.call(school.id, () -> RunningServer.bean(Marks.class)
+                .grid(curlews, SETS, TestClock.today())
+                .known()
+                .belief());
+        Look look = new Look(child.toString(), cue, true, TestClock.today().toEpochDay());
+        double one = median(() -> belief.after(look));
+        System.out.printf(
+                Locale.ROOT,
+                "%nbelieved beside the picture: %.1f ms, %.2f times the picture (at most 5); one more look %.2f ms%n%n",
+                with - picture,
+                (with - picture) / picture,
+                one);
     }
 
     private static double picture(TestSchool school, UUID curlews) {

@@ -17,6 +17,25 @@ public record Eye(double falseShown, double missed) {
                             .formatted(falseShown, missed));
     }
 
+    private static final int PAIRS = 20;
+    private static final double POOREST = 0.4;
+
+    /**
+     * Of two who watched the same and agreed so often: both are taken to err alike, and to agree where neither erred or both did; twenty pairs
+     * of usual eyes are added, so that a few say little.
+     *
+     * @param agreed of {@code pairs}
+     */
+    public static Eye ofTwo(int agreed, int pairs) {
+        if (agreed < 0 || agreed > pairs)
+            throw new IllegalArgumentException(
+                    "Two agree on no more than they both saw: %d of %d were given.".formatted(agreed, pairs));
+        double usual = 1 - 2 * USUAL.missed() * (1 - USUAL.missed());
+        double share = (agreed + PAIRS * usual) / (pairs + PAIRS);
+        double errs = (1 - Math.sqrt(Math.max(0, 2 * share - 1))) / 2;
+        return new Eye(Math.min(POOREST, errs), Math.min(POOREST, errs));
+    }
+
     /** The chance that it says shown of what is shown with this chance. */
     public double says(double shown) {
         return falseShown + (1 - falseShown - missed) * shown;

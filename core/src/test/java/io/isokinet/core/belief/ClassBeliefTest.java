@@ -77,6 +77,17 @@ class ClassBeliefTest {
         assertThatThrownBy(() -> new Eye(0.5, 0)).hasMessageContaining("less than half");
     }
 
+    /** By hand: who errs one time in five agrees with another such one in 0.8² + 0.2² = 0.68 of all looks. */
+    @Test
+    void twoWhoWatchTheSameTellHowOftenTheyErr() {
+        assertThat(Eye.ofTwo(0, 0).missed()).isCloseTo(Eye.USUAL.missed(), within(1e-9));
+        assertThat(Eye.ofTwo(68_000, 100_000).missed()).isCloseTo(0.2, within(0.001));
+        assertThat(Eye.ofTwo(100_000, 100_000).missed()).isCloseTo(0, within(0.001));
+        assertThat(Eye.ofTwo(0, 1000).missed()).isEqualTo(0.4);
+        assertThat(Eye.ofTwo(6, 10).missed()).isBetween(0.08, 0.2);
+        assertThatThrownBy(() -> Eye.ofTwo(3, 2)).hasMessageContaining("3 of 2 were given");
+    }
+
     @Test
     void oldLooksCountLessThanNewOnesAndWhatRestsFades() {
         Look old = new Look("Ada", "step", false, 7);

@@ -43,21 +43,33 @@ final class Learner {
         return learner;
     }
 
-    /** A look that counts: the teacher's, and not taken back. */
+    /**
+     * A look that counts: the teacher's, and not taken back.
+     *
+     * @param observer name of who made it; null where nobody asks
+     */
     record Look(
             boolean shown,
             Setting setting,
             @Nullable UUID sitting,
             @Nullable Side side,
             @Nullable UUID lesson,
-            Instant seenAt) {}
+            Instant seenAt,
+            @Nullable String observer) {}
 
     /** Takes a look that was recorded, if it counts. */
     void take(Observation look) {
         if (look.kind() != Kind.TEACHER || look.voided()) return;
         add(
                 look.cue(),
-                new Look(look.shown(), look.setting(), look.sitting(), look.side(), look.lesson(), look.seenAt()));
+                new Look(
+                        look.shown(),
+                        look.setting(),
+                        look.sitting(),
+                        look.side(),
+                        look.lesson(),
+                        look.seenAt(),
+                        look.observer()));
     }
 
     /** Takes a look as a statement tells it: whether it was shown and when in columns of their own, the rest beside. */
@@ -70,7 +82,8 @@ final class Learner {
                         body.sitting(),
                         body.side(),
                         body.lesson(),
-                        row.getObject("at", OffsetDateTime.class).toInstant()));
+                        row.getObject("at", OffsetDateTime.class).toInstant(),
+                        null));
     }
 
     private void add(String cue, Look look) {

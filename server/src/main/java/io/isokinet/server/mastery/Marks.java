@@ -277,21 +277,22 @@ public class Marks {
             List<ClassLooks.Cue> cues = new ArrayList<>();
             List<io.isokinet.core.belief.Look> looks = new ArrayList<>();
             Map<String, List<Double>> practised = new HashMap<>();
+            Map<String, Eye> eyes = eyes(children, columns);
             for (SkillColumns column : columns)
                 for (CueView cue : column.cues()) {
                     cues.add(new ClassLooks.Cue(cue.key(), column.skill()));
                     TreeSet<Double> days = new TreeSet<>();
                     for (Learner child : children)
-                        for (Trial t : trials(child, cue.key())) {
-                            double day = t.day().toEpochDay();
+                        for (Look look : counted(child, cue.key())) {
+                            double day = day(look).toEpochDay();
                             days.add(day);
                             looks.add(new io.isokinet.core.belief.Look(
                                     child.id.toString(),
                                     cue.key(),
-                                    t.shown(),
+                                    look.shown(),
                                     day,
-                                    io.isokinet.core.belief.Look.task(t.setting()),
-                                    Eye.USUAL));
+                                    io.isokinet.core.belief.Look.task(look.setting()),
+                                    eyes.getOrDefault(look.observer(), Eye.USUAL)));
                         }
                     taughtOn(cue.key()).ifPresent(d -> days.add((double) d.toEpochDay()));
                     practised.put(cue.key(), List.copyOf(days));
@@ -303,6 +304,25 @@ public class Marks {
                     practised,
                     away(children),
                     on.toEpochDay());
+        }
+
+        /** How often observers err, by their names, where two of them watched the same. */
+        private Map<String, Eye> eyes(Collection<Learner> children, List<SkillColumns> columns) {
+            Map<String, int[]> agreed = new HashMap<>();
+            for (Records.ObserverPair pair : records.watchedTwice(
+                    children.stream().map(c -> c.id).toList(),
+                    columns.stream()
+                            .flatMap(c -> c.cues().stream())
+                            .map(CueView::key)
+                            .toList()))
+                for (String name : List.of(pair.first(), pair.second())) {
+                    int[] count = agreed.computeIfAbsent(name, n -> new int[2]);
+                    count[0] += pair.both() + pair.neither();
+                    count[1] += pair.both() + pair.neither() + pair.firstOnly() + pair.secondOnly();
+                }
+            Map<String, Eye> eyes = new HashMap<>();
+            agreed.forEach((name, count) -> eyes.put(name, Eye.ofTwo(count[0], count[1])));
+            return eyes;
         }
 
         private Map<String, Set<Double>> away(Collection<Learner> children) {
@@ -336,6 +356,18 @@ public class Marks {
         }
 
         private List<Trial> trials(Learner child, String key) {
+            return counted(child, key).stream()
+                    .map(l -> new Trial(
+                            l.shown(),
+                            l.setting(),
+                            lesson(l),
+                            day(l),
+                            l.sitting() == null ? null : l.sitting().toString()))
+                    .toList();
+        }
+
+        /** The looks that count for a cue, those carried from others among them, oldest first. */
+        private List<Look> counted(Learner child, String key) {
             Cue cue = known.cue(key);
             Side preferred = child.side(known.skill(cue.skill()).action());
             List<Look> looks = new ArrayList<>(child.looks(key));
@@ -346,12 +378,6 @@ public class Marks {
             return looks.stream()
                     .filter(l -> l.side() == null || preferred == null || l.side() == preferred)
                     .sorted(Comparator.comparing(Look::seenAt))
-                    .map(l -> new Trial(
-                            l.shown(),
-                            l.setting(),
-                            lesson(l),
-                            day(l),
-                            l.sitting() == null ? null : l.sitting().toString()))
                     .toList();
         }
 
