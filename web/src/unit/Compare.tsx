@@ -61,7 +61,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
       {c && (
         <>
           {c.why && <p>{c.why}</p>}
-          {rehearsal.data?.beside && (
+          {open.length > 0 && rehearsal.data?.beside && (
             <p>
               <b>Rehearsed with {rehearsal.data.classes} classes.</b> {rehearsal.data.beside}{' '}
               {rehearsal.data.sentences.join(' ')}

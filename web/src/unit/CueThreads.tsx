@@ -113,6 +113,7 @@ export function CueThreads({ unit, column, selected, select, cues, rehearsal }: 
                     cue={rehearsal.cues.find((c) => c.cue === cue.key)}
                     of={rehearsal.children}
                     column={column}
+                    from={firstLesson}
                     y={cy + 8}
                   />
                 )}
@@ -159,15 +160,19 @@ interface BandsProps {
   /** in the class */
   of: number
   column: number
+  /** place of the lesson in which it is first worked on: before that there is nothing to foretell */
+  from: number
   y: number
 }
 
 /** Under each lesson to come, how many children are likely to have the cue after it. */
-function Bands({ unit, cue, of, column, y }: BandsProps) {
+function Bands({ unit, cue, of, column, from, y }: BandsProps) {
   const width = column - 18
   const at = (n: number) => (of === 0 ? 0 : (n / of) * width)
   return cue?.after.map(({ lesson, number, owned }) => {
-    const x = LABELS + (unit.lessons.find((l) => l.id === lesson)?.position ?? 0) * column + 6
+    const position = unit.lessons.find((l) => l.id === lesson)?.position ?? 0
+    if (position < from) return null
+    const x = LABELS + position * column + 6
     const wide = Math.max(3, at(owned.high) - at(owned.low))
     return (
       <g key={lesson}>

@@ -112,14 +112,33 @@ public record Believed(double mean, double sd, double there, double shown, int l
         return looks > 0 && (there >= SURE || there <= 1 - SURE);
     }
 
-    private static final double LIKELY = 0.7;
+    private static final int LIKELY = 7;
+    private static final int HARDLY = 3;
 
     /** In a sentence, with how much of it comes from its own looks: "Likely there, 8 in 10: mostly from 3 looks here." */
     public String sentence() {
-        String word = there >= LIKELY
-                ? "Likely there"
-                : there <= 1 - LIKELY ? "Hardly there yet" : "Open whether it is there";
-        return "%s, %s: %s.".formatted(word, chance(), from());
+        return "%s, %s: %s.".formatted(word(), chance(), from());
+    }
+
+    /**
+     * The same; where what its last looks showed points the other way, that is said.
+     *
+     * @param shown of its last {@code of} looks
+     */
+    String sentence(int shown, int of) {
+        boolean against = of > 0 && (shown == of && there < 0.5 || shown == 0 && there >= 0.5);
+        String though = !against
+                ? ""
+                : of == 1
+                        ? shown == 1 ? ", though the last look showed it" : ", though the last look did not show it"
+                        : ", though %s of the last %d looks showed it"
+                                .formatted(shown == 0 ? "none" : Integer.toString(shown), of);
+        return "%s, %s%s: %s.".formatted(word(), chance(), though, from());
+    }
+
+    private String word() {
+        long tenths = Math.round(10 * there);
+        return tenths >= LIKELY ? "Likely there" : tenths <= HARDLY ? "Hardly there yet" : "Open whether it is there";
     }
 
     private String chance() {

@@ -116,11 +116,11 @@ public record OwnRecord(List<Tenth> tenths, int looks, double widened) {
         if (off.isEmpty()) return told + " What was said came true as often as it was said.";
         Tenth worst = off.get(0);
         for (Tenth t : off) if (Math.abs(t.came() - t.said()) > Math.abs(worst.came() - worst.said())) worst = t;
-        return "%s Where %d in 10 was said, it was %d in 10%s"
+        return "%s Where %d in 100 was said, it was %d in 100%s"
                 .formatted(
                         told,
-                        Math.round(10 * worst.said()),
-                        Math.round(10 * worst.came()),
+                        Math.round(100 * worst.said()),
+                        Math.round(100 * worst.came()),
                         widened > 1 ? ": what is believed is held less surely since." : ".");
     }
 }

@@ -42,14 +42,15 @@ public record Sureness(Word word, int tenths, int looks, String sentence) {
      * open, since one trial decides it.
      *
      * @param believed of that child and cue
+     * @param shown of its last {@code of} looks
      */
-    public static Sureness of(Mark mark, Believed believed) {
+    public static Sureness of(Mark mark, Believed believed, int shown, int of) {
         Word word = word(mark, believed);
         return new Sureness(
                 word,
                 (int) Math.round(10 * believed.there()),
                 believed.looks(),
-                "%s %s".formatted(sentence(word, mark), believed.sentence()));
+                "%s %s".formatted(sentence(word, mark), believed.sentence(shown, of)));
     }
 
     private static Word word(Mark mark, Believed b) {

@@ -44,7 +44,7 @@ class OwnRecordTest {
         OwnRecord record = OwnRecord.of(school(Kind.BIMODAL, 11, 4), tooSure);
         assertThat(record.tenths()).anyMatch(OwnRecord.Tenth::isOff);
         assertThat(record.widened()).isGreaterThan(1);
-        assertThat(record.sentence()).contains("in 10 was said, it was").endsWith("held less surely since.");
+        assertThat(record.sentence()).contains("in 100 was said, it was").endsWith("held less surely since.");
     }
 
     @Test

@@ -63,7 +63,9 @@ public record Grid(
                                             ? cell
                                             : cell.believing(Sureness.of(
                                                     cell.mark(),
-                                                    belief.of(row.child().id().toString(), cue)))));
+                                                    belief.of(row.child().id().toString(), cue),
+                                                    cell.lastShown(),
+                                                    cell.pips().size()))));
                     return new Row(row.child(), cells, row.levels());
                 })
                 .toList();
