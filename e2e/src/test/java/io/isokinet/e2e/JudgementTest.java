@@ -60,11 +60,14 @@ class JudgementTest extends Journey {
             desk.open("/classes");
             desk.link("Sanderlings").click();
             tab(desk, "What next");
-            desk.page
-                    .getByRole(AriaRole.RADIOGROUP)
-                    .first()
-                    .getByText("step back")
-                    .click();
+            Locator skills = desk.page.getByRole(AriaRole.RADIOGROUP);
+            assertThat(skills).hasCount(2);
+            desk.isStill();
+            for (Locator steps : skills.all()) {
+                steps.getByText("step back").click();
+                assertThat(steps.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("step back")))
+                        .isChecked();
+            }
             desk.button("Change the rest of the unit so").click();
             assertThat(desk.page.getByText("The rest, planned anew")).isVisible();
             assertThat(desk.page.getByText(Pattern.compile("[Ll]esson 5")).first())

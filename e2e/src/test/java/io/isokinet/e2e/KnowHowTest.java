@@ -79,6 +79,8 @@ class KnowHowTest {
 
     private static void takeOutAndIn(Desk desk, Page page, Path pack) {
         page.getByText("take out").click();
+        // A press while the dialog still grows can miss its button.
+        desk.isStill();
         desk.button("Take it out").click();
         assertThat(page.locator("tr").filter(new Locator.FilterOptions().setHasText("our own")))
                 .hasCount(0);

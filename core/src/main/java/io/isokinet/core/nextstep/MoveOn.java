@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Whether a class goes on with a skill, stays, or steps back, with the facts that decide. Common practice: on where three in four of what
  * was taught is likely there, or three in four tries show it, or more than eight in ten hit; back where fewer than three in ten tries show
- * it, or hit fewer than four in ten; and where what is believed is too wide to tell, look first.
+ * it, or hit fewer than four in ten; and where as few as would step back and as many as would go on may be there, look first.
  */
 public record MoveOn(Step step, List<String> facts) {
     public enum Step {
@@ -32,9 +32,6 @@ public record MoveOn(Step step, List<String> facts) {
     private static final int SHOW_TOO_FEW = 30;
     private static final int HIT_ENOUGH = 80;
     private static final int HIT_TOO_FEW = 40;
-    /** Where the band of what is likely there is wider than that, of a hundred, nothing can be said. */
-    private static final int TOO_WIDE = 35;
-
     private static final int TRIES_ENOUGH = 20;
     private static final int LOOKS_ENOUGH = 20;
 
@@ -68,7 +65,8 @@ public record MoveOn(Step step, List<String> facts) {
         boolean countedHits = hits != null && tries >= TRIES_ENOUGH;
         int hitRate = countedHits ? percent(hits, tries) : -1;
         if (countedHits) facts.add("%d of %d tries hit".formatted(hits, tries));
-        if (!countedHits && (of.looks() == 0 || high - low > TOO_WIDE)) {
+        boolean backOrOn = low < SHOW_TOO_FEW && high >= OWN_ENOUGH;
+        if (!countedHits && (of.looks() == 0 || backOrOn)) {
             facts.add(of.looks() == 0 ? "nobody has looked yet" : "that is too wide to tell");
             return new MoveOn(Step.LOOK, facts);
         }

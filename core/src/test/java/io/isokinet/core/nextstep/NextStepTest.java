@@ -54,7 +54,8 @@ class NextStepTest {
 
     @Test
     void whatIsTooWideToTellIsNotJudged() {
-        MoveOn look = MoveOn.of(believed(50, 18, 0.6, 8), null, 0);
+        assertThat(MoveOn.of(believed(50, 20, 0.6, 8), null, 0).step()).isEqualTo(Step.STAY);
+        MoveOn look = MoveOn.of(believed(51, 24, 0.6, 8), null, 0);
         assertThat(look.step()).isEqualTo(Step.LOOK);
         assertThat(look.facts()).contains("that is too wide to tell");
         MoveOn nobody = MoveOn.of(believed(40, 5, 0.6, 0), null, 0);
