@@ -18,7 +18,7 @@ class ArchitectureTest {
             List.of("thing"),
             List.of("activity", "motion", "aim", "year"),
             List.of("group"),
-            List.of("kit", "space", "safety", "mastery", "score", "knowhow"),
+            List.of("kit", "space", "safety", "mastery", "score", "knowhow", "figure"),
             List.of("task", "belief"),
             List.of("lesson"),
             List.of("unit"),

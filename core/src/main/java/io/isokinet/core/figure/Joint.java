@@ -1,0 +1,36 @@
+package io.isokinet.core.figure;
+
+/**
+ * A joint whose bend can be told, with how far it goes: the usual ranges of orthopaedic handbooks, from memory, rounded outwards for supple
+ * children.
+ */
+public enum Joint {
+    OWN_KNEE(Spot.OWN_HIP, Spot.OWN_KNEE, Spot.OWN_ANKLE, 160),
+    OTHER_KNEE(Spot.OTHER_HIP, Spot.OTHER_KNEE, Spot.OTHER_ANKLE, 160),
+    OWN_ELBOW(Spot.OWN_SHOULDER, Spot.OWN_ELBOW, Spot.OWN_WRIST, 155),
+    OTHER_ELBOW(Spot.OTHER_SHOULDER, Spot.OTHER_ELBOW, Spot.OTHER_WRIST, 155);
+
+    private final Spot from;
+    private final Spot at;
+    private final Spot to;
+    private final double most;
+
+    Joint(Spot from, Spot at, Spot to, double most) {
+        this.from = from;
+        this.at = at;
+        this.to = to;
+        this.most = most;
+    }
+
+    /** How far it bends at most, in degrees; straight is 0. */
+    public double most() {
+        return most;
+    }
+
+    /** How far it is bent, in degrees; straight is 0. */
+    double bend(Figure figure) {
+        Vec a = figure.at(at).minus(figure.at(from));
+        Vec b = figure.at(to).minus(figure.at(at));
+        return a.angle(b);
+    }
+}
