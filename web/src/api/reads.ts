@@ -18,7 +18,7 @@ export const reads = {
     }),
 }
 
-const lessons = ['term', 'today', 'unit', 'units', 'sheet', 'dates', 'calendar', 'year']
+const lessons = ['term', 'today', 'unit', 'units', 'sheet', 'dates', 'calendar', 'year', 'rehearsal']
 
 /** What a change makes stale, by what was changed: said once, so that no page shows what is not so any more. */
 const stale = {
@@ -29,7 +29,7 @@ const stale = {
   /** which classes there are, and what they are called */
   classes: ['class', 'classes', 'left-classes', ...lessons],
   /** children of a class, and how they are marked */
-  children: ['class', 'classes', 'child', 'grid', 'pairs', 'next', 'over-time'],
+  children: ['class', 'classes', 'child', 'grid', 'pairs', 'next', 'over-time', 'rehearsal'],
   /** what there is to teach with */
   cupboard: ['cupboard', 'usual-things', 'shopping', 'unit', 'today', 'sheet'],
   /** halls and yards */

@@ -64,6 +64,7 @@ function usePresses(classId: string) {
     queries.invalidateQueries({ queryKey: ['grid', classId] })
     queries.invalidateQueries({ queryKey: ['next', classId] })
     queries.invalidateQueries({ queryKey: ['over-time', classId] })
+    queries.invalidateQueries({ queryKey: ['rehearsal'] })
   }
   const press = (row: Row, cue: Schemas['CueView'], shown: boolean) => {
     attempt(async () => {

@@ -96,6 +96,7 @@ export function Steps({ classId, skills, lesson }: StepsProps) {
             queries.setQueryData(['unit', now.id], now)
             queries.invalidateQueries({ queryKey: ['term'] })
             queries.invalidateQueries({ queryKey: ['next', classId] })
+            queries.invalidateQueries({ queryKey: ['rehearsal'] })
           }}
         />
       )}

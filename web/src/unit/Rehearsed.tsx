@@ -1,15 +1,13 @@
 import type { Schemas } from '../api/client'
 import styles from './UnitPage.module.css'
 
-const AS_GOOD = 'As good as'
-
 /** What may come of a unit, in sentences; the bands under its threads are told to who does not see them. */
 export function Rehearsed({ rehearsal: r }: { rehearsal: Schemas['RehearsalView'] }) {
   return (
     <section className={styles.rehearsed} aria-label="Rehearsed">
       <p>
         <b>Rehearsed with {r.classes} classes like this one.</b> {r.sentences.join(' ')}{' '}
-        {r.beside && !r.beside.startsWith(AS_GOOD) && <b>Beside the version before: {lower(r.beside)}</b>}{' '}
+        {r.beside && <b>Beside the version before: {lower(r.beside)}</b>}{' '}
         {r.cues.length > 0 && (
           <span className="mute">
             The bar under a thread: how many children are likely to have it after the lesson, nobody at its

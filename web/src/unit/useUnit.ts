@@ -29,6 +29,7 @@ export function useUnit(id: string) {
     queries.setQueryData(['unit', id], now)
     queries.invalidateQueries({ queryKey: ['term'] })
     queries.invalidateQueries({ queryKey: ['alternatives', id] })
+    queries.invalidateQueries({ queryKey: ['rehearsal', id] })
   }
   const edit = (body: EditBody) => step.mutate({ kind: 'edit', body })
   return { unit, step, edit, arrived }

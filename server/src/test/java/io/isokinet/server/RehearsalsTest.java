@@ -60,12 +60,18 @@ class RehearsalsTest {
                                 "\"" + before.get("head").asString() + "\"")
                         .status())
                 .isEqualTo(200);
-        JsonNode r = school.as.get("/api/units/" + unit + "/rehearsal").json();
+        String old = before.get("head").asString();
+        JsonNode r = school.as
+                .get("/api/units/" + unit + "/rehearsal?besides=" + old)
+                .json();
         assertThat(r.get("beside").asString())
                 .matches(
                         "(Better|Worse) in \\d+ of 100 rehearsed classes: about \\d+ marks? (more|fewer) there at the end\\."
                                 + "|As good as the other for what the children have at the end\\.");
-        String old = before.get("head").asString();
+        JsonNode now = school.as.get("/api/units/" + unit + "/rehearsal").json();
+        assertThat(now.has("beside"))
+                .as("said of itself only where it is clear")
+                .isEqualTo(!r.get("beside").asString().startsWith("As good as"));
         JsonNode asItWas = school.as
                 .get("/api/units/" + unit + "/rehearsal?version=" + old)
                 .json();

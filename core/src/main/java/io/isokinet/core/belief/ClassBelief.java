@@ -536,7 +536,7 @@ public final class ClassBelief {
     }
 
     /** Whether a child and a cue are among those believed of. */
-    public boolean knows(String child, String cue) {
+    boolean knows(String child, String cue) {
         return childAt.containsKey(child) && cueAt.containsKey(cue);
     }
 

@@ -31,11 +31,6 @@ public record HowMany(int low, int middle, int high) {
         return new HowMany(of - high, of - middle, of - low);
     }
 
-    /** How far apart the ends are. */
-    public int width() {
-        return high - low;
-    }
-
     /** "17 to 22", or the number alone where there is only one. */
     public String words() {
         return low == high ? Integer.toString(low) : "%d to %d".formatted(low, high);

@@ -148,7 +148,6 @@ public record Rehearsal(int children, List<CueBand> cues, List<Behind> behind, L
 
     /** Everything that stays the same from class to class. */
     private static final class Stage {
-        private final ClassBelief belief;
         private final Priors priors;
         private final double start;
         private final int[][] at;
@@ -160,7 +159,6 @@ public record Rehearsal(int children, List<CueBand> cues, List<Behind> behind, L
         private final double[][] idleBefore;
 
         Stage(ClassBelief belief, List<String> children, List<String> cues, List<Lesson> lessons) {
-            this.belief = belief;
             this.lessons = lessons;
             this.cues = cues;
             priors = belief.priors();
@@ -236,26 +234,36 @@ public record Rehearsal(int children, List<CueBand> cues, List<Behind> behind, L
         }
     }
 
-    /** Cells there may be. */
-    public int cells() {
-        return children * cues.size();
-    }
-
-    /** Cells that are there at the end. */
-    public HowMany atTheEnd() {
-        return HowMany.of(owned);
-    }
-
     /**
      * Beside another one of the same class.
      *
      * @param more cells that are there at the end of this one and not of the other; below zero where it leaves fewer
      * @param better of a hundred classes in which this one leaves more there
      */
-    public record Beside(HowMany more, int better, String sentence) {}
+    public record Beside(HowMany more, int better) {
+        /** Less than that of a hundred either way is luck. */
+        private static final int CLEARLY = 65;
 
-    /** Less than that of a hundred either way is luck. */
-    private static final int CLEARLY = 65;
+        /** Whether one of the two leaves clearly more there. */
+        public boolean isClear() {
+            return isBetter() || better <= 100 - CLEARLY && more.middle() < 0;
+        }
+
+        private boolean isBetter() {
+            return better >= CLEARLY && more.middle() > 0;
+        }
+
+        /** In a sentence. */
+        public String sentence() {
+            int size = Math.abs(more.middle());
+            String much = size == 1 ? "1 mark" : size + " marks";
+            if (!isClear()) return "As good as the other for what the children have at the end.";
+            return isBetter()
+                    ? "Better in %d of 100 rehearsed classes: about %s more there at the end.".formatted(better, much)
+                    : "Worse in %d of 100 rehearsed classes: about %s fewer there at the end."
+                            .formatted(100 - better, much);
+        }
+    }
 
     /** @throws IllegalArgumentException if the other one was rehearsed with another number of classes */
     public Beside beside(Rehearsal other) {
@@ -269,15 +277,6 @@ public record Rehearsal(int children, List<CueBand> cues, List<Behind> behind, L
             better += more[k] > 0 ? 1 : more[k] == 0 ? 0.5 : 0;
         }
         int percent = (int) Math.round(100 * better / Math.max(1, more.length));
-        HowMany band = HowMany.of(more);
-        int size = Math.abs(band.middle());
-        String much = size == 1 ? "1 mark" : size + " marks";
-        String sentence = percent >= CLEARLY && band.middle() > 0
-                ? "Better in %d of 100 rehearsed classes: about %s more there at the end.".formatted(percent, much)
-                : percent <= 100 - CLEARLY && band.middle() < 0
-                        ? "Worse in %d of 100 rehearsed classes: about %s fewer there at the end."
-                                .formatted(100 - percent, much)
-                        : "As good as the other for what the children have at the end.";
-        return new Beside(band, percent, sentence);
+        return new Beside(HowMany.of(more), percent);
     }
 }

@@ -78,6 +78,9 @@ class RehearsalTest {
         assertThat(few.beside(many).sentence()).startsWith("Worse in ");
         assertThat(many.beside(many).sentence()).startsWith("As good as the other");
         assertThat(many.beside(many).better()).isEqualTo(50);
+        assertThat(many.beside(many).isClear()).isFalse();
+        assertThat(beside.isClear()).isTrue();
+        assertThat(few.beside(many).isClear()).isTrue();
     }
 
     @Test
@@ -119,7 +122,8 @@ class RehearsalTest {
                 Rehearsal two = Rehearsal.of(belief, lessons);
                 assertThat(one.owned()).isEqualTo(two.owned());
                 assertThat(one.cues()).isEqualTo(two.cues());
-                assertThat(one.atTheEnd().high()).isLessThanOrEqualTo(one.cells());
+                assertThat(IntStream.of(one.owned()).max().orElseThrow())
+                        .isBetween(0, one.children() * one.cues().size());
             }
         Rehearsal small = Rehearsal.of(ClassBelief.of(empty(2, Map.of()), Priors.USUAL), lessons(1, 5), 10, 1);
         Rehearsal large = Rehearsal.of(ClassBelief.of(empty(2, Map.of()), Priors.USUAL), lessons(1, 5));

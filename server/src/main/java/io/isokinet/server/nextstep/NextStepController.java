@@ -65,7 +65,7 @@ class NextStepController {
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable UUID version,
             @RequestParam(required = false) @Nullable UUID besides) {
-        return rehearsals.of(id, version, besides != null || version != null ? besides : rehearsals.before(id));
+        return rehearsals.of(id, version, besides);
     }
 
     /** How long this lesson will take whoever asks. */

@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -41,7 +42,8 @@ public class Rehearsals {
      * @param cues that they work on
      * @param behind names of those whom they leave behind
      * @param sentences what it says, in at most four
-     * @param beside how it compares with another version; null where none was named
+     * @param beside how it compares with the version that was named, or else with the one before where one of the two is clearly better; null
+     *     where there is nothing to say
      */
     public record RehearsalView(
             int children,
@@ -59,7 +61,7 @@ public class Rehearsals {
 
     /**
      * @param version that is rehearsed; null for the one in force
-     * @param besides version that it is compared with; null for none
+     * @param besides version that it is compared with; null for the one before where the one in force is rehearsed, else for none
      */
     @Transactional(readOnly = true)
     public RehearsalView of(UUID unit, @Nullable UUID version, @Nullable UUID besides) {
@@ -67,9 +69,12 @@ public class Rehearsals {
         Grid grid = marks.whole(work.classId(), work.cueSets());
         ClassBelief belief = grid.known().belief();
         Rehearsal rehearsal = rehearse(belief, work);
-        String beside = besides == null
-                ? null
-                : rehearsal.beside(rehearse(belief, works.of(unit, besides))).sentence();
+        String beside = Optional.ofNullable(besides)
+                .or(() -> version == null ? works.before(unit) : Optional.empty())
+                .map(other -> rehearsal.beside(rehearse(belief, works.of(unit, other))))
+                .filter(b -> besides != null || b.isClear())
+                .map(Rehearsal.Beside::sentence)
+                .orElse(null);
         Map<String, String> names = grid.rows().stream()
                 .collect(Collectors.toMap(
                         r -> r.child().id().toString(), r -> r.child().name()));
@@ -80,12 +85,6 @@ public class Rehearsals {
                 rehearsal.behind().stream().map(b -> names.get(b.child())).toList(),
                 sentences(rehearsal, work, names),
                 beside);
-    }
-
-    /** The version before the one in force, to compare with. */
-    @Nullable
-    UUID before(UUID unit) {
-        return works.before(unit).orElse(null);
     }
 
     private static Rehearsal rehearse(ClassBelief belief, Work work) {

@@ -52,13 +52,10 @@ public class UnitWork {
         return work(unit, reader.plan(unit.row(), body, unit.lessons()));
     }
 
-    /** The version before the one in force, where that is another plan; empty for none. */
+    /** The version that the one in force was made from; empty for none. */
     @Transactional(readOnly = true)
     public Optional<UUID> before(UUID id) {
-        return store.history(id, 2).stream()
-                .map(RevisionRow::id)
-                .filter(r -> !r.equals(store.unit(id).head()))
-                .findFirst();
+        return Optional.ofNullable(store.head(store.unit(id)).parent());
     }
 
     private static Work work(UnitInHand unit, Plan plan) {
