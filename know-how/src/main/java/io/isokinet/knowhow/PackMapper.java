@@ -30,6 +30,7 @@ import io.isokinet.core.activity.Tempo;
 import io.isokinet.core.activity.Travel;
 import io.isokinet.core.activity.TurnCycle;
 import io.isokinet.core.check.Finding;
+import io.isokinet.core.figure.Demonstration;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.knowhow.Library;
 import io.isokinet.core.knowhow.Library.FullGame;
@@ -88,6 +89,8 @@ final class PackMapper {
     private final List<FullGame> games = new ArrayList<>();
     private final Map<String, String> plain = new HashMap<>();
     private final Map<String, List<String>> also = new HashMap<>();
+    private final Map<String, Demonstration> demonstrations = new LinkedHashMap<>();
+    private final Map<String, JsonNode> movements = new LinkedHashMap<>();
     private final List<Finding> problems = new ArrayList<>();
     private final Map<String, String> places = new HashMap<>();
     private final Set<String> keys = new HashSet<>();
@@ -116,6 +119,7 @@ final class PackMapper {
     void take(Located file) {
         JsonNode tree = file.tree;
         if (file.path.startsWith("skills/")) skill(file);
+        if (file.path.startsWith("movements/")) movements(file);
         for (int i = 0; i < tree.path("activities").size(); i++) {
             JsonNode node = tree.get("activities").get(i);
             once(node, file, "/activities/" + i);
@@ -142,6 +146,22 @@ final class PackMapper {
     private void named(JsonNode node) {
         if (node.has("plain")) plain.put(text(node, "key"), text(node, "plain"));
         if (node.has("also")) also.put(text(node, "key"), strings(node, "also"));
+    }
+
+    /** The files of movements by the key of their skill. */
+    Map<String, JsonNode> movements() {
+        return movements;
+    }
+
+    private void movements(Located file) {
+        String skill = text(file.tree, "skill");
+        String key = MovementChecks.file(skill);
+        movements.put(skill, file.tree);
+        if (!keys.add(key)) twice(key, file, "");
+        places.put(key, file.where(""));
+        for (int i = 0; i < file.tree.get("cues").size(); i++)
+            places.put(MovementChecks.cue(text(file.tree.get("cues").get(i), "cue")), file.where("/cues/" + i));
+        guarded(key, () -> demonstrations.put(skill, MovementMapper.of(file.tree)));
     }
 
     private void library(Located file) {
@@ -512,7 +532,7 @@ final class PackMapper {
                 items,
                 cautions,
                 new Crosswalk(links),
-                new Library(transfers, symptoms, outcomes, games, layouts, new Names(plain, also)));
+                new Library(transfers, symptoms, outcomes, games, layouts, new Names(plain, also), demonstrations));
     }
 
     private void guarded(String key, Runnable mapping) {

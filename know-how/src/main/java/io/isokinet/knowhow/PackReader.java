@@ -35,6 +35,7 @@ public final class PackReader {
     private static final Set<String> KINDS = Set.of(
             "pack",
             "skills",
+            "movements",
             "activities",
             "kit",
             "cautions",
@@ -123,6 +124,10 @@ public final class PackReader {
         findings.addAll(mapper.problems());
         stopIfFound();
         findings.addAll(PackChecks.of(mapper.knowHow(), mapper.places(), known, mapper.schema()));
+        mapper.movements().forEach((skill, tree) -> {
+            if (!known.contains(MovementChecks.file(skill)))
+                findings.addAll(MovementChecks.of(tree, skill, mapper.knowHow(), mapper.places()));
+        });
         stopIfFound();
         var head = files.get("pack.yaml").tree;
         return new Pack(

@@ -48,6 +48,20 @@ public final class PackReport {
                 text,
                 "faults with their fix",
                 faults(known.skills().stream().flatMap(s -> s.cues().stream()).toList()));
+        count(
+                text,
+                "cues that a figure shows",
+                known.library().demonstrations().values().stream()
+                        .mapToInt(d -> (int) d.seen())
+                        .sum());
+        count(
+                text,
+                "faults that a figure shows",
+                known.library().demonstrations().values().stream()
+                        .flatMap(d -> d.cues().values().stream())
+                        .flatMap(s -> s.faults().stream())
+                        .mapToInt(w -> w.movement() == null ? 0 : 1)
+                        .sum());
         count(text, "activities", known.activities().size());
         for (LessonPhase phase : LessonPhase.values())
             count(

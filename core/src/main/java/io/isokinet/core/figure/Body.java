@@ -62,6 +62,24 @@ public record Body(
                 0.152 * stature);
     }
 
+    /** The same child so many times as tall. */
+    public Body times(double k) {
+        return new Body(
+                stature * k,
+                head * k,
+                skull * k,
+                trunk * k,
+                shoulders * k,
+                hips * k,
+                upperArm * k,
+                forearm * k,
+                hand * k,
+                thigh * k,
+                shank * k,
+                ankle * k,
+                foot * k);
+    }
+
     /** From the hip to the sole, the leg straight. */
     public double leg() {
         return thigh + shank + ankle;

@@ -27,10 +27,14 @@ public enum Joint {
         return most;
     }
 
+    Spot at() {
+        return at;
+    }
+
     /** How far it is bent, in degrees; straight is 0. */
-    double bend(Figure figure) {
-        Vec a = figure.at(at).minus(figure.at(from));
-        Vec b = figure.at(to).minus(figure.at(at));
+    double bend(Motion m, double t) {
+        Vec a = m.at(at, t).minus(m.at(from, t));
+        Vec b = m.at(to, t).minus(m.at(at, t));
         return a.angle(b);
     }
 }

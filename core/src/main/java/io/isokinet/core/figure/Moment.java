@@ -5,5 +5,6 @@ package io.isokinet.core.figure;
  *
  * @param name by which cues speak of it: ready, back, step, release, end
  * @param at seconds from the start
+ * @param eyes what the face is turned to
  */
-public record Moment(String name, double at, Pose pose) {}
+public record Moment(String name, double at, Pose pose, Eyes eyes) {}

@@ -5,13 +5,26 @@ import java.util.Map;
 
 /** How a body is held: all dials; those that were not set are as in standing. */
 public final class Pose {
-    /** Just standing, arms hanging, eyes on the target. */
-    public static final Pose STANDING = new Pose(new double[0]);
+    private static final Dial[] DIALS = Dial.values();
+
+    /** Just standing, arms hanging. */
+    public static final Pose STANDING = new Pose(standing());
 
     private final double[] values;
 
     private Pose(double[] values) {
         this.values = values;
+    }
+
+    private static double[] standing() {
+        double[] values = new double[DIALS.length];
+        for (Dial d : DIALS) values[d.ordinal()] = d.standing();
+        return values;
+    }
+
+    /** Values by the order of the dials, none checked: what lies between two poses. */
+    static Pose between(double[] values) {
+        return new Pose(values);
     }
 
     /**
@@ -20,8 +33,7 @@ public final class Pose {
      * @throws IllegalArgumentException if one is beyond its range
      */
     public Pose with(Map<Dial, Double> set) {
-        double[] now = new double[Dial.values().length];
-        for (Dial d : Dial.values()) now[d.ordinal()] = get(d);
+        double[] now = values.clone();
         set.forEach((dial, value) -> {
             if (!(value >= dial.least() && value <= dial.most()))
                 throw new IllegalArgumentException(
@@ -32,13 +44,34 @@ public final class Pose {
     }
 
     public double get(Dial dial) {
-        return values.length == 0 ? dial.standing() : values[dial.ordinal()];
+        return values[dial.ordinal()];
     }
 
     /** All dials by name. */
     public Map<Dial, Double> all() {
         Map<Dial, Double> all = new EnumMap<>(Dial.class);
-        for (Dial d : Dial.values()) all.put(d, get(d));
+        for (Dial d : DIALS) all.put(d, get(d));
         return all;
+    }
+
+    /** The same with the sides of the body changed over. */
+    Pose swapped() {
+        double[] now = new double[DIALS.length];
+        for (Dial d : DIALS) now[d.opposite().ordinal()] = d.isSigned() ? -get(d) : get(d);
+        return new Pose(now);
+    }
+
+    /** The same, so much farther along the way. */
+    Pose along(double by) {
+        double[] now = values.clone();
+        for (Dial d : DIALS) if (d.isAlong()) now[d.ordinal()] += by;
+        return new Pose(now);
+    }
+
+    /** On the way from this one to another: 0 is this, 1 the other. */
+    Pose towards(Pose other, double share) {
+        double[] now = values.clone();
+        for (int i = 0; i < now.length; i++) now[i] += share * (other.values[i] - now[i]);
+        return new Pose(now);
     }
 }

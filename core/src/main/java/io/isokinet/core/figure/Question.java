@@ -1,200 +1,237 @@
 package io.isokinet.core.figure;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.DoubleUnaryOperator;
+import org.jspecify.annotations.Nullable;
 
-/** A cue as a question of a movement: what an observer would have to see. */
+/** A cue as a question of a moving body: it looks at where the spots are, and at nothing else. */
 public sealed interface Question {
-    /** Between two moments so many times a second is looked. */
-    int A_SECOND = 120;
+    Answer of(Motion m, Gauge.Sided sides);
 
     /**
-     * What came out.
-     *
-     * @param shown whether it was there
-     * @param at the time that decides, in seconds
-     * @param sentence what was measured beside what must hold
+     * @param at seconds from the start: the picture that decides
+     * @param sentence what was measured, and what is asked for
      */
     record Answer(boolean shown, double at, String sentence) {}
 
-    Answer of(Movement movement, Body body);
+    /** Looks a second where something is asked of a stretch of time. */
+    int A_SECOND = 80;
 
-    /**
-     * One spot is farther towards the target than another.
-     *
-     * @param by shares of stature at least
-     */
-    record Ahead(Spot spot, Spot of, String moment, double by) implements Question {
+    /** A measure at one moment. */
+    record At(Gauge gauge, String moment, Bounds bounds) implements Question {
         @Override
-        public Answer of(Movement m, Body body) {
+        public Answer of(Motion m, Gauge.Sided sides) {
             double at = m.time(moment);
-            Figure f = m.figure(body, at);
-            double is = (f.at(spot).forward() - f.at(of).forward()) / body.stature();
-            return Question.answer(
-                    is >= by,
+            double is = gauge.of(m, at);
+            return new Answer(
+                    bounds.hold(is),
                     at,
-                    "%s is %.2f of stature ahead of %s; at least %.2f must it be",
-                    words(spot),
-                    is,
-                    words(of),
-                    by);
+                    "At “%s” %s %s; %s."
+                            .formatted(words(moment), gauge.words(sides), gauge.say(is, m, sides), asked(m, sides)));
+        }
+
+        private String asked(Motion m, Gauge.Sided sides) {
+            return Question.asked(bounds, v -> gauge.again(v, m, sides));
         }
     }
 
-    /**
-     * One spot is higher than another.
-     *
-     * @param by shares of stature at least; below zero where it may be so much lower
-     * @param orLower true turns it round: at most so much higher
-     */
-    record Height(Spot spot, Spot of, String moment, double by, boolean orLower) implements Question {
-        @Override
-        public Answer of(Movement m, Body body) {
-            double at = m.time(moment);
-            Figure f = m.figure(body, at);
-            double is = (f.at(spot).up() - f.at(of).up()) / body.stature();
-            return Question.answer(
-                    orLower ? is <= by : is >= by,
-                    at,
-                    "%s is %.2f of stature above %s; %s %.2f must it be",
-                    words(spot),
-                    is,
-                    words(of),
-                    orLower ? "at most" : "at least",
-                    by);
-        }
+    /** How a measure is asked for over a stretch of time. */
+    enum Over {
+        /** All the time. */
+        EVERY,
+        /** At some time. */
+        EVER,
+        /** How far it goes up and down. */
+        RANGE
     }
 
-    /** One spot is on the side of another: farther to the own side by so much of stature at least; below zero to the other side. */
-    record Across(Spot spot, Spot of, String moment, double most) implements Question {
+    /** A measure from one moment to another; empty names are the start and the end. */
+    record Through(Gauge gauge, Over over, String from, String to, Bounds bounds) implements Question {
         @Override
-        public Answer of(Movement m, Body body) {
-            double at = m.time(moment);
-            Figure f = m.figure(body, at);
-            double is = (f.at(spot).own() - f.at(of).own()) / body.stature();
-            return Question.answer(
-                    is <= most,
-                    at,
-                    "%s is %.2f of stature to the own side of %s; at most %.2f must it be",
-                    words(spot),
-                    is,
-                    words(of),
-                    most);
-        }
-    }
-
-    /** A joint is bent from so many degrees to so many. */
-    record Bent(Joint joint, String moment, double from, double to) implements Question {
-        @Override
-        public Answer of(Movement m, Body body) {
-            double at = m.time(moment);
-            double is = m.figure(body, at).bend(joint);
-            return Question.answer(
-                    is >= from && is <= to,
-                    at,
-                    "%s is bent by %.0f degrees; %.0f to %.0f must it be",
-                    joint.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
-                    is,
-                    from,
-                    to);
-        }
-    }
-
-    /** The hips, or the chest, are turned from the target by so many degrees. */
-    record Turned(boolean chest, String moment, double from, double to) implements Question {
-        @Override
-        public Answer of(Movement m, Body body) {
-            double at = m.time(moment);
-            Figure f = m.figure(body, at);
-            double is = turned(chest ? f.chest() : f.hips());
-            return Question.answer(
-                    is >= from && is <= to,
-                    at,
-                    "%s are turned by %.0f degrees; %.0f to %.0f must they be",
-                    chest ? "the shoulders" : "the hips",
-                    is,
-                    from,
-                    to);
-        }
-    }
-
-    /** From one moment to another the face stays on the target within so many degrees. */
-    record Looks(String from, String to, double within) implements Question {
-        @Override
-        public Answer of(Movement m, Body body) {
-            double end = m.time(to);
-            double worst = 0;
-            double when = m.time(from);
-            for (double at : times(m.time(from), end)) {
-                double off = m.figure(body, at).face().angle(new Vec(1, 0, 0));
-                if (off > worst) {
-                    worst = off;
-                    when = at;
+        public Answer of(Motion m, Gauge.Sided sides) {
+            double least = Double.POSITIVE_INFINITY;
+            double most = Double.NEGATIVE_INFINITY;
+            double worst = Double.NEGATIVE_INFINITY;
+            double worstAt = begin(m, from);
+            double best = Double.POSITIVE_INFINITY;
+            double bestAt = worstAt;
+            double mostAt = worstAt;
+            for (double at : times(m, from, to)) {
+                double is = gauge.of(m, at);
+                double beyond = bounds.beyond(is);
+                if (beyond > worst) {
+                    worst = beyond;
+                    worstAt = at;
+                }
+                if (beyond < best) {
+                    best = beyond;
+                    bestAt = at;
+                }
+                least = Math.min(least, is);
+                if (is > most) {
+                    most = is;
+                    mostAt = at;
                 }
             }
-            return Question.answer(
-                    worst <= within,
-                    when,
-                    "the face is %.0f degrees off the target at most; %.0f may it be",
-                    worst,
-                    within);
+            double at = over == Over.EVERY ? worstAt : over == Over.EVER ? bestAt : mostAt;
+            boolean shown =
+                    switch (over) {
+                        case EVERY -> worst <= 0;
+                        case EVER -> best <= 0;
+                        case RANGE -> bounds.hold(most - least);
+                    };
+            double is = over == Over.RANGE ? most - least : gauge.of(m, at);
+            String how =
+                    switch (over) {
+                        case EVERY -> "At its farthest off, ";
+                        case EVER -> "At its nearest, ";
+                        case RANGE -> "From its least to its most, ";
+                    };
+            return new Answer(
+                    shown,
+                    at,
+                    how
+                            + "%s %s; %s."
+                                    .formatted(
+                                            gauge.words(sides),
+                                            gauge.say(is, m, sides),
+                                            Question.asked(bounds, v -> gauge.again(v, m, sides))));
         }
     }
 
-    /** From a moment on, the hips face the target, within so many degrees, sooner than the chest by so many seconds. */
-    record HipsFirst(String from, double within, double by) implements Question {
+    /** What can be counted of the feet. */
+    enum Steps {
+        /** Seconds of the longest flight, both feet off the floor. */
+        FLIGHT,
+        /** How often a foot comes down. */
+        LANDINGS,
+        /** How often the foot that came down last comes down again, the other one staying up. */
+        HOPS,
+        /** Seconds between the last landings of the two feet. */
+        LAND_APART,
+        /** Seconds between the first leavings of the two feet. */
+        LEAVE_APART,
+        /** Seconds with just one foot on the floor. */
+        ON_ONE,
+        /** How often both feet are on the floor at once, again and again. */
+        BOTH_DOWN
+    }
+
+    /** @param foot of which foot; null for both */
+    record Counted(Steps steps, @Nullable Foot foot, String from, String to, Bounds bounds) implements Question {
         @Override
-        public Answer of(Movement m, Body body) {
-            double first = m.time(from);
-            double end = m.moments().get(m.moments().size() - 1).at();
-            double hips =
-                    when(first, end, t -> Math.abs(turned(m.figure(body, t).hips())), within);
-            double chest =
-                    when(first, end, t -> Math.abs(turned(m.figure(body, t).chest())), within);
-            return Question.answer(
-                    chest - hips >= by && hips < end,
-                    hips,
-                    "the hips face the target %.2f s before the shoulders; %.2f s must it be",
-                    chest - hips,
-                    by);
+        public Answer of(Motion m, Gauge.Sided sides) {
+            Feet.Count c = Feet.count(m, steps, foot, begin(m, from), finish(m, to));
+            boolean seconds = steps == Steps.FLIGHT
+                    || steps == Steps.LAND_APART
+                    || steps == Steps.LEAVE_APART
+                    || steps == Steps.ON_ONE;
+            DoubleUnaryOperator rounded = v -> seconds ? Math.round(v * 100) / 100.0 : Math.round(v);
+            String what =
+                    switch (steps) {
+                        case FLIGHT -> "both feet are off the floor for";
+                        case LANDINGS -> "%s down".formatted(foot == null ? "a foot comes" : "that foot comes");
+                        case HOPS -> "the foot that came down last comes down again";
+                        case LAND_APART -> "the feet land apart by";
+                        case LEAVE_APART -> "the feet leave apart by";
+                        case ON_ONE -> "just one foot is on the floor for";
+                        case BOTH_DOWN -> "both feet are down together";
+                    };
+            String unit = seconds ? " s" : " times";
+            return new Answer(
+                    bounds.hold(c.value()),
+                    c.at(),
+                    "In all, %s %s; %s."
+                            .formatted(
+                                    what,
+                                    number(rounded.applyAsDouble(c.value())) + unit,
+                                    Question.asked(bounds, v -> number(v) + unit)));
+        }
+    }
+
+    /** Which foot. */
+    enum Foot {
+        OWN,
+        OTHER
+    }
+
+    /** From a moment on, one thing holds sooner than another by so many seconds. */
+    record Sooner(Gauge first, Bounds holds, Gauge then, Bounds thenHolds, String from, Bounds by) implements Question {
+        @Override
+        public Answer of(Motion m, Gauge.Sided sides) {
+            double one = when(first, holds, m);
+            double two = when(then, thenHolds, m);
+            return new Answer(
+                    by.hold(two - one) && one < m.end(),
+                    one,
+                    "%s so far %s s before %s; %s."
+                            .formatted(
+                                    upper(first.words(sides)),
+                                    number(Math.round((two - one) * 100) / 100.0),
+                                    then.words(sides),
+                                    Question.asked(by, v -> number(v) + " s")));
         }
 
-        /** The first time at which it is so small; the end where it never is. */
-        private static double when(double first, double end, DoubleUnaryOperator of, double within) {
-            for (double at : times(first, end)) if (of.applyAsDouble(at) <= within) return at;
-            return end;
+        /** The first time at which it holds; the end where it never does. */
+        private double when(Gauge gauge, Bounds bounds, Motion m) {
+            for (double at : times(m, from, "")) if (bounds.hold(gauge.of(m, at))) return at;
+            return m.end();
         }
     }
 
     /** Several at once; the first that is not there decides. */
     record All(List<Question> of) implements Question {
+        public All {
+            of = List.copyOf(of);
+            if (of.isEmpty()) throw new IllegalArgumentException("A cue asks at least one thing.");
+        }
+
         @Override
-        public Answer of(Movement m, Body body) {
-            Answer last = new Answer(true, 0, "");
+        public Answer of(Motion m, Gauge.Sided sides) {
+            List<Answer> answers = new ArrayList<>();
             for (Question q : of) {
-                last = q.of(m, body);
-                if (!last.shown()) return last;
+                Answer a = q.of(m, sides);
+                if (!a.shown()) return a;
+                answers.add(a);
             }
-            return last;
+            return answers.get(0);
         }
     }
 
-    private static Answer answer(boolean shown, double at, String words, Object... values) {
-        return new Answer(shown, at, String.format(java.util.Locale.UK, words, values) + ".");
+    private static double begin(Motion m, String from) {
+        return from.isEmpty() ? m.start() : m.time(from);
     }
 
-    private static String words(Spot spot) {
-        return "the " + spot.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+    private static double finish(Motion m, String to) {
+        return to.isEmpty() ? m.end() : m.time(to);
     }
 
-    private static double turned(Vec facing) {
-        return Math.toDegrees(Math.atan2(facing.own(), facing.forward()));
-    }
-
-    private static double[] times(double from, double to) {
-        int n = Math.max(1, (int) Math.ceil((to - from) * A_SECOND));
+    private static double[] times(Motion m, String from, String to) {
+        double first = begin(m, from);
+        double last = finish(m, to);
+        int n = Math.max(1, (int) Math.ceil((last - first) * A_SECOND));
         double[] times = new double[n + 1];
-        for (int i = 0; i <= n; i++) times[i] = from + (to - from) * i / n;
+        for (int i = 0; i <= n; i++) times[i] = first + (last - first) * i / n;
         return times;
+    }
+
+    private static String asked(Bounds b, java.util.function.DoubleFunction<String> say) {
+        if (Double.isInfinite(b.most())) return "at least " + say.apply(b.least()) + " is asked for";
+        if (Double.isInfinite(b.least())) return "at most " + say.apply(b.most()) + " is asked for";
+        return "from " + say.apply(b.least()) + " to " + say.apply(b.most()) + " is asked for";
+    }
+
+    private static String number(double v) {
+        return v == Math.rint(v) ? String.valueOf((long) v) : String.format(Locale.UK, "%.2f", v);
+    }
+
+    private static String words(String moment) {
+        return moment.replace('-', ' ');
+    }
+
+    private static String upper(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.UK) + words.substring(1);
     }
 }

@@ -1,6 +1,7 @@
 package io.isokinet.core.knowhow;
 
 import io.isokinet.core.activity.Layout;
+import io.isokinet.core.figure.Demonstration;
 import java.util.List;
 import java.util.Map;
 
@@ -9,6 +10,7 @@ import java.util.Map;
  *
  * @param layouts by key
  * @param names what things are called beside their names
+ * @param demonstrations a figure that moves, by key of its skill
  */
 public record Library(
         List<Transfer> transfers,
@@ -16,8 +18,10 @@ public record Library(
         List<OutcomeSet> outcomes,
         List<FullGame> games,
         Map<String, Layout> layouts,
-        Names names) {
-    public static final Library EMPTY = new Library(List.of(), List.of(), List.of(), List.of(), Map.of(), Names.NONE);
+        Names names,
+        Map<String, Demonstration> demonstrations) {
+    public static final Library EMPTY =
+            new Library(List.of(), List.of(), List.of(), List.of(), Map.of(), Names.NONE, Map.of());
 
     /**
      * What learning one cue lends another skill.
