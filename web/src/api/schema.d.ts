@@ -1044,6 +1044,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getFigures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/first-run": {
         parameters: {
             query?: never;
@@ -2979,6 +2995,16 @@ export interface components {
             /** Format: int32 */
             texts: number;
         };
+        BoneView: {
+            /** @enum {string} */
+            from: "HIPS" | "NECK" | "HEAD" | "NOSE" | "OWN_SHOULDER" | "OWN_ELBOW" | "OWN_WRIST" | "OWN_HAND" | "OTHER_SHOULDER" | "OTHER_ELBOW" | "OTHER_WRIST" | "OTHER_HAND" | "OWN_HIP" | "OWN_KNEE" | "OWN_ANKLE" | "OWN_HEEL" | "OWN_TOE" | "OTHER_HIP" | "OTHER_KNEE" | "OTHER_ANKLE" | "OTHER_HEEL" | "OTHER_TOE" | "BALL" | "SECOND_BALL" | "THIRD_BALL" | "TIP" | "BUTT" | "TARGET" | "HANDS" | "FOREARMS" | "OWN_FOOT" | "OTHER_FOOT" | "BLADE" | "FEET" | "START";
+            /** @enum {string} */
+            of: "MIDDLE" | "OWN" | "OTHER";
+            /** @enum {string} */
+            to: "HIPS" | "NECK" | "HEAD" | "NOSE" | "OWN_SHOULDER" | "OWN_ELBOW" | "OWN_WRIST" | "OWN_HAND" | "OTHER_SHOULDER" | "OTHER_ELBOW" | "OTHER_WRIST" | "OTHER_HAND" | "OWN_HIP" | "OWN_KNEE" | "OWN_ANKLE" | "OWN_HEEL" | "OWN_TOE" | "OTHER_HIP" | "OTHER_KNEE" | "OTHER_ANKLE" | "OTHER_HEEL" | "OTHER_TOE" | "BALL" | "SECOND_BALL" | "THIRD_BALL" | "TIP" | "BUTT" | "TARGET" | "HANDS" | "FOREARMS" | "OWN_FOOT" | "OTHER_FOOT" | "BLADE" | "FEET" | "START";
+            /** Format: int32 */
+            wide: number;
+        };
         BookingsView: {
             /** Format: int32 */
             count: number;
@@ -3249,6 +3275,21 @@ export interface components {
             year: string;
             /** Format: int32 */
             yearAge: number;
+        };
+        ClipView: {
+            balls: number[];
+            bones: components["schemas"]["BoneView"][];
+            frames: number[][];
+            /** Format: int32 */
+            head: number;
+            moments: components["schemas"]["MomentView"][];
+            /** Format: int32 */
+            rate: number;
+            spots: ("HIPS" | "NECK" | "HEAD" | "NOSE" | "OWN_SHOULDER" | "OWN_ELBOW" | "OWN_WRIST" | "OWN_HAND" | "OTHER_SHOULDER" | "OTHER_ELBOW" | "OTHER_WRIST" | "OTHER_HAND" | "OWN_HIP" | "OWN_KNEE" | "OWN_ANKLE" | "OWN_HEEL" | "OWN_TOE" | "OTHER_HIP" | "OTHER_KNEE" | "OTHER_ANKLE" | "OTHER_HEEL" | "OTHER_TOE" | "BALL" | "SECOND_BALL" | "THIRD_BALL" | "TIP" | "BUTT" | "TARGET" | "HANDS" | "FOREARMS" | "OWN_FOOT" | "OTHER_FOOT" | "BLADE" | "FEET" | "START")[];
+            /** Format: int32 */
+            stature: number;
+            /** @enum {string} */
+            thing?: "BAT" | "RACKET" | "SPEAR";
         };
         ClockBody: {
             /** Format: uuid */
@@ -3848,6 +3889,20 @@ export interface components {
             /** Format: date-time */
             madeAt?: string;
         };
+        FigureView: {
+            /** Format: double */
+            at: number;
+            clip?: components["schemas"]["ClipView"];
+            cue: string;
+            /** Format: int32 */
+            fault?: number;
+            /** @enum {string} */
+            from: "SIDE" | "FRONT" | "BEHIND";
+            looksAt: ("HIPS" | "NECK" | "HEAD" | "NOSE" | "OWN_SHOULDER" | "OWN_ELBOW" | "OWN_WRIST" | "OWN_HAND" | "OTHER_SHOULDER" | "OTHER_ELBOW" | "OTHER_WRIST" | "OTHER_HAND" | "OWN_HIP" | "OWN_KNEE" | "OWN_ANKLE" | "OWN_HEEL" | "OWN_TOE" | "OTHER_HIP" | "OTHER_KNEE" | "OTHER_ANKLE" | "OTHER_HEEL" | "OTHER_TOE" | "BALL" | "SECOND_BALL" | "THIRD_BALL" | "TIP" | "BUTT" | "TARGET" | "HANDS" | "FOREARMS" | "OWN_FOOT" | "OTHER_FOOT" | "BLADE" | "FEET" | "START")[];
+            shown: boolean;
+            unseen: string;
+            why?: components["schemas"]["Mirrored"];
+        };
         Finding: {
             message: string;
             rule: string;
@@ -4025,6 +4080,8 @@ export interface components {
             votes: components["schemas"]["Vote"][];
         };
         HallView: {
+            /** Format: int32 */
+            age: number;
             away: string[];
             events: components["schemas"]["LessonEvent"][];
             firstLooks: components["schemas"]["FirstLook"][];
@@ -4531,6 +4588,11 @@ export interface components {
             /** Format: int32 */
             wanted: number;
             words: string;
+        };
+        MomentView: {
+            /** Format: double */
+            at: number;
+            name: string;
         };
         MonthsForm: {
             /** Format: int32 */
@@ -5870,6 +5932,8 @@ export interface components {
             call: components["schemas"]["Mirrored"];
             cause?: string;
             cue: string;
+            /** Format: int32 */
+            fault?: number;
             fix?: components["schemas"]["Mirrored"];
             key: string;
             seen: components["schemas"]["Mirrored"];
@@ -8937,6 +9001,34 @@ export interface operations {
             };
             400: components["responses"]["Failure400"];
             404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getFigures: {
+        parameters: {
+            query: {
+                cue: string;
+                fault?: number;
+                age?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
             503: components["responses"]["Failure503"];
         };
     };

@@ -91,7 +91,15 @@ function Question({ store, cue, mode }: { store: HallStore; cue: Schemas['CueVie
   const by = watch?.from?.byCue[cue.key]?.map((g) => stretch?.floor?.groups[g]?.label).join(', ')
   return (
     <p className={styles.now}>
-      <b>“{cue.call.notSettled}”</b> {cue.question.notSettled}{' '}
+      <button
+        type="button"
+        className={styles.figure}
+        aria-label={`“${cue.call.notSettled}” on a figure`}
+        onClick={() => store.open({ kind: 'figure', cue: cue.key })}
+      >
+        <b>“{cue.call.notSettled}”</b>
+      </button>{' '}
+      {cue.question.notSettled}{' '}
       {beside && (
         <>
           {' '}

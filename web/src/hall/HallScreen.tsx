@@ -22,6 +22,7 @@ import { useHall } from './useHall'
 import { Ways } from './Ways'
 import { cuesFor, watchOf } from './watching'
 
+const FigurePanel = lazy(() => import('./FigurePanel').then((m) => ({ default: m.FigurePanel })))
 const Scoreboard = lazy(() => import('./Scoreboard').then((m) => ({ default: m.Scoreboard })))
 
 interface HallScreenProps {
@@ -108,6 +109,14 @@ function Over({ store, refit }: Pick<HallScreenProps, 'store' | 'refit'>) {
           close={close}
         />
       )
+    case 'figure': {
+      const cue = hall.grid.skills.flatMap((s) => s.cues).find((c) => c.key === panel.cue)
+      return cue ? (
+        <Suspense fallback={null}>
+          <FigurePanel cue={cue} age={hall.age} close={close} />
+        </Suspense>
+      ) : null
+    }
     case 'signals':
       return <Signals close={close} />
     case 'history':

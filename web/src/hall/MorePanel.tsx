@@ -15,7 +15,7 @@ export function MorePanel({ store }: { store: HallStore }) {
   const [outdoors, setBright] = useState(isOutdoors)
   const offered = cuesFor(cues, planned)
   const second = mode.kind === 'watch' && mode.way === 'all' ? mode.second : null
-  const opens = (kind: Exclude<Panel['kind'], 'held'>, name: string) => (
+  const opens = (kind: Exclude<Panel['kind'], 'held' | 'figure'>, name: string) => (
     <button type="button" onClick={() => store.open({ kind })}>
       {name}
     </button>

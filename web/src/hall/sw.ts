@@ -22,6 +22,12 @@ registerRoute(
   new NetworkFirst({ cacheName: 'isokinet-core' }),
 )
 
+// A figure is nobody's: once it was asked for it is there with no network.
+registerRoute(
+  ({ url, request }) => request.method === 'GET' && url.pathname === '/api/figures',
+  new NetworkFirst({ cacheName: 'isokinet-figures', networkTimeoutSeconds: 3 }),
+)
+
 const kept = /^\/api\/(session|hall(\/[0-9a-f-]{36})?)$/
 
 // What a lesson needs: the newest if the server answers soon, otherwise what was last there.

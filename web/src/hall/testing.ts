@@ -121,6 +121,7 @@ export function hall(names: string[], cells: Record<string, Cell> = {}): Hall {
     away: [],
     sitsOut: [],
     pack: 'p',
+    age: 8,
     stretches: [stretch('drill', 8), stretch('game', 8)],
     moves: [],
     now: new Date().toISOString(),

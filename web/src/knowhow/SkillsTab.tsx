@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Segmented } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { Shown } from '../figure/Shown'
 import { ProblemNote } from '../shared/ProblemNote'
 import { rungFill, rungInk } from '../shared/tokens'
 import { featureRows, type Kind, kinds } from './featureRows'
@@ -288,6 +289,15 @@ function CueCard({ cue, view, page }: { cue: Schemas['CueView']; view: View; pag
         </span>
       </header>
       <p>{cue.question[view]}</p>
+      <Shown
+        key={cue.key}
+        cue={cue.key}
+        call={`“${cue.call[view]}”`}
+        faults={cue.faults.map((f) => f.seen[view])}
+        fault={cue.faults.length > 0 ? 0 : undefined}
+        mirrored={view === 'left'}
+        age={Math.max(5, cue.fromAge)}
+      />
       {cue.atSpeed && (
         <p>
           At full speed: “{cue.atSpeed.call[view]}” {cue.atSpeed.question[view]}

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Input, Select } from 'antd'
 import { useDeferredValue, useState } from 'react'
 import { api, take } from '../api/client'
+import { Shown } from '../figure/Shown'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './KnowHow.module.css'
@@ -11,6 +12,7 @@ import type { TabProps } from './tab'
 export function SymptomsTab({ skills, openActivity, openSkill }: TabProps) {
   const [words, setWords] = useState('')
   const [skill, setSkill] = useState<string>()
+  const [looks, setLooks] = useState<string>()
   const typed = useDeferredValue(words.trim() || undefined)
   const asked = { words: typed, skill }
   const found = useQuery({
@@ -65,6 +67,23 @@ export function SymptomsTab({ skills, openActivity, openSkill }: TabProps) {
               <td>
                 <b className={styles.calls}>“{s.call.notSettled}”</b>
                 <span className="mute"> stand {s.view.notSettled}</span>
+                <br />
+                <button
+                  type="button"
+                  className={styles.link}
+                  aria-expanded={looks === s.key}
+                  onClick={() => setLooks(looks === s.key ? undefined : s.key)}
+                >
+                  Does it look like this?
+                </button>
+                {looks === s.key && (
+                  <Shown
+                    cue={s.cue}
+                    call={`“${s.call.notSettled}”`}
+                    faults={s.fault === undefined || s.fault === null ? [] : [s.seen.notSettled]}
+                    fault={s.fault ?? undefined}
+                  />
+                )}
               </td>
               <td>
                 {s.use.map((a, i) => (

@@ -1,5 +1,6 @@
 import { Segmented } from 'antd'
 import { useState } from 'react'
+import { OnAFigure } from '../figure/OnAFigure'
 import { useMeasures } from '../shared/measures'
 import { FromTheHall } from './FromTheHall'
 import styles from './Lesson.module.css'
@@ -71,6 +72,7 @@ export function LessonSide({ sheet: s }: { sheet: Sheet }) {
           <div key={c.key} className={styles.cue}>
             <b>“{c.call.notSettled}”</b>
             <p>{c.question.notSettled}</p>
+            <OnAFigure cue={c} age={s.age} />
             {c.question.left !== c.question.right && <p className="mute">Left-handers: {c.question.left}</p>}
             <p className="mute">Stand {c.view.notSettled}.</p>
             {c.faults.map((f) => (

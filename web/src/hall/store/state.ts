@@ -38,6 +38,8 @@ export type Mode =
 /** What lies over the tiles. One at a time. */
 export type Panel =
   | { kind: 'held'; child: string }
+  /** a cue on a figure */
+  | { kind: 'figure'; cue: string }
   | {
       kind:
         | 'more'

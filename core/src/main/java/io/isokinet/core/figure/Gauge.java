@@ -1,6 +1,7 @@
 package io.isokinet.core.figure;
 
 import java.util.Locale;
+import java.util.Set;
 
 /** Something that can be measured on a moving body at a time. */
 public sealed interface Gauge {
@@ -17,6 +18,9 @@ public sealed interface Gauge {
     default String again(double value, Motion m, Sided sides) {
         return say(value, m, sides);
     }
+
+    /** What an eye that asks for it looks at. */
+    Set<Spot> looksAt();
 
     /** Left and right, by which side does it. */
     record Sided(String own, String other) {
@@ -61,6 +65,11 @@ public sealed interface Gauge {
         }
 
         @Override
+        public Set<Spot> looksAt() {
+            return Set.of(of, than);
+        }
+
+        @Override
         public String words(Sided s) {
             boolean many = of.name().endsWith("TOE")
                     || of == Spot.HIPS
@@ -91,6 +100,11 @@ public sealed interface Gauge {
         @Override
         public double of(Motion m, double at) {
             return joint.bend(m, at);
+        }
+
+        @Override
+        public Set<Spot> looksAt() {
+            return Set.of(joint.at());
         }
 
         @Override
@@ -139,6 +153,17 @@ public sealed interface Gauge {
         }
 
         @Override
+        public Set<Spot> looksAt() {
+            return switch (part) {
+                case HIPS -> Set.of(Spot.OWN_HIP, Spot.OTHER_HIP);
+                case CHEST -> Set.of(Spot.OWN_SHOULDER, Spot.OTHER_SHOULDER);
+                case OWN_FOOT -> Set.of(Spot.OWN_TOE);
+                case OTHER_FOOT -> Set.of(Spot.OTHER_TOE);
+                case FACE -> Set.of(Spot.NOSE);
+            };
+        }
+
+        @Override
         public String words(Sided s) {
             return part.words.replace("%own", s.own()).replace("%other", s.other()) + " turned";
         }
@@ -158,6 +183,11 @@ public sealed interface Gauge {
             Vec side = new Vec(toOwn.forward(), toOwn.own(), 0).unit();
             Vec way = aside ? side : new Vec(side.own(), -side.forward(), 0);
             return Math.toDegrees(Math.atan2(trunk.dot(way), trunk.up()));
+        }
+
+        @Override
+        public Set<Spot> looksAt() {
+            return Set.of(Spot.NECK, Spot.HIPS);
         }
 
         @Override
@@ -181,6 +211,11 @@ public sealed interface Gauge {
         }
 
         @Override
+        public Set<Spot> looksAt() {
+            return Set.of(Spot.NOSE, what);
+        }
+
+        @Override
         public String words(Sided s) {
             return "the face is";
         }
@@ -197,6 +232,11 @@ public sealed interface Gauge {
         public double of(Motion m, double at) {
             Vec way = m.at(Spot.NOSE, at).minus(m.at(Spot.HEAD, at));
             return Math.toDegrees(Math.atan2(way.up(), Math.hypot(way.forward(), way.own())));
+        }
+
+        @Override
+        public Set<Spot> looksAt() {
+            return Set.of(Spot.NOSE);
         }
 
         @Override
@@ -219,6 +259,11 @@ public sealed interface Gauge {
             double from = Math.max(m.start(), at - INSTANT);
             double to = Math.min(m.end(), at + INSTANT);
             return m.at(of, to).minus(m.at(of, from)).length() / (to - from) / m.stature();
+        }
+
+        @Override
+        public Set<Spot> looksAt() {
+            return Set.of(of);
         }
 
         @Override

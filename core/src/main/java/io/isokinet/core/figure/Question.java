@@ -1,14 +1,19 @@
 package io.isokinet.core.figure;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /** A cue as a question of a moving body: it looks at where the spots are, and at nothing else. */
 public sealed interface Question {
     Answer of(Motion m, Gauge.Sided sides);
+
+    /** What an eye looks at to answer it. */
+    Set<Spot> looksAt();
 
     /**
      * @param at seconds from the start: the picture that decides
@@ -21,6 +26,11 @@ public sealed interface Question {
 
     /** A measure at one moment. */
     record At(Gauge gauge, String moment, Bounds bounds) implements Question {
+        @Override
+        public Set<Spot> looksAt() {
+            return gauge.looksAt();
+        }
+
         @Override
         public Answer of(Motion m, Gauge.Sided sides) {
             double at = m.time(moment);
@@ -49,6 +59,11 @@ public sealed interface Question {
 
     /** A measure from one moment to another; empty names are the start and the end. */
     record Through(Gauge gauge, Over over, String from, String to, Bounds bounds) implements Question {
+        @Override
+        public Set<Spot> looksAt() {
+            return gauge.looksAt();
+        }
+
         @Override
         public Answer of(Motion m, Gauge.Sided sides) {
             double least = Double.POSITIVE_INFINITY;
@@ -85,7 +100,7 @@ public sealed interface Question {
             double is = over == Over.RANGE ? most - least : gauge.of(m, at);
             String how =
                     switch (over) {
-                        case EVERY -> "At its farthest off, ";
+                        case EVERY -> shown ? "All the time: at its farthest off, " : "At its farthest off, ";
                         case EVER -> "At its nearest, ";
                         case RANGE -> "From its least to its most, ";
                     };
@@ -121,6 +136,12 @@ public sealed interface Question {
 
     /** @param foot of which foot; null for both */
     record Counted(Steps steps, @Nullable Foot foot, String from, String to, Bounds bounds) implements Question {
+        @Override
+        public Set<Spot> looksAt() {
+            if (foot == null) return Set.of(Spot.OWN_TOE, Spot.OTHER_TOE);
+            return Set.of(foot == Foot.OWN ? Spot.OWN_TOE : Spot.OTHER_TOE);
+        }
+
         @Override
         public Answer of(Motion m, Gauge.Sided sides) {
             Feet.Count c = Feet.count(m, steps, foot, begin(m, from), finish(m, to));
@@ -160,6 +181,13 @@ public sealed interface Question {
     /** From a moment on, one thing holds sooner than another by so many seconds. */
     record Sooner(Gauge first, Bounds holds, Gauge then, Bounds thenHolds, String from, Bounds by) implements Question {
         @Override
+        public Set<Spot> looksAt() {
+            Set<Spot> both = new LinkedHashSet<>(first.looksAt());
+            both.addAll(then.looksAt());
+            return both;
+        }
+
+        @Override
         public Answer of(Motion m, Gauge.Sided sides) {
             double one = when(first, holds, m);
             double two = when(then, thenHolds, m);
@@ -186,6 +214,13 @@ public sealed interface Question {
         public All {
             of = List.copyOf(of);
             if (of.isEmpty()) throw new IllegalArgumentException("A cue asks at least one thing.");
+        }
+
+        @Override
+        public Set<Spot> looksAt() {
+            Set<Spot> all = new LinkedHashSet<>();
+            of.forEach(q -> all.addAll(q.looksAt()));
+            return all;
         }
 
         @Override

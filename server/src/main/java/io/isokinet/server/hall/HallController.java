@@ -125,6 +125,7 @@ class HallController {
      * @param wet what becomes of it when it rains; null where it has no place to go to
      * @param watch whom to watch in each stretch that works on cues
      * @param firstLooks whom somebody wanted to look at first, as decided on the evening of the lesson before
+     * @param age of the class, in years
      * @param reminders what else was decided then, in sentences
      */
     record HallView(
@@ -133,6 +134,7 @@ class HallController {
             Set<UUID> away,
             Set<UUID> sitsOut,
             String pack,
+            int age,
             List<StretchView> stretches,
             List<KitMoves.Move> moves,
             Instant now,
@@ -318,6 +320,7 @@ class HallController {
                 absences.away(),
                 absences.sitsOut(),
                 knowHows.sha256(),
+                sheet.age(),
                 sheet.segments(),
                 sheet.moves(),
                 clock.instant(),

@@ -30,13 +30,17 @@ class SymptomController {
         this.finder = finder;
     }
 
-    /** @param use activities to work on it in, the best first */
+    /**
+     * @param fault which of the cue's faults it is, from 0; null where it is none of them
+     * @param use activities to work on it in, the best first
+     */
     record SymptomView(
             String key,
             CueView.Mirrored seen,
             @Nullable String cause,
             CueView.@Nullable Mirrored fix,
             String cue,
+            @Nullable Integer fault,
             CueView.Mirrored call,
             CueView.Mirrored view,
             String skill,
@@ -77,13 +81,15 @@ class SymptomController {
         if (hash >= 0 && known.hasCue(key.substring(0, hash))) {
             Cue cue = known.cue(key.substring(0, hash));
             Action action = known.skill(cue.skill()).action();
-            var fault = cue.faults().get(Integer.parseInt(key.substring(hash + 1)));
+            int which = Integer.parseInt(key.substring(hash + 1));
+            var fault = cue.faults().get(which);
             return symptom(
                     key,
                     CueView.Mirrored.of(fault.told(), action),
                     null,
                     CueView.Mirrored.of(fault.fix(), action),
                     cue,
+                    which,
                     null,
                     known);
         }
@@ -93,7 +99,7 @@ class SymptomController {
                 .orElseThrow();
         Cue cue = known.cue(s.cue());
         Action action = known.skill(cue.skill()).action();
-        return symptom(key, CueView.Mirrored.of(s.seen(), action), s.cause(), null, cue, s.activity(), known);
+        return symptom(key, CueView.Mirrored.of(s.seen(), action), s.cause(), null, cue, null, s.activity(), known);
     }
 
     private SymptomView symptom(
@@ -102,6 +108,7 @@ class SymptomController {
             @Nullable String cause,
             CueView.@Nullable Mirrored fix,
             Cue cue,
+            @Nullable Integer fault,
             @Nullable String first,
             KnowHow known) {
         Skill skill = known.skill(cue.skill());
@@ -117,6 +124,7 @@ class SymptomController {
                 cause,
                 fix,
                 cue.key(),
+                fault,
                 CueView.Mirrored.of(cue.call(), skill.action()),
                 CueView.Mirrored.of(cue.view(), skill.action()),
                 skill.key(),

@@ -79,7 +79,7 @@ class PaperController {
                 title,
                 switch (kind) {
                     case SHEET -> papers.sheets(title, List.of(worked));
-                    case CUE_CARDS -> papers.cueCards(title, sheet.cues());
+                    case CUE_CARDS -> papers.cueCards(title, sheet, knowHows.current());
                     case STATION_CARDS -> papers.setUpCards(title, worked, knowHows.current());
                     case CHALLENGE_CARDS -> papers.challengeCards(title, worked, knowHows.current());
                     case SCORE_CARDS -> papers.scoreCards(title, sheet);

@@ -2,17 +2,21 @@ package io.isokinet.server.lesson;
 
 import io.isokinet.core.activity.Activity;
 import io.isokinet.core.activity.LessonPhase;
+import io.isokinet.core.figure.Body;
+import io.isokinet.core.figure.Demonstration;
 import io.isokinet.core.group.Member.TakesPart;
 import io.isokinet.core.kit.KitLine;
 import io.isokinet.core.kit.KitMoves;
 import io.isokinet.core.kit.MakeSheet;
 import io.isokinet.core.knowhow.KnowHow;
+import io.isokinet.core.quantity.Age;
 import io.isokinet.core.score.ScoreCard;
 import io.isokinet.core.space.FloorPlan;
 import io.isokinet.core.unit.rule.Rule;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.lesson.ClassGroups.GroupView;
 import io.isokinet.server.lesson.Sheets.LessonWork;
+import io.isokinet.server.paper.FigureSvg;
 import io.isokinet.server.paper.FloorSvg;
 import io.isokinet.server.paper.PdfPress;
 import io.isokinet.server.paper.Qr;
@@ -36,6 +40,8 @@ import org.springframework.stereotype.Component;
 @Component
 class Papers {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
+    private static final double CARD_STRIP_MM = 250;
+    private static final double HOME_STRIP_MM = 150;
     private final PdfPress press;
 
     Papers(PdfPress press) {
@@ -124,8 +130,29 @@ class Papers {
     }
 
     /** A page for each cue, large, with what it is for each hand. */
-    byte[] cueCards(String title, List<CueView> cues) {
-        return press.print("cue-cards", title, Map.of("cues", cues));
+    byte[] cueCards(String title, SheetView sheet, KnowHow known) {
+        return press.print(
+                "cue-cards", title, Map.of("cues", sheet.cues(), "strips", strips(sheet, known, CARD_STRIP_MM)));
+    }
+
+    /** The cues on a figure of a child as old as these, by key; none where no figure shows it. */
+    private static Map<String, String> strips(SheetView sheet, KnowHow known, double millimetres) {
+        Body body = Body.of(new Age(sheet.age()));
+        Map<String, String> strips = new LinkedHashMap<>();
+        for (CueView c : sheet.cues()) {
+            Demonstration shown = known.library().demonstrations().get(c.skill());
+            if (shown != null && known.hasCue(c.key()))
+                shown.question(c.key())
+                        .ifPresent(q -> strips.put(
+                                c.key(),
+                                FigureSvg.strip(
+                                        shown.model(),
+                                        body,
+                                        q,
+                                        known.cue(c.key()).seen(),
+                                        millimetres)));
+        }
+        return strips;
     }
 
     /** How one lane of each stretch is set out, for children to do it: four on a page. */
@@ -202,7 +229,15 @@ class Papers {
         return press.print(
                 "home-sheet",
                 "To try together: " + sheet.className(),
-                Map.of("cues", sheet.cues(), "own", own, "tries", tries));
+                Map.of(
+                        "cues",
+                        sheet.cues(),
+                        "strips",
+                        strips(sheet, known, HOME_STRIP_MM),
+                        "own",
+                        own,
+                        "tries",
+                        tries));
     }
 
     /** @param card tasks to go down, empty where there is one */
