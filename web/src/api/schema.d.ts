@@ -1028,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/eye/round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getEyeRound"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eye/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postEyeVerdict"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/feeds/{secret}.ics": {
         parameters: {
             query?: never;
@@ -2922,6 +2954,21 @@ export interface components {
             done: components["schemas"]["LessonChangeView"][];
             left: string[];
         };
+        AnswerForm: {
+            /** Format: double */
+            seconds: number;
+            shown: boolean;
+        };
+        AnswersForm: {
+            /** Format: int32 */
+            age: number;
+            answers: components["schemas"]["AnswerForm"][];
+            cue: string;
+            /** @enum {string} */
+            level: "FIRST" | "SECOND" | "THIRD" | "FOURTH" | "FIFTH";
+            /** Format: int64 */
+            seed: number;
+        };
         AreaView: {
             /** Format: int32 */
             group: number;
@@ -3153,6 +3200,19 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        ChildOfRound: {
+            /** Format: double */
+            at: number;
+            /** Format: int32 */
+            beside: number;
+            clip: components["schemas"]["ClipView"];
+            fault?: string;
+            left: boolean;
+            shown: boolean;
+            /** Format: int32 */
+            times: number;
+            why: string;
         };
         ChildPicture: {
             atHome: string[];
@@ -5204,6 +5264,19 @@ export interface components {
             roles: string[];
             turns: number[][];
         };
+        RoundView: {
+            call: components["schemas"]["Mirrored"];
+            children: components["schemas"]["ChildOfRound"][];
+            cue: string;
+            /** @enum {string} */
+            from: "SIDE" | "FRONT" | "BEHIND";
+            /** @enum {string} */
+            level: "FIRST" | "SECOND" | "THIRD" | "FOURTH" | "FIFTH";
+            looksAt: ("HIPS" | "NECK" | "HEAD" | "NOSE" | "OWN_SHOULDER" | "OWN_ELBOW" | "OWN_WRIST" | "OWN_HAND" | "OTHER_SHOULDER" | "OTHER_ELBOW" | "OTHER_WRIST" | "OTHER_HAND" | "OWN_HIP" | "OWN_KNEE" | "OWN_ANKLE" | "OWN_HEEL" | "OWN_TOE" | "OTHER_HIP" | "OTHER_KNEE" | "OTHER_ANKLE" | "OTHER_HEEL" | "OTHER_TOE" | "BALL" | "SECOND_BALL" | "THIRD_BALL" | "TIP" | "BUTT" | "TARGET" | "HANDS" | "FOREARMS" | "OWN_FOOT" | "OTHER_FOOT" | "BLADE" | "FEET" | "START")[];
+            question: components["schemas"]["Mirrored"];
+            /** Format: int64 */
+            seed: number;
+        };
         Row: {
             cells: {
                 [key: string]: components["schemas"]["Cell"];
@@ -5451,6 +5524,16 @@ export interface components {
             moved: components["schemas"]["MovedBody"][];
             places?: components["schemas"]["PlaceBody"][];
             without: string[];
+        };
+        Share: {
+            /** Format: int32 */
+            all: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            of: number;
         };
         SheetView: {
             /** Format: int32 */
@@ -6371,6 +6454,19 @@ export interface components {
             name: string;
             purpose: string;
         };
+        VerdictView: {
+            alarms: components["schemas"]["Share"];
+            /** Format: double */
+            kappa?: number;
+            kappaWithin?: components["schemas"]["Within"];
+            /** Format: int32 */
+            looks: number;
+            misses: components["schemas"]["Share"];
+            right: components["schemas"]["Share"];
+            /** Format: double */
+            seconds: number;
+            sentence: string;
+        };
         VersionLine: {
             /** Format: date-time */
             at: string;
@@ -6536,6 +6632,12 @@ export interface components {
             weights: {
                 [key: string]: number;
             };
+        };
+        Within: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
         };
         Word: {
             label: string;
@@ -8976,6 +9078,63 @@ export interface operations {
             401: components["responses"]["Failure401"];
             403: components["responses"]["Failure403"];
             404: components["responses"]["Failure404"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getEyeRound: {
+        parameters: {
+            query: {
+                cue: string;
+                level?: "FIRST" | "SECOND" | "THIRD" | "FOURTH" | "FIFTH";
+                age?: number;
+                seed: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    postEyeVerdict: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswersForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
             503: components["responses"]["Failure503"];
         };
     };

@@ -9,6 +9,7 @@ import { Shell } from './Shell'
 const ClassesPage = lazy(() => import('../classes/ClassesPage'))
 const ClassPage = lazy(() => import('../classes/ClassPage'))
 const ChildPage = lazy(() => import('../classes/ChildPage'))
+const EyePage = lazy(() => import('../figure/EyePage'))
 const KnowHowPage = lazy(() => import('../knowhow/KnowHowPage'))
 const CupboardPage = lazy(() => import('../cupboard/CupboardPage'))
 const StockTake = lazy(() => import('../cupboard/StockTake'))
@@ -87,6 +88,7 @@ export function Desk() {
                 <Route path="/lessons/:id" element={<LessonPage />} />
                 <Route path="/year" element={<YearPage />} />
                 <Route path="/reports" element={<ReportsPage />} />
+                <Route path="/eye" element={<EyePage />} />
                 <Route path="/know-how" element={<KnowHowPage />} />
                 <Route path="/cupboard" element={<CupboardPage />} />
                 <Route path="/stock-take" element={<StockTake />} />

@@ -23,8 +23,8 @@ export function Figure({ clip, at, degrees, mirrored = false, marks = [], words 
   useEffect(() => {
     if (drawn.current) draw(drawn.current, clip, at, degrees, mirrored, marks)
   }, [clip, at, degrees, mirrored, marks])
-  const high = clip.stature * 1.45
-  const wide = clip.stature * 1.7
+  const high = clip.stature * 1.36
+  const wide = clip.stature * 1.36
   return (
     <svg
       className={styles.figure}
@@ -54,7 +54,7 @@ function draw(
     for (const [k, v] of Object.entries(of)) e.setAttribute(k, v.toFixed(0))
     parts.push(e)
   }
-  const wide = clip.stature * 0.85
+  const wide = clip.stature * 0.68
   add('line', 'floor', { x1: -wide, y1: 0, x2: wide, y2: 0 })
   for (let m = Math.ceil((middle - wide) / 500) * 500; m < middle + wide; m += 500)
     add('line', 'floor', { x1: m - middle, y1: 0, x2: m - middle - 30, y2: 40 })

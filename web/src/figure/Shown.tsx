@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import { type FigureView, loadFigure, places, seconds } from './clip'
 import { Figure } from './Figure'
 import styles from './Figure.module.css'
+import { useTicks } from './useTicks'
 
 interface ShownProps {
   cue: string
@@ -60,12 +61,12 @@ export function Shown({
     <div className={styles.shown}>
       <Player
         key={cue}
-        views={views}
+        views={views[0].unseen ? views.slice(0, 1) : views}
         names={[call, ...(fault === undefined ? [] : [faults[fault]])]}
         mirrored={mirrored}
         moves={moves}
       />
-      {faults.length > 0 && (
+      {faults.length > 0 && !views[0].unseen && (
         <label className={styles.bar}>
           Not yet:{' '}
           <select
@@ -122,10 +123,11 @@ function Player({ views, names, mirrored, moves }: PlayerProps) {
               />
             ) : null}
             <figcaption>
-              <b className={v.shown ? styles.yes : styles.not}>
-                {v.clip ? (v.shown ? '● shown' : '○ not yet') : ''} {names[i]}
+              <b className={v.unseen ? undefined : v.shown ? styles.yes : styles.not}>
+                {v.clip && !v.unseen && (v.shown ? '● shown: ' : '○ not yet: ')}
+                {names[i]}
               </b>
-              {v.clip ? v.why?.[mirrored ? 'left' : 'right'] : `No figure shows this: ${v.unseen}.`}
+              {v.unseen ? `This itself is not drawn: ${v.unseen}.` : v.why?.[mirrored ? 'left' : 'right']}
             </figcaption>
           </figure>
         ))}
@@ -184,18 +186,4 @@ function Player({ views, names, mirrored, moves }: PlayerProps) {
       </div>
     </>
   )
-}
-
-/** Calls back at each picture of the screen, with the seconds since the last. */
-function useTicks(on: boolean, tick: (past: number) => void) {
-  useEffect(() => {
-    if (!on) return
-    let before = performance.now()
-    let next = requestAnimationFrame(function each(now) {
-      tick(Math.min(0.1, (now - before) / 1000))
-      before = now
-      next = requestAnimationFrame(each)
-    })
-    return () => cancelAnimationFrame(next)
-  })
 }

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Segmented } from 'antd'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { Shown } from '../figure/Shown'
 import { ProblemNote } from '../shared/ProblemNote'
@@ -298,6 +299,11 @@ function CueCard({ cue, view, page }: { cue: Schemas['CueView']; view: View; pag
         mirrored={view === 'left'}
         age={Math.max(5, cue.fromAge)}
       />
+      <p>
+        <Link to={`/eye?skill=${cue.skill}&cue=${cue.key}`}>
+          Train the eye on it, or spot it with a class
+        </Link>
+      </p>
       {cue.atSpeed && (
         <p>
           At full speed: “{cue.atSpeed.call[view]}” {cue.atSpeed.question[view]}

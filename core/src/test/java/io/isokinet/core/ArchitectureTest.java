@@ -19,7 +19,7 @@ class ArchitectureTest {
             List.of("activity", "motion", "aim", "year"),
             List.of("group", "figure"),
             List.of("kit", "space", "safety", "mastery", "score", "knowhow"),
-            List.of("task", "belief"),
+            List.of("task", "belief", "eye"),
             List.of("lesson"),
             List.of("unit"),
             List.of("nextstep"));

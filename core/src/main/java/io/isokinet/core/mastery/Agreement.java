@@ -1,6 +1,7 @@
 package io.isokinet.core.mastery;
 
 import io.isokinet.core.quantity.Words;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -12,6 +13,7 @@ public record Agreement(int both, int firstOnly, int secondOnly, int neither) {
     /** Fewer looks of both say nothing. */
     public static final int FEWEST = 5;
 
+    private static final double Z = 1.959964;
     private static final double GOOD = 0.6;
     private static final double GOOD_SHARE = 0.8;
 
@@ -45,6 +47,24 @@ public record Agreement(int both, int firstOnly, int secondOnly, int neither) {
                 ? OptionalDouble.empty()
                 : OptionalDouble.of((share().orElseThrow() - byChance) / (1 - byChance));
     }
+
+    /**
+     * The bounds within which kappa lies 95 times in a hundred, by the error that Cohen (1960) gives: the root of p (1 - p) / n over (1 - e).
+     *
+     * @return the lower and the upper one; empty where kappa is
+     */
+    public Optional<Within> kappaWithin() {
+        if (kappa().isEmpty()) return Optional.empty();
+        double n = pairs();
+        double p = share().orElseThrow();
+        double k = kappa().getAsDouble();
+        double left = k == 1 ? 1 : (1 - p) / (1 - k);
+        double half = Z * Math.sqrt(p * (1 - p) / n) / left;
+        return Optional.of(new Within(Math.max(-1, k - half), Math.min(1, k + half)));
+    }
+
+    /** Bounds of a measure. */
+    public record Within(double low, double high) {}
 
     /** The usual words for kappa: Landis and Koch, Biometrics 33 (1977), from memory. */
     public String band() {

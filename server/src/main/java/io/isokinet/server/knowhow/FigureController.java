@@ -96,7 +96,7 @@ class FigureController {
     /**
      * @param unseen why a figure cannot show it; empty where it can
      * @param from where the cue is seen best
-     * @param clip null where a figure cannot show it
+     * @param clip null where there is nothing to show; the movement as it should be where the cue itself is not drawn
      * @param shown whether the cue is there
      * @param at seconds from the start: the picture that decides
      * @param why what was measured, and what is asked for
@@ -130,10 +130,12 @@ class FigureController {
         if (shown == null)
             return unseen(asked, fault, "This skill has no figure. A pack gives it one in a file of movements.");
         Demonstration.Shown c = shown.cues().get(cue);
-        if (c == null || c.question() == null)
-            return unseen(
-                    asked, fault, c == null ? "The figure of this skill does not speak of this cue." : c.unseen());
+        if (c == null) return unseen(asked, fault, "The figure of this skill does not speak of this cue.");
         Body body = Body.of(new Age(Math.max(YOUNGEST, Math.min(OLDEST, age))));
+        // The movement helps even where the cue itself is too small to be drawn.
+        if (c.question() == null)
+            return new FigureView(
+                    cue, fault, c.unseen(), asked.seen(), ClipView.of(shown.model(), body), false, 0, null, Set.of());
         if (fault == null) return view(asked, null, c.question(), shown.model(), body);
         if (fault < 0 || fault >= asked.faults().size()) throw new NotFoundException("fault", String.valueOf(fault));
         Fault seen = asked.faults().get(fault);

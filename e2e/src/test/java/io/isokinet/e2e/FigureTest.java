@@ -1,0 +1,120 @@
+package io.isokinet.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Page.EmulateMediaOptions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A cue is seen on a figure that moves, in the know-how, from a symptom, and an eye is trained on it. */
+class FigureTest extends Journey {
+    private static Locator picture(Desk desk, String of) {
+        return desk.page.getByRole(
+                AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile(Pattern.quote(of))));
+    }
+
+    @Test
+    void aCueIsShownBesideItsFault() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.signIn();
+            desk.open("/know-how?tab=skills&skill=overarm-throw");
+            Locator cue = desk.page.getByLabel("One cue");
+            assertThat(cue.getByText("● shown:")).isVisible();
+            assertThat(cue.getByText("○ not yet:")).isVisible();
+            // It moves: what is drawn changes by itself.
+            Locator drawn = cue.locator("svg[role=img] g").first();
+            String before = drawn.innerHTML();
+            desk.page.waitForCondition(() -> !drawn.innerHTML().equals(before));
+            desk.button("What decides").click();
+            String decides = drawn.innerHTML();
+            desk.page.waitForTimeout(300);
+            assertThat(drawn.innerHTML()).isEqualTo(decides);
+            desk.button("A picture on").click();
+            desk.page.waitForCondition(() -> !drawn.innerHTML().equals(decides));
+            cue.getByLabel("Seen").selectOption("BEHIND");
+            assertThat(picture(desk, "from behind").first()).isVisible();
+            desk.isAccessible();
+        }
+    }
+
+    @Test
+    void whoPrefersLessMotionGetsThePictureThatDecides() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.page.emulateMedia(new EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
+            desk.signIn();
+            desk.open("/know-how?tab=skills&skill=hop");
+            Locator cue = desk.page.getByLabel("One cue");
+            assertThat(cue.getByText("● shown:")).isVisible();
+            Locator drawn = cue.locator("svg[role=img] g").first();
+            String before = drawn.innerHTML();
+            desk.page.waitForTimeout(400);
+            assertThat(drawn.innerHTML()).isEqualTo(before);
+            assertThat(desk.button("Move")).isVisible();
+        }
+    }
+
+    @Test
+    void aSymptomIsComparedWithAFigure() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.signIn();
+            desk.open("/know-how?tab=symptoms");
+            desk.page.getByLabel("What goes wrong").fill("same-side foot steps");
+            desk.button("Does it look like this?").first().click();
+            assertThat(desk.page.getByText("○ not yet:").first()).isVisible();
+            desk.isAccessible();
+        }
+    }
+
+    /** One round, each pressed as it was, by what the page says afterwards: the counts come from the server. */
+    @Test
+    void anEyeIsTrained() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.signIn();
+            desk.open("/eye?skill=underarm-roll&cue=underarm-roll/other-foot");
+            desk.isAccessible();
+            desk.button("Begin").click();
+            int right = 0;
+            for (int child = 0; child < 12; child++) {
+                desk.page
+                        .getByRole(
+                                AriaRole.BUTTON,
+                                new Page.GetByRoleOptions().setName("shown").setExact(true))
+                        .click();
+                Locator told = desk.page
+                        .getByRole(AriaRole.STATUS)
+                        .filter(new Locator.FilterOptions().setHasText(Pattern.compile("Right:|Look again:")));
+                assertThat(told).isVisible();
+                if (told.innerText().contains("Right:")) right++;
+                if (child == 0) desk.isAccessible();
+                desk.button(child < 11 ? "Next child" : "How was it?").click();
+            }
+            assertThat(desk.heading("How it was")).isVisible();
+            assertThat(desk.page.getByText("Right %d of 12".formatted(right))).isVisible();
+            desk.isAccessible();
+        }
+    }
+
+    @Test
+    void inTheHallTheCallOpensIt() {
+        try (Desk desk = new Desk(application().address(), 1024, 768)) {
+            desk.signIn();
+            desk.inTheHall("Roll it, catch it", "Lesson 5");
+            Locator call = desk.page.locator("button[aria-label$='on a figure']");
+            call.click();
+            Locator panel = desk.page.getByRole(
+                    AriaRole.DIALOG, new Page.GetByRoleOptions().setName(Pattern.compile("on a figure")));
+            assertThat(panel.getByRole(AriaRole.IMG).first()).isVisible();
+            desk.isAccessible();
+            panel.getByRole(
+                            AriaRole.BUTTON,
+                            new Locator.GetByRoleOptions().setName("Close").setExact(true))
+                    .click();
+            assertThat(panel).isHidden();
+        }
+    }
+}
