@@ -145,7 +145,11 @@ function Playing({ round, age, stand, together, again, done }: PlayingProps) {
     setLooking(true)
     setCame(performance.now())
   }
-  useKeys({ s: () => answer(true), n: () => answer(false), Enter: () => !looking && next() })
+  useKeys((key) => {
+    if (key === 's') answer(true)
+    if (key === 'n') answer(false)
+    if (key === 'Enter' && !looking) next()
+  })
   if (!child) return <Result round={round} age={age} answers={answers} again={again} done={done} />
   const given = answers[number]
   return (
@@ -302,12 +306,12 @@ function Result({ round, age, answers, again, done }: ResultProps) {
   )
 }
 
-function useKeys(keys: Record<string, () => void>) {
+function useKeys(pressed: (key: string) => void) {
   useEffect(() => {
     const listen = (e: KeyboardEvent) => {
       // A button that has the focus takes its own Enter.
       if (e.key === 'Enter' && e.target instanceof HTMLButtonElement) return
-      keys[e.key]?.()
+      pressed(e.key)
     }
     window.addEventListener('keydown', listen)
     return () => window.removeEventListener('keydown', listen)

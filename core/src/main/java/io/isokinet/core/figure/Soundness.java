@@ -2,6 +2,7 @@ package io.isokinet.core.figure;
 
 import io.isokinet.core.check.Finding;
 import io.isokinet.core.quantity.Age;
+import io.isokinet.core.quantity.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -71,13 +72,9 @@ public final class Soundness {
                     add(
                             a.shown() ? "figure-hides" : "figure-shows",
                             at,
-                            "%s %s the cue (%s) at %.2f m: %s"
-                                    .formatted(
-                                            what,
-                                            a.shown() ? "shows" : "does not show",
-                                            cue,
-                                            b.stature(),
-                                            a.sentence()));
+                            Words.say(
+                                    "%s %s the cue (%s) at %.2f m: %s",
+                                    what, a.shown() ? "shows" : "does not show", cue, b.stature(), a.sentence()));
             });
         }
     }
@@ -89,7 +86,9 @@ public final class Soundness {
             for (double t = p.start(); t <= p.end() + 1e-9 && wrong.isEmpty(); t += STEP)
                 wrong = wrong(p, t, m.handled().drags());
             wrong.ifPresent(w -> add(
-                    "figure-moves", at, "%s at %.2f m: %s at %.2f s.".formatted(what, b.stature(), w.words(), w.at())));
+                    "figure-moves",
+                    at,
+                    Words.say("%s at %.2f m: %s at %.2f s.", what, b.stature(), w.words(), w.at())));
             for (Ball ball : m.handled().balls())
                 ball(at, what, p, ball, m.handled().balls().indexOf(ball));
         }
@@ -103,7 +102,7 @@ public final class Soundness {
         for (Joint j : Joint.values())
             if (j.bend(p, t) > j.most())
                 return Optional.of(new Wrong(
-                        "%s bends by %.0f degrees; %.0f is the most".formatted(j, j.bend(p, t), j.most()), t));
+                        Words.say("%s bends by %.0f degrees; %.0f is the most", j, j.bend(p, t), j.most()), t));
         for (Spot s : List.of(Spot.OWN_HEEL, Spot.OWN_TOE, Spot.OTHER_HEEL, Spot.OTHER_TOE))
             if (p.at(s, t).up() < -SINKS) return Optional.of(new Wrong(s + " is under the floor", t));
         if (!drags && (slides(p, t, true) || slides(p, t, false))) return Optional.of(new Wrong("a foot slides", t));
@@ -142,8 +141,9 @@ public final class Soundness {
                     add(
                             "figure-ball",
                             at,
-                            "%s at %.2f m: %s is %.0f cm from the ball as it meets it; at most %.0f may it be."
-                                    .formatted(what, p.stature(), meets, far * 100, MEETS * p.stature() * 100));
+                            Words.say(
+                                    "%s at %.2f m: %s is %.0f cm from the ball as it meets it; at most %.0f may it be.",
+                                    what, p.stature(), meets, far * 100, MEETS * p.stature() * 100));
             }
             if (i > 0) {
                 double jump = p.at(spot, begins + 1e-4)
@@ -153,12 +153,12 @@ public final class Soundness {
                     add(
                             "figure-ball",
                             at,
-                            "%s at %.2f m: the ball jumps %.0f cm at “%s”."
-                                    .formatted(
-                                            what,
-                                            p.stature(),
-                                            jump * 100,
-                                            ball.legs().get(i - 1).until()));
+                            Words.say(
+                                    "%s at %.2f m: the ball jumps %.0f cm at “%s”.",
+                                    what,
+                                    p.stature(),
+                                    jump * 100,
+                                    ball.legs().get(i - 1).until()));
             }
         }
     }
