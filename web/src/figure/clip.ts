@@ -2,7 +2,7 @@ import { api, type Schemas, take } from '../api/client'
 
 export type FigureView = Schemas['FigureView']
 export type ClipView = Schemas['ClipView']
-type Spot = ClipView['spots'][number] | FigureView['looksAt'][number]
+type Spot = ClipView['spots'][number]
 
 /** A point as it is drawn, in millimetres. near: the greater, the more it covers */
 export interface Drawn {
@@ -13,15 +13,6 @@ export interface Drawn {
 
 /** Degrees round the child: 0 from the target, 90 from the side that does it, 180 from behind. */
 export const places = { FRONT: 0, SIDE: 90, BEHIND: 180, OTHER_SIDE: 270 } as const
-
-/** Spots that lie between others, as the core works them out. */
-const between: Partial<Record<Spot, Spot[]>> = {
-  HANDS: ['OWN_HAND', 'OTHER_HAND'],
-  FOREARMS: ['OWN_ELBOW', 'OWN_WRIST', 'OTHER_ELBOW', 'OTHER_WRIST'],
-  OWN_FOOT: ['OWN_ANKLE', 'OWN_TOE'],
-  OTHER_FOOT: ['OTHER_ANKLE', 'OTHER_TOE'],
-  FEET: ['OWN_HEEL', 'OWN_TOE', 'OTHER_HEEL', 'OTHER_TOE'],
-}
 
 const kept = new Map<string, Promise<FigureView>>()
 
@@ -41,17 +32,7 @@ export const seconds = (clip: ClipView) => (clip.frames.length - 1) / clip.rate
 
 /** Where a spot is at a time: ahead, to the side that does it, up; undefined where there is no such thing. */
 export function spotAt(clip: ClipView, spot: Spot, at: number): [number, number, number] | undefined {
-  const mean = between[spot]
-  if (mean) {
-    const all = mean.map((s) => spotAt(clip, s, at))
-    const sum: [number, number, number] = [0, 0, 0]
-    for (const p of all) {
-      if (!p) return undefined
-      for (const i of [0, 1, 2]) sum[i] += p[i] / all.length
-    }
-    return sum
-  }
-  const s = clip.spots.indexOf(spot as ClipView['spots'][number])
+  const s = clip.spots.indexOf(spot)
   if (s < 0) return undefined
   const f = Math.max(0, Math.min(clip.frames.length - 1, at * clip.rate))
   const before = Math.min(Math.floor(f), clip.frames.length - 2)

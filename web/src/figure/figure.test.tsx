@@ -39,7 +39,7 @@ const shown: FigureView = {
   shown: true,
   at: 0.5,
   why: { right: 'the left toes are ahead', left: 'the right toes are ahead', notSettled: 'toes are ahead' },
-  looksAt: ['OWN_HAND', 'HANDS'],
+  looksAt: ['OWN_HAND', 'OTHER_HAND'],
 }
 
 const answer = (data: unknown) => Promise.resolve({ data, response: new Response() }) as never
@@ -49,7 +49,6 @@ describe('a figure', () => {
     expect(spotAt(clip, 'HIPS', 0)).toEqual([0, 0, 600])
     expect(spotAt(clip, 'HIPS', 0.25)).toEqual([250, 0, 600])
     expect(spotAt(clip, 'HIPS', 9)).toEqual([1000, 0, 600])
-    expect(spotAt(clip, 'HANDS', 0)).toEqual([0, 0, 600])
     expect(spotAt(clip, 'TIP', 0)).toBeUndefined()
     expect(travels(clip)).toBe(true)
   })

@@ -36,6 +36,10 @@ class NoNetworkTest {
             desk.button("Outdoors").click();
             desk.button("Close").click();
 
+            // A figure that was looked at once is there with no network, too.
+            desk.button("All").click();
+            figure(desk);
+
             desk.context.setOffline(true);
             // A page that is made now may reach the server once before it is cut off as well.
             desk.context.route("**/api/hall/*/batches", Route::abort);
@@ -45,6 +49,7 @@ class NoNetworkTest {
             desk.button("Start the clock").click();
             desk.button("A minute more").click();
             desk.button("All").click();
+            figure(desk);
             tap(desk, 0, PRESSES);
             assertThat(desk.page.getByText(Pattern.compile("\\d+ waiting"))).isVisible();
 
@@ -151,6 +156,18 @@ class NoNetworkTest {
     private static int minutes(String told) {
         String[] parts = told.split(":");
         return Integer.parseInt(parts[0]) + (Integer.parseInt(parts[1]) > 30 ? 1 : 0);
+    }
+
+    /** Opens the cue that is watched on its figure, and closes it. */
+    private static void figure(Desk desk) {
+        desk.page.locator("button[aria-label$='on a figure']").click();
+        Locator panel = desk.page.getByRole(
+                AriaRole.DIALOG, new Page.GetByRoleOptions().setName(Pattern.compile("on a figure")));
+        assertThat(panel.getByRole(AriaRole.IMG).first()).isVisible();
+        panel.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Close").setExact(true))
+                .click();
     }
 
     private static void tap(Desk desk, int from, int many) {

@@ -10,6 +10,9 @@ import org.jspecify.annotations.Nullable;
  * @param from where it comes from, in shares of stature; null where the first leg holds it
  */
 public record Ball(double radius, @Nullable Vec from, List<Leg> legs) {
+    /** Where the first, the second and the third one are. */
+    static final List<Spot> SPOTS = List.of(Spot.BALL, Spot.SECOND_BALL, Spot.THIRD_BALL);
+
     public Ball {
         legs = List.copyOf(legs);
     }

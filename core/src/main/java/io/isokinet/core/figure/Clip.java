@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A movement as it is drawn: where each spot is, picture by picture, in whole millimetres. A question can be asked of it as of the body
@@ -24,14 +25,17 @@ public record Clip(double stature, int rate, List<Spot> spots, List<int[]> frame
 
     /** Of a movement as a body does it. */
     public static Clip of(Movement movement, Body body, int rate) {
+        return of(movement, body, rate, Set.of());
+    }
+
+    /** @param marked spots that are to be marked, also where they lie between others */
+    public static Clip of(Movement movement, Body body, int rate, Set<Spot> marked) {
         Motion motion = movement.on(body);
         List<Spot> spots = new ArrayList<>(List.of(Spot.body()));
-        int balls = movement.handled().balls().size();
-        if (balls > 0) spots.add(Spot.BALL);
-        if (balls > 1) spots.add(Spot.SECOND_BALL);
-        if (balls > 2) spots.add(Spot.THIRD_BALL);
+        spots.addAll(Ball.SPOTS.subList(0, movement.handled().balls().size()));
         if (movement.handled().thing() != null) spots.addAll(List.of(Spot.TIP, Spot.BUTT));
         spots.add(Spot.TARGET);
+        marked.stream().filter(s -> !spots.contains(s)).sorted().forEach(spots::add);
         int n = (int) Math.ceil(movement.seconds() * rate - 1e-9);
         List<int[]> frames = new ArrayList<>();
         for (int i = 0; i <= n; i++) {

@@ -31,6 +31,11 @@ public record Demonstration(String skill, Movement model, Map<String, Shown> cue
         public Shown {
             faults = List.copyOf(faults);
         }
+
+        /** A fault as the cue names it; empty where it is not spoken of. */
+        public Optional<Wrong> wrong(String seen) {
+            return faults.stream().filter(w -> w.seen().equals(seen)).findFirst();
+        }
     }
 
     /**
@@ -57,15 +62,6 @@ public record Demonstration(String skill, Movement model, Map<String, Shown> cue
     /** What a cue asks of a moving body; empty where a figure cannot show it. */
     public Optional<Question> question(String cue) {
         return Optional.ofNullable(cues.get(cue)).map(Shown::question);
-    }
-
-    /** The movement with a fault in it; empty where a figure cannot show it. */
-    public Optional<Movement> fault(String cue, String seen) {
-        return Optional.ofNullable(cues.get(cue)).stream()
-                .flatMap(s -> s.faults().stream())
-                .filter(w -> w.seen().equals(seen))
-                .findFirst()
-                .map(Wrong::movement);
     }
 
     /** How many of a skill's cues are on the figure. */

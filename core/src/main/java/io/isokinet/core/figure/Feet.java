@@ -46,7 +46,6 @@ final class Feet {
         private double longest;
         private double longestAt;
         private double onOne;
-        private int both;
         private double at;
 
         Tally(boolean own, boolean other, double from) {
@@ -56,14 +55,12 @@ final class Feet {
             longestAt = from;
             hopAt = from;
             if (own != other) last = own ? 0 : 1;
-            if (own && other) both = 1;
         }
 
         void take(boolean ownNow, boolean otherNow, double now, double step) {
             at = now;
             land(0, own, ownNow, otherNow);
             land(1, other, otherNow, ownNow);
-            if (ownNow && otherNow && !(own && other)) both++;
             flight = ownNow || otherNow ? 0 : flight + step;
             if (flight > longest) {
                 longest = flight;
@@ -97,7 +94,6 @@ final class Feet {
                 case LAND_APART -> new Count(apart(landed), Double.isNaN(landed[0]) ? at : landed[0]);
                 case LEAVE_APART -> new Count(apart(left), Double.isNaN(left[0]) ? at : left[0]);
                 case ON_ONE -> new Count(onOne, at);
-                case BOTH_DOWN -> new Count(both, at);
             };
         }
 

@@ -26,6 +26,8 @@ public sealed interface Gauge {
     record Sided(String own, String other) {
         public static final Sided RIGHT = new Sided("right", "left");
         public static final Sided LEFT = new Sided("left", "right");
+        /** As a file of movements says it. */
+        public static final Sided WRITTEN = new Sided("own", "other");
 
         String of(Spot spot) {
             return spot.words(own, other);
@@ -66,7 +68,8 @@ public sealed interface Gauge {
 
         @Override
         public Set<Spot> looksAt() {
-            return Set.of(of, than);
+            // Where the child started is no part that an eye looks at.
+            return than == Spot.START ? Set.of(of) : Set.of(of, than);
         }
 
         @Override

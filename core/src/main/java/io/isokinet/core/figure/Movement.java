@@ -125,6 +125,11 @@ public final class Movement {
         return moments;
     }
 
+    /** Those that were written down, each once, where some come again. */
+    public List<Moment> once() {
+        return written;
+    }
+
     public Handled handled() {
         return handled;
     }
@@ -236,16 +241,11 @@ public final class Movement {
         rest.forEach(this::time);
         // Alone among those that come again: all are written out.
         Movement whole = new Movement(set(written, change), again, now);
-        return new Movement(
-                set(
-                        whole.moments,
-                        new Change(
-                                change.at().stream()
-                                        .filter(a -> rest.containsAll(a.moments()))
-                                        .toList(),
-                                null)),
-                null,
-                now);
+        List<At> alone = change.at().stream()
+                .map(a -> new At(
+                        a.moments().stream().filter(rest::contains).collect(Collectors.toSet()), a.set(), a.eyes()))
+                .toList();
+        return new Movement(set(whole.moments, new Change(alone, null)), null, now);
     }
 
     private static List<Moment> set(List<Moment> moments, Change change) {

@@ -129,9 +129,7 @@ public sealed interface Question {
         /** Seconds between the first leavings of the two feet. */
         LEAVE_APART,
         /** Seconds with just one foot on the floor. */
-        ON_ONE,
-        /** How often both feet are on the floor at once, again and again. */
-        BOTH_DOWN
+        ON_ONE
     }
 
     /** @param foot of which foot; null for both */
@@ -158,7 +156,6 @@ public sealed interface Question {
                         case LAND_APART -> "the feet land apart by";
                         case LEAVE_APART -> "the feet leave apart by";
                         case ON_ONE -> "just one foot is on the floor for";
-                        case BOTH_DOWN -> "both feet are down together";
                     };
             String unit = seconds ? " s" : " times";
             return new Answer(

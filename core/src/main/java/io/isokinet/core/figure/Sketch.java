@@ -68,9 +68,8 @@ public record Sketch(List<Limb> limbs, Head head, List<Round> balls, Optional<Li
         View.Drawn head = view.draw(m.at(Spot.HEAD, at), mirrored);
         View.Drawn face = view.draw(m.at(Spot.NOSE, at), mirrored);
         List<Round> balls = new ArrayList<>();
-        List<Spot> spots = List.of(Spot.BALL, Spot.SECOND_BALL, Spot.THIRD_BALL);
         for (int i = 0; i < movement.handled().balls().size(); i++) {
-            View.Drawn d = view.draw(m.at(spots.get(i), at), mirrored);
+            View.Drawn d = view.draw(m.at(Ball.SPOTS.get(i), at), mirrored);
             balls.add(new Round(
                     d.right(), d.down(), movement.handled().balls().get(i).radius(), d.near()));
         }

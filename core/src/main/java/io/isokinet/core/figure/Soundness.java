@@ -11,7 +11,7 @@ import java.util.Set;
 
 /**
  * Whether a demonstration is true: the model shows every cue, each fault hides its own and, unless said, no other; limbs reach, no joint goes
- * beyond its range, no foot slides or sinks, nobody's head turns too far, and the ball is met. At five, eight and eleven.
+ * beyond its range, no foot slides or sinks, and the ball is met. At five, eight and eleven.
  */
 public final class Soundness {
     private static final List<Body> BODIES = List.of(Body.of(new Age(5)), Body.of(new Age(8)), Body.of(new Age(11)));
@@ -63,7 +63,7 @@ public final class Soundness {
                 if (q == null) return;
                 Question.Answer a;
                 try {
-                    a = q.of(motion, Gauge.Sided.RIGHT);
+                    a = q.of(motion, Gauge.Sided.WRITTEN);
                 } catch (IllegalArgumentException e) {
                     add("figure-asks", cue, "%s: %s".formatted(what, e.getMessage()));
                     return;
@@ -89,8 +89,8 @@ public final class Soundness {
                     "figure-moves",
                     at,
                     Words.say("%s at %.2f m: %s at %.2f s.", what, b.stature(), w.words(), w.at())));
-            for (Ball ball : m.handled().balls())
-                ball(at, what, p, ball, m.handled().balls().indexOf(ball));
+            for (int i = 0; i < m.handled().balls().size(); i++)
+                ball(at, what, p, m.handled().balls().get(i), Ball.SPOTS.get(i));
         }
     }
 
@@ -102,9 +102,13 @@ public final class Soundness {
         for (Joint j : Joint.values())
             if (j.bend(p, t) > j.most())
                 return Optional.of(new Wrong(
-                        Words.say("%s bends by %.0f degrees; %.0f is the most", j, j.bend(p, t), j.most()), t));
+                        Words.say(
+                                "%s bends by %.0f degrees; %.0f is the most",
+                                Gauge.Sided.WRITTEN.of(j.at()), j.bend(p, t), j.most()),
+                        t));
         for (Spot s : List.of(Spot.OWN_HEEL, Spot.OWN_TOE, Spot.OTHER_HEEL, Spot.OTHER_TOE))
-            if (p.at(s, t).up() < -SINKS) return Optional.of(new Wrong(s + " is under the floor", t));
+            if (p.at(s, t).up() < -SINKS)
+                return Optional.of(new Wrong(Gauge.Sided.WRITTEN.of(s) + " is under the floor", t));
         if (!drags && (slides(p, t, true) || slides(p, t, false))) return Optional.of(new Wrong("a foot slides", t));
         return Optional.empty();
     }
@@ -125,8 +129,7 @@ public final class Soundness {
         return least != Double.POSITIVE_INFINITY && least > SLIDES * p.stature();
     }
 
-    private void ball(String at, String what, Played p, Ball ball, int which) {
-        Spot spot = which == 0 ? Spot.BALL : which == 1 ? Spot.SECOND_BALL : Spot.THIRD_BALL;
+    private void ball(String at, String what, Played p, Ball ball, Spot spot) {
         for (int i = 0; i < ball.legs().size(); i++) {
             Ball.Leg leg = ball.legs().get(i);
             double begins = i == 0 ? p.start() : p.time(ball.legs().get(i - 1).until());
@@ -143,7 +146,11 @@ public final class Soundness {
                             at,
                             Words.say(
                                     "%s at %.2f m: %s is %.0f cm from the ball as it meets it; at most %.0f may it be.",
-                                    what, p.stature(), meets, far * 100, MEETS * p.stature() * 100));
+                                    what,
+                                    p.stature(),
+                                    Gauge.Sided.WRITTEN.of(meets),
+                                    far * 100,
+                                    MEETS * p.stature() * 100));
             }
             if (i > 0) {
                 double jump = p.at(spot, begins + 1e-4)

@@ -60,11 +60,6 @@ public enum Spot {
         return BODY.clone();
     }
 
-    /** True where it lies between others and is worked out from them. */
-    boolean isBetween() {
-        return ordinal() >= HANDS.ordinal();
-    }
-
     /** "the left toe", with the name of the side that does it and of the other one. */
     String words(String own, String other) {
         String plain = name().toLowerCase(Locale.ROOT).replace('_', ' ').replace(" toe", " toes");

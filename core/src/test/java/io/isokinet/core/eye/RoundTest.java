@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import io.isokinet.core.figure.Demonstration;
-import io.isokinet.core.figure.TossForOthers;
+import io.isokinet.core.figure.Toss;
 import io.isokinet.core.mastery.Agreement;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class RoundTest {
-    private final Demonstration toss = TossForOthers.demonstration();
+    private final Demonstration toss = Toss.demonstration();
 
     @Test
     void theSameSeedDrawsTheSameRoundAndAnotherAnotherOne() {

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Set;
 
 /** A small underarm toss with two cues and their faults, for the tests of the figure. */
-final class Toss {
+public final class Toss {
     static final double INFINITE = Double.POSITIVE_INFINITY;
 
     private Toss() {}
@@ -68,7 +68,7 @@ final class Toss {
                         null));
     }
 
-    static Demonstration demonstration() {
+    public static Demonstration demonstration() {
         Map<String, Demonstration.Shown> cues = new LinkedHashMap<>();
         cues.put(
                 "toss/step",

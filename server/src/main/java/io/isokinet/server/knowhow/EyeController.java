@@ -119,6 +119,10 @@ class EyeController {
         Round round = drawn(known, cue, level, age, seed);
         Cue asked = known.cue(cue);
         Action action = known.skill(asked.skill()).action();
+        Set<Spot> looksAt = demonstration(known, cue)
+                .flatMap(d -> d.question(cue))
+                .map(Question::looksAt)
+                .orElse(Set.of());
         return new RoundView(
                 cue,
                 CueView.Mirrored.of(asked.call(), action),
@@ -126,16 +130,15 @@ class EyeController {
                 level,
                 seed,
                 asked.seen(),
-                demonstration(known, cue)
-                        .flatMap(d -> d.question(cue))
-                        .map(Question::looksAt)
-                        .orElse(Set.of()),
-                round.children().stream().map(c -> child(c, asked, action)).toList());
+                looksAt,
+                round.children().stream()
+                        .map(c -> child(c, asked, action, looksAt))
+                        .toList());
     }
 
-    private static ChildOfRound child(Round.Child c, Cue cue, Action action) {
+    private static ChildOfRound child(Round.Child c, Cue cue, Action action, Set<Spot> looksAt) {
         return new ChildOfRound(
-                FigureController.ClipView.of(c.movement(), c.body()),
+                FigureController.ClipView.of(c.movement(), c.body(), looksAt),
                 told(c, cue, action),
                 c.left(),
                 c.beside(),

@@ -66,8 +66,9 @@ class FigureController {
             int head,
             List<Integer> balls,
             Thing.@Nullable Kind thing) {
-        static ClipView of(Movement movement, Body body) {
-            Clip clip = Clip.of(movement, body, Clip.USUAL_RATE);
+        /** @param marked spots that are to be marked */
+        static ClipView of(Movement movement, Body body, Set<Spot> marked) {
+            Clip clip = Clip.of(movement, body, Clip.USUAL_RATE, marked);
             Thing thing = movement.handled().thing();
             return new ClipView(
                     millimetres(body.stature()),
@@ -135,12 +136,19 @@ class FigureController {
         // The movement helps even where the cue itself is too small to be drawn.
         if (c.question() == null)
             return new FigureView(
-                    cue, fault, c.unseen(), asked.seen(), ClipView.of(shown.model(), body), false, 0, null, Set.of());
+                    cue,
+                    fault,
+                    c.unseen(),
+                    asked.seen(),
+                    ClipView.of(shown.model(), body, Set.of()),
+                    false,
+                    0,
+                    null,
+                    Set.of());
         if (fault == null) return view(asked, null, c.question(), shown.model(), body);
         if (fault < 0 || fault >= asked.faults().size()) throw new NotFoundException("fault", String.valueOf(fault));
         Fault seen = asked.faults().get(fault);
-        Optional<Demonstration.Wrong> wrong =
-                c.faults().stream().filter(w -> w.seen().equals(seen.seen())).findFirst();
+        Optional<Demonstration.Wrong> wrong = c.wrong(seen.seen());
         Movement movement = wrong.map(Demonstration.Wrong::movement).orElse(null);
         if (movement == null)
             return unseen(
@@ -160,9 +168,9 @@ class FigureController {
                 fault,
                 "",
                 cue.seen(),
-                ClipView.of(movement, body),
+                ClipView.of(movement, body, q.looksAt()),
                 right.shown(),
-                right.at(),
+                right.at() - movement.moments().get(0).at(),
                 new CueView.Mirrored(right.sentence(), left.sentence(), right.sentence()),
                 q.looksAt());
     }

@@ -2,6 +2,7 @@ package io.isokinet.server.paper;
 
 import io.isokinet.core.figure.Body;
 import io.isokinet.core.figure.Gauge;
+import io.isokinet.core.figure.Moment;
 import io.isokinet.core.figure.Motion;
 import io.isokinet.core.figure.Movement;
 import io.isokinet.core.figure.Question;
@@ -66,15 +67,12 @@ public final class FigureSvg {
 
     /** Of its moments so many, from the first on, with the time that decides among them. */
     private static List<Double> times(Movement movement, double decides) {
-        List<Double> all = movement.moments().stream().map(m -> m.at()).toList();
+        // What comes again looks the same: the first of it is enough.
+        List<Double> all = movement.once().stream().map(Moment::at).toList();
         TreeSet<Double> chosen = new TreeSet<>(List.of(decides));
         int n = Math.min(PICTURES - 1, all.size());
-        // What comes again looks the same: the first of it is enough.
-        int reach = (int) movement.moments().stream()
-                .filter(m -> !m.name().matches(".*-\\d+"))
-                .count();
         for (int i = 0; i < n; i++) {
-            double t = all.get(n == 1 ? 0 : (int) Math.round((double) i * (reach - 1) / (n - 1)));
+            double t = all.get((int) Math.round((double) i * (all.size() - 1) / (n - 1)));
             if (chosen.stream().noneMatch(c -> Math.abs(c - t) < ALIKE)) chosen.add(t);
         }
         return new ArrayList<>(chosen);
@@ -106,7 +104,7 @@ public final class FigureSvg {
         if (decides)
             for (Spot spot : question.looksAt()) {
                 View.Drawn d = view.draw(motion.at(spot, at), false);
-                if (spot != Spot.TARGET && spot != Spot.START && Math.abs(d.right() - hips) < 0.6 * stature)
+                if (spot != Spot.TARGET && Math.abs(d.right() - hips) < 0.6 * stature)
                     add(
                             "<circle cx=\"%.3f\" cy=\"%.3f\" r=\"%.3f\" fill=\"none\" stroke=\"#AD4510\" stroke-width=\"0.022\"/>",
                             d.right(), d.down(), 0.06 * stature);
