@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import styles from './Figure.module.css'
+import { faultsOf } from './faults'
 import { Shown } from './Shown'
 
 /** A cue that can be opened on a figure. */
@@ -13,15 +14,7 @@ export function OnAFigure({ cue, age }: { cue: Schemas['CueView']; age?: number 
           {open ? 'Close the figure' : 'Show it on a figure'}
         </button>
       </span>
-      {open && (
-        <Shown
-          cue={cue.key}
-          call={`“${cue.call.notSettled}”`}
-          faults={cue.faults.map((f) => f.seen.notSettled)}
-          fault={cue.faults.length > 0 ? 0 : undefined}
-          age={age}
-        />
-      )}
+      {open && <Shown cue={cue.key} call={`“${cue.call.notSettled}”`} faults={faultsOf(cue)} age={age} />}
     </div>
   )
 }

@@ -2,16 +2,15 @@ import { useEffect, useState } from 'react'
 import { type FigureView, loadFigure, places, seconds } from './clip'
 import { Figure } from './Figure'
 import styles from './Figure.module.css'
+import type { Beside } from './faults'
 import { useTicks } from './useTicks'
 
 interface ShownProps {
   cue: string
   /** what it is called, for who cannot see it */
   call: string
-  /** faults that can be shown beside it, in the order of the cue */
-  faults: readonly string[]
-  /** which of them is shown at first; none for the cue alone */
-  fault?: number
+  /** faults that can be shown beside it; the first of them is at first */
+  faults: readonly Beside[]
   mirrored?: boolean
   /** of the child, in years */
   age?: number
@@ -31,16 +30,8 @@ const angles = {
 const still = () => window.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false
 
 /** A cue on a figure, as it is shown and beside it with a fault: slowly, step by step, and from where one stands. */
-export function Shown({
-  cue,
-  call,
-  faults,
-  fault: first,
-  mirrored = false,
-  age = 8,
-  moves = true,
-}: ShownProps) {
-  const [fault, setFault] = useState(first)
+export function Shown({ cue, call, faults, mirrored = false, age = 8, moves = true }: ShownProps) {
+  const [fault, setFault] = useState(faults.at(0)?.fault)
   const [views, setViews] = useState<FigureView[]>()
   const [failed, setFailed] = useState('')
   useEffect(() => {
@@ -62,7 +53,7 @@ export function Shown({
       <Player
         key={cue}
         views={views[0].unseen ? views.slice(0, 1) : views}
-        names={[call, ...(fault === undefined ? [] : [faults[fault]])]}
+        names={[call, ...faults.filter((f) => f.fault === fault).map((f) => f.seen)]}
         mirrored={mirrored}
         moves={moves}
       />
@@ -74,9 +65,9 @@ export function Shown({
             onChange={(e) => setFault(e.target.value === '' ? undefined : Number(e.target.value))}
           >
             <option value="">nothing beside it</option>
-            {faults.map((f, i) => (
-              <option key={f} value={i}>
-                {f}
+            {faults.map((f) => (
+              <option key={f.fault} value={f.fault}>
+                {f.seen}
               </option>
             ))}
           </select>

@@ -94,7 +94,16 @@ describe('a cue on a figure', () => {
   })
 
   it('stands beside the fault, slowly, and stops where it is decided', async () => {
-    render(<Shown cue="toss/one" call="“Step”" faults={['No step', 'Short']} fault={0} />)
+    render(
+      <Shown
+        cue="toss/one"
+        call="“Step”"
+        faults={[
+          { fault: 2, seen: 'No step' },
+          { fault: 3, seen: 'Short' },
+        ]}
+      />,
+    )
     expect(await screen.findByText(/○ not yet: No step/)).toBeInTheDocument()
     expect(screen.getByText(/● shown: “Step”/)).toBeInTheDocument()
     expect(screen.getAllByRole('img')).toHaveLength(2)
@@ -115,7 +124,7 @@ describe('a cue on a figure', () => {
   })
 
   it('shows the movement where the cue itself is too small to draw, and says so', async () => {
-    render(<Shown cue="toss/fingers" call="“Spread”" faults={['Closed']} fault={0} />)
+    render(<Shown cue="toss/fingers" call="“Spread”" faults={[{ fault: 0, seen: 'Closed' }]} />)
     expect(await screen.findByText('This itself is not drawn: fingers are not drawn.')).toBeInTheDocument()
     expect(screen.getAllByRole('img')).toHaveLength(1)
     expect(screen.queryByText('Not yet:')).not.toBeInTheDocument()

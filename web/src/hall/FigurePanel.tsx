@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react'
 import type { Schemas } from '../api/client'
+import { faultsOf } from '../figure/faults'
 import { Shown } from '../figure/Shown'
 import styles from './Panels.module.css'
 
@@ -21,13 +22,7 @@ export function FigurePanel({ cue, age, close }: FigurePanelProps) {
       aria-label={`“${cue.call.notSettled}” on a figure`}
       onKeyDown={(e) => e.key === 'Escape' && close()}
     >
-      <Shown
-        cue={cue.key}
-        call={`“${cue.call.notSettled}”`}
-        faults={cue.faults.map((f) => f.seen.notSettled)}
-        fault={cue.faults.length > 0 ? 0 : undefined}
-        age={age}
-      />
+      <Shown cue={cue.key} call={`“${cue.call.notSettled}”`} faults={faultsOf(cue)} age={age} />
       <p>
         <button ref={done} type="button" onClick={close}>
           Close

@@ -3,6 +3,7 @@ import { Segmented } from 'antd'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
+import { faultsOf } from '../figure/faults'
 import { Shown } from '../figure/Shown'
 import { ProblemNote } from '../shared/ProblemNote'
 import { rungFill, rungInk } from '../shared/tokens'
@@ -294,8 +295,7 @@ function CueCard({ cue, view, page }: { cue: Schemas['CueView']; view: View; pag
         key={cue.key}
         cue={cue.key}
         call={`“${cue.call[view]}”`}
-        faults={cue.faults.map((f) => f.seen[view])}
-        fault={cue.faults.length > 0 ? 0 : undefined}
+        faults={faultsOf(cue, view)}
         mirrored={view === 'left'}
         age={Math.max(5, cue.fromAge)}
       />

@@ -80,8 +80,7 @@ export function SymptomsTab({ skills, openActivity, openSkill }: TabProps) {
                   <Shown
                     cue={s.cue}
                     call={`“${s.call.notSettled}”`}
-                    faults={s.fault === undefined || s.fault === null ? [] : [s.seen.notSettled]}
-                    fault={s.fault ?? undefined}
+                    faults={typeof s.fault === 'number' ? [{ fault: s.fault, seen: s.seen.notSettled }] : []}
                   />
                 )}
               </td>

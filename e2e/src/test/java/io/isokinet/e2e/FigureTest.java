@@ -62,9 +62,10 @@ class FigureTest extends Journey {
         try (Desk desk = new Desk(application().address())) {
             desk.signIn();
             desk.open("/know-how?tab=symptoms");
-            desk.page.getByLabel("What goes wrong").fill("same-side foot steps");
+            desk.page.getByLabel("What goes wrong").fill("elbow hangs low");
             desk.button("Does it look like this?").first().click();
             assertThat(desk.page.getByText("● shown:").first()).isVisible();
+            assertThat(desk.page.getByText("○ not yet: The elbow hangs low")).isVisible();
             desk.isAccessible();
         }
     }

@@ -11,6 +11,14 @@ public sealed interface Gauge {
     /** What it is, as a sentence goes on after a name and before its value. */
     String words(Sided sides);
 
+    /** What of it changes, as a sentence begins: "How far the hips are turned". */
+    String how(Sided sides);
+
+    /** How much it changes, with its unit. */
+    default String change(double by, Motion m) {
+        return degrees(by);
+    }
+
     /** A value with its unit, as it is said. */
     String say(double value, Motion m, Sided sides);
 
@@ -73,6 +81,16 @@ public sealed interface Gauge {
         }
 
         @Override
+        public String how(Sided s) {
+            return "How far " + words(s) + " from " + s.of(than);
+        }
+
+        @Override
+        public String change(double by, Motion m) {
+            return far(by, m);
+        }
+
+        @Override
         public String words(Sided s) {
             boolean many = of.name().endsWith("TOE")
                     || of == Spot.HIPS
@@ -111,12 +129,22 @@ public sealed interface Gauge {
         }
 
         @Override
+        public String how(Sided s) {
+            return "How far " + words(s);
+        }
+
+        @Override
         public String words(Sided s) {
-            return s.of(joint.at()) + " is bent by";
+            return s.of(joint.at()) + " is bent";
         }
 
         @Override
         public String say(double value, Motion m, Sided s) {
+            return "by " + degrees(value);
+        }
+
+        @Override
+        public String again(double value, Motion m, Sided s) {
             return degrees(value);
         }
     }
@@ -167,6 +195,11 @@ public sealed interface Gauge {
         }
 
         @Override
+        public String how(Sided s) {
+            return "How far " + words(s);
+        }
+
+        @Override
         public String words(Sided s) {
             return part.words.replace("%own", s.own()).replace("%other", s.other()) + " turned";
         }
@@ -191,6 +224,11 @@ public sealed interface Gauge {
         @Override
         public Set<Spot> looksAt() {
             return Set.of(Spot.NECK, Spot.HIPS);
+        }
+
+        @Override
+        public String how(Sided s) {
+            return "How far the trunk leans";
         }
 
         @Override
@@ -219,6 +257,11 @@ public sealed interface Gauge {
         }
 
         @Override
+        public String how(Sided s) {
+            return "How far the face is off " + s.of(what);
+        }
+
+        @Override
         public String words(Sided s) {
             return "the face is";
         }
@@ -240,6 +283,11 @@ public sealed interface Gauge {
         @Override
         public Set<Spot> looksAt() {
             return Set.of(Spot.NOSE);
+        }
+
+        @Override
+        public String how(Sided s) {
+            return "How far the face is raised";
         }
 
         @Override
@@ -267,6 +315,16 @@ public sealed interface Gauge {
         @Override
         public Set<Spot> looksAt() {
             return Set.of(of);
+        }
+
+        @Override
+        public String how(Sided s) {
+            return "How fast " + words(s);
+        }
+
+        @Override
+        public String change(double by, Motion m) {
+            return say(by, m, Sided.WRITTEN);
         }
 
         @Override

@@ -97,13 +97,18 @@ public sealed interface Question {
                         case EVER -> best <= 0;
                         case RANGE -> bounds.hold(most - least);
                     };
-            double is = over == Over.RANGE ? most - least : gauge.of(m, at);
-            String how =
-                    switch (over) {
-                        case EVERY -> shown ? "All the time: at its farthest off, " : "At its farthest off, ";
-                        case EVER -> "At its nearest, ";
-                        case RANGE -> "From its least to its most, ";
-                    };
+            if (over == Over.RANGE)
+                return new Answer(
+                        shown,
+                        at,
+                        "%s changes by %s; %s."
+                                .formatted(
+                                        gauge.how(sides),
+                                        gauge.change(most - least, m),
+                                        Question.asked(bounds, v -> gauge.change(v, m))));
+            String how = over == Over.EVER
+                    ? "At its nearest, "
+                    : shown ? "All the time: at its farthest off, " : "At its farthest off, ";
             return new Answer(
                     shown,
                     at,
@@ -111,7 +116,7 @@ public sealed interface Question {
                             + "%s %s; %s."
                                     .formatted(
                                             gauge.words(sides),
-                                            gauge.say(is, m, sides),
+                                            gauge.say(gauge.of(m, at), m, sides),
                                             Question.asked(bounds, v -> gauge.again(v, m, sides))));
         }
     }
@@ -191,7 +196,7 @@ public sealed interface Question {
             return new Answer(
                     by.hold(two - one) && one < m.end(),
                     one,
-                    "%s so far %s s before %s; %s."
+                    "%s so far %s s before %s so far; %s."
                             .formatted(
                                     upper(first.words(sides)),
                                     number(Math.round((two - one) * 100) / 100.0),

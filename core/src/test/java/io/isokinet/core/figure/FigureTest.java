@@ -250,6 +250,19 @@ class FigureTest {
                         "At “release” the left toes are 40 cm ahead of the right toes; at least 25 cm is asked for.");
         assertThat(Toss.STEP.of(Toss.movement().on(EIGHT), Gauge.Sided.LEFT).sentence())
                 .startsWith("At “release” the right toes are");
+        Question range = new Question.Through(
+                new Gauge.Between(Gauge.Lies.AHEAD, Spot.OWN_HAND, Spot.OWN_HIP),
+                Question.Over.RANGE,
+                "",
+                "",
+                new Bounds(0.4, Double.POSITIVE_INFINITY));
+        assertThat(range.of(Toss.movement().on(EIGHT), Gauge.Sided.RIGHT).sentence())
+                .matches(
+                        "How far the right hand is from the right hip changes by \\d+ cm; at least 50 cm is asked for\\.");
+        Question bent =
+                new Question.At(new Gauge.Bend(Joint.OWN_KNEE), "release", new Bounds(Double.NEGATIVE_INFINITY, 170));
+        assertThat(bent.of(Toss.movement().on(EIGHT), Gauge.Sided.LEFT).sentence())
+                .matches("At “release” the left knee is bent by \\d+ degrees; at most 170 degrees is asked for\\.");
     }
 
     /** Half-way to a fault some cue is shown still or no more: the question decides, not the name of the fault. */
