@@ -28,12 +28,14 @@ interface BoardProps {
   minutes: (segment: Segment, minutes: number) => void
   /** decides which cues are taught; left out where nothing may be changed */
   cues?: () => void
-  /** what may come of it; left out while it is rehearsed, and where nobody plans */
+  /** what may come of it; left out until it was rehearsed, and where nobody plans */
   rehearsal?: Schemas['RehearsalView']
+  /** true while a change is being rehearsed, so that `rehearsal` is of before it */
+  stale?: boolean
 }
 
 /** Cue threads over lesson columns, and under each column its segments as blocks as tall as their minutes. */
-export function Board({ unit, selected, select, move, moveTo, minutes, cues, rehearsal }: BoardProps) {
+export function Board({ unit, selected, select, move, moveTo, minutes, cues, rehearsal, stale }: BoardProps) {
   const [ref, width] = useWidth<HTMLDivElement>()
   const board = useRef<HTMLDivElement>(null)
   const column = Math.max(NARROWEST, (width - LABELS - TOTALS) / unit.lessons.length)
@@ -95,7 +97,6 @@ export function Board({ unit, selected, select, move, moveTo, minutes, cues, reh
           cues={cues}
           rehearsal={rehearsal}
         />
-        {rehearsal && <Rehearsed rehearsal={rehearsal} />}
         <div className={styles.lessons}>
           <Legend />
           {unit.lessons.map((l) => (
@@ -140,6 +141,7 @@ export function Board({ unit, selected, select, move, moveTo, minutes, cues, reh
             </div>
           ))}
         </div>
+        {rehearsal && <Rehearsed rehearsal={rehearsal} stale={stale} />}
       </div>
     </div>
   )
@@ -309,7 +311,7 @@ function Legend() {
   const { evidence, evidenceSoft, panel, play } = tokens
   return (
     <div className={styles.legend} style={{ width: LABELS }}>
-      <svg width="176" height="104" role="img" aria-label="What the marks on the threads say">
+      <svg width="176" height="146" role="img" aria-label="What the marks on the threads say">
         <path d="M8 3l6 6l-6 6l-6-6z" fill={panel} stroke={evidence} strokeWidth="2" />
         <rect x="1" y="26" width="15" height="7" rx="2" fill={evidenceSoft} />
         <circle cx="8" cy="50" r="5.5" fill={panel} stroke={evidence} strokeWidth="1.6" />
@@ -317,6 +319,14 @@ function Legend() {
         <path d="M2 76v-12l13 6z" fill={play} />
         <text x="0" y="96" fontSize="12" fill={tokens.mute}>
           4 × in 3 ↔1: times, lessons, gap
+        </text>
+        <path d="M0 114h20" stroke={tokens.line} strokeWidth="3" />
+        <path d="M8 114h6" stroke={tokens.mute} strokeWidth="3" />
+        <text x="24" y="118" fontSize="12" fill={tokens.mute}>
+          likely to have it after it: none
+        </text>
+        <text x="24" y="134" fontSize="12" fill={tokens.mute}>
+          left, all right; dark, 8 in 10
         </text>
         {['introduced', 'practised, thick: often', 'watched', 'in a game'].map((t, i) => (
           <text key={t} x="24" y={14 + i * 20.5} fontSize="12" fill={tokens.mute}>

@@ -1,20 +1,27 @@
 import type { Schemas } from '../api/client'
 import styles from './UnitPage.module.css'
 
-/** What may come of a unit, in sentences; the bands under its threads are told to who does not see them. */
-export function Rehearsed({ rehearsal: r }: { rehearsal: Schemas['RehearsalView'] }) {
+/**
+ * What may come of a unit, in sentences; the bands under its threads are told to who does not see them. It stands under the lessons,
+ * since it comes after them and is as long as it is: what is dragged must not move away.
+ */
+export function Rehearsed({
+  rehearsal: r,
+  stale = false,
+}: {
+  rehearsal: Schemas['RehearsalView']
+  stale?: boolean
+}) {
   return (
-    <section className={styles.rehearsed} aria-label="Rehearsed">
+    <section
+      className={stale ? `${styles.rehearsed} ${styles.stale}` : styles.rehearsed}
+      aria-label="Rehearsed"
+      aria-busy={stale}
+    >
       <p>
         <b>Rehearsed with {r.classes} classes like this one.</b> {r.sentences.join(' ')}{' '}
         {r.beside && <b>Beside the version before: {lower(r.beside)}</b>}{' '}
-        {r.cues.length > 0 && (
-          <span className="mute">
-            The bar under a thread: how many children are likely to have it after the lesson, nobody at its
-            left end, all at its right; eight times in ten it comes out within the dark part. Learning
-            differs: nobody is promised.
-          </span>
-        )}
+        <span className="mute">Learning differs: nobody is promised.</span>
       </p>
       <ul className="visually-hidden">
         {r.cues.map((c) => (

@@ -87,6 +87,7 @@ export default function UnitPage() {
           minutes={(s, minutes) => edit({ kind: 'MINUTES', segment: s.id, minutes })}
           cues={plans ? () => setOpen('cues') : undefined}
           rehearsal={rehearsal.data}
+          stale={rehearsal.isPlaceholderData}
         />
       </div>
       <aside ref={why} className={styles.why} tabIndex={-1} aria-label="Why">

@@ -11,6 +11,9 @@ export const useRehearsal = (unit: string, head: string, enabled: boolean, versi
   useQuery({
     queryKey: ['rehearsal', unit, head, version],
     enabled,
+    // While a change is rehearsed, what was rehearsed before it stays where it stands.
+    placeholderData: (before, query) =>
+      query?.queryKey[1] === unit && query.queryKey[3] === version ? before : undefined,
     queryFn: () =>
       take(
         api.GET('/api/units/{id}/rehearsal', {
