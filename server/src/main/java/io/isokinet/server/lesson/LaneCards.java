@@ -14,6 +14,8 @@ import io.isokinet.server.lesson.Sheets.LessonWork;
 import io.isokinet.server.paper.FloorSvg;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Small cards that children work from: how one lane is set out, and what one tries in one's own time. */
@@ -31,6 +33,7 @@ final class LaneCards {
      * @param apart how far pins stand from each other; null without pins
      * @param check what is looked at when it stands
      * @param sketch its floor as SVG; null where all share the floor
+     * @param does how it is done, as SVG; null where no figure shows it
      */
     record SetUp(
             String name,
@@ -40,10 +43,15 @@ final class LaneCards {
             @Nullable String apart,
             List<String> steps,
             @Nullable String check,
-            @Nullable String sketch) {}
+            @Nullable String sketch,
+            @Nullable String does) {}
 
-    /** A card for each stretch that needs something. */
-    static List<SetUp> setUps(LessonWork worked, KnowHow known) {
+    /**
+     * A card for each stretch that needs something.
+     *
+     * @param drawn a cue on a figure, by its key; null where no figure shows it
+     */
+    static List<SetUp> setUps(LessonWork worked, KnowHow known, Function<String, @Nullable String> drawn) {
         List<SetUp> cards = new ArrayList<>();
         for (StretchView s : worked.view().segments()) {
             if (s.kit().isEmpty()
@@ -77,7 +85,12 @@ final class LaneCards {
                     floor == null
                             ? null
                             : FloorSvg.ofGroup(
-                                    floor, worked.place(), 0, s.plan().name(), SKETCH_MM)));
+                                    floor, worked.place(), 0, s.plan().name(), SKETCH_MM),
+                    s.plan().focus().stream()
+                            .map(drawn)
+                            .filter(Objects::nonNull)
+                            .findFirst()
+                            .orElse(null)));
         }
         return cards;
     }

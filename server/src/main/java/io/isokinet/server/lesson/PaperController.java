@@ -78,7 +78,7 @@ class PaperController {
         return PdfPress.answer(
                 title,
                 switch (kind) {
-                    case SHEET -> papers.sheets(title, List.of(worked));
+                    case SHEET -> papers.sheets(title, List.of(worked), knowHows.current());
                     case CUE_CARDS -> papers.cueCards(title, sheet, knowHows.current());
                     case STATION_CARDS -> papers.setUpCards(title, worked, knowHows.current());
                     case CHALLENGE_CARDS -> papers.challengeCards(title, worked, knowHows.current());
@@ -98,7 +98,7 @@ class PaperController {
         List<LessonWork> all = lessons.inHand(held).stream().map(sheets::work).toList();
         if (all.isEmpty())
             throw NotFoundException.saying("There is no lesson on %s to print; choose another day.".formatted(day));
-        return PdfPress.answer("Lessons " + day, papers.sheets("Lessons " + day, all));
+        return PdfPress.answer("Lessons " + day, papers.sheets("Lessons " + day, all, knowHows.current()));
     }
 
     /** A unit on a page across. */

@@ -40,8 +40,15 @@ import org.springframework.stereotype.Component;
 @Component
 class Papers {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
-    private static final double CARD_STRIP_MM = 250;
-    private static final double HOME_STRIP_MM = 150;
+    private static final Strip ON_A_CARD = new Strip(250, 6);
+    private static final Strip FOR_A_HAND = new Strip(122, 4);
+    private static final Strip AT_HOME = new Strip(150, 6);
+    private static final Strip ON_A_SHEET = new Strip(44, 4);
+    private static final Strip TO_SET_UP = new Strip(76, 5);
+
+    /** @param wide in millimetres */
+    record Strip(double wide, int pictures) {}
+
     private final PdfPress press;
 
     Papers(PdfPress press) {
@@ -49,7 +56,7 @@ class Papers {
     }
 
     /** How much a sheet leaves out so that it fits on one side: from nothing on, what is read least goes first. */
-    private static final int LEANEST = 8;
+    private static final int LEANEST = 9;
 
     /** Stretches that go on one side; a lesson of more may take a second. */
     private static final int ON_ONE_SIDE = 7;
@@ -61,6 +68,7 @@ class Papers {
      * @param clock minutes from and to
      * @param kinds phases, formation and tries in words
      * @param groups each way to group the class, once
+     * @param strips cues on a figure, by their keys
      */
     record Filled(
             SheetView sheet,
@@ -76,7 +84,8 @@ class Papers {
             @Nullable String legend,
             List<String> groups,
             List<BeforeIt> before,
-            List<KitMoves.Change> changes) {
+            List<KitMoves.Change> changes,
+            Map<String, String> strips) {
         /** Without signs that the font of the papers does not have. */
         public String plain(String text) {
             return text.replace("→", "›");
@@ -94,25 +103,29 @@ class Papers {
     }
 
     /** One or more lessons, each on a side of its own as long as it has no more than seven stretches. */
-    byte[] sheets(String title, List<LessonWork> lessons) {
+    byte[] sheets(String title, List<LessonWork> lessons, KnowHow known) {
         return press.print(
                 "sheets",
                 title,
-                Map.of("lessons", lessons.stream().map(this::onOneSide).toList()));
+                Map.of(
+                        "lessons",
+                        lessons.stream()
+                                .map(l -> onOneSide(l, strips(l.view(), known, ON_A_SHEET, false)))
+                                .toList()));
     }
 
     /** The least that has to be left out; found by halves, since who leaves out more never takes more pages. */
-    private Filled onOneSide(LessonWork worked) {
+    private Filled onOneSide(LessonWork worked, Map<String, String> strips) {
         int most = worked.view().segments().size() > ON_ONE_SIDE ? 2 : 1;
         int low = 0;
         int high = LEANEST;
         while (low < high) {
             int some = (low + high) / 2;
-            if (PdfPress.pages(press.print("sheets", "", Map.of("lessons", List.of(filled(worked, some))))) <= most)
-                high = some;
+            if (PdfPress.pages(press.print("sheets", "", Map.of("lessons", List.of(filled(worked, some, strips)))))
+                    <= most) high = some;
             else low = some + 1;
         }
-        return filled(worked, low);
+        return filled(worked, low, strips);
     }
 
     /** One side for who covers a lesson, with the code that opens it. */
@@ -132,32 +145,51 @@ class Papers {
     /** A page for each cue, large, with what it is for each hand. */
     byte[] cueCards(String title, SheetView sheet, KnowHow known) {
         return press.print(
-                "cue-cards", title, Map.of("cues", sheet.cues(), "strips", strips(sheet, known, CARD_STRIP_MM)));
+                "cue-cards",
+                title,
+                Map.of(
+                        "cues",
+                        sheet.cues(),
+                        "strips",
+                        strips(sheet, known, ON_A_CARD, false),
+                        "right",
+                        strips(sheet, known, FOR_A_HAND, false),
+                        "left",
+                        strips(sheet, known, FOR_A_HAND, true)));
     }
 
     /** The cues on a figure of a child as old as these, by key; none where no figure shows it. */
-    private static Map<String, String> strips(SheetView sheet, KnowHow known, double millimetres) {
-        Body body = Body.of(new Age(sheet.age()));
+    private static Map<String, String> strips(SheetView sheet, KnowHow known, Strip strip, boolean left) {
         Map<String, String> strips = new LinkedHashMap<>();
         for (CueView c : sheet.cues()) {
-            Demonstration shown = known.library().demonstrations().get(c.skill());
-            if (shown != null && known.hasCue(c.key()))
-                shown.question(c.key())
-                        .ifPresent(q -> strips.put(
-                                c.key(),
-                                FigureSvg.strip(
-                                        shown.model(),
-                                        body,
-                                        q,
-                                        known.cue(c.key()).seen(),
-                                        millimetres)));
+            String drawn = strip(c.key(), new Age(sheet.age()), known, strip, left);
+            if (drawn != null) strips.put(c.key(), drawn);
         }
         return strips;
     }
 
+    private static @Nullable String strip(String cue, Age age, KnowHow known, Strip strip, boolean left) {
+        if (!known.hasCue(cue)) return null;
+        Demonstration shown =
+                known.library().demonstrations().get(known.cue(cue).skill());
+        if (shown == null) return null;
+        return shown.question(cue)
+                .map(q -> FigureSvg.strip(
+                        shown.model(), Body.of(age), q, known.cue(cue).seen(), strip.wide(), strip.pictures(), left))
+                .orElse(null);
+    }
+
     /** How one lane of each stretch is set out, for children to do it: four on a page. */
     byte[] setUpCards(String title, LessonWork worked, KnowHow known) {
-        return press.print("set-up-cards", title, Map.of("cards", LaneCards.setUps(worked, known)));
+        return press.print(
+                "set-up-cards",
+                title,
+                Map.of(
+                        "cards",
+                        LaneCards.setUps(
+                                worked,
+                                known,
+                                cue -> strip(cue, new Age(worked.view().age()), known, TO_SET_UP, false))));
     }
 
     /** What a child tries in its own time: four on a page. */
@@ -233,7 +265,7 @@ class Papers {
                         "cues",
                         sheet.cues(),
                         "strips",
-                        strips(sheet, known, HOME_STRIP_MM),
+                        strips(sheet, known, AT_HOME, false),
                         "own",
                         own,
                         "tries",
@@ -277,7 +309,9 @@ class Papers {
         return press.print("make-sheets", "To make", Map.of("sheets", sheets));
     }
 
-    private static Filled filled(LessonWork worked, int lean) {
+    /** @param sparing what is left out: the strips first, then by {@link Filled#lean} */
+    private static Filled filled(LessonWork worked, int sparing, Map<String, String> strips) {
+        int lean = Math.max(0, sparing - 1);
         SheetView s = worked.view();
         List<String> clock = new ArrayList<>();
         int minute = 0;
@@ -307,7 +341,8 @@ class Papers {
                 FloorSvg.legend(drawn, worked.place(), 184),
                 lean >= 7 ? List.of() : groups(s, lean),
                 BeforeIt.of(s, lean < 3 ? Integer.MAX_VALUE : lean < 4 ? 6 : 3),
-                KitMoves.byMinute(s.moves()));
+                KitMoves.byMinute(s.moves()),
+                sparing == 0 ? strips : Map.of());
     }
 
     /** What to tell: all of it, or its first sentences where the side is full. */

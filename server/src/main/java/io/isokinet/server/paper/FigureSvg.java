@@ -19,7 +19,6 @@ import java.util.TreeSet;
 public final class FigureSvg {
     private static final String INK = "#22302E";
     private static final String GREY = "#9AA29F";
-    private static final int PICTURES = 6;
     /** Breadth and height of a picture, in statures. */
     private static final double BROAD = 1.15;
 
@@ -29,8 +28,11 @@ public final class FigureSvg {
     private static final double ALIKE = 0.04;
 
     private final StringBuilder out = new StringBuilder();
+    private final boolean mirrored;
 
-    private FigureSvg() {}
+    private FigureSvg(boolean mirrored) {
+        this.mirrored = mirrored;
+    }
 
     /**
      * The key poses of a movement side by side, the one that decides ringed.
@@ -38,15 +40,24 @@ public final class FigureSvg {
      * @param question what the cue asks of it
      * @param seen from where it is seen best
      * @param millimetres how broad it is on the paper
+     * @param pictures how many at most, at least two
+     * @param left true for a left-hander, who is the mirror
      */
-    public static String strip(Movement movement, Body body, Question question, Seen seen, double millimetres) {
-        return new FigureSvg().drawn(movement, body, question, seen, millimetres);
+    public static String strip(
+            Movement movement,
+            Body body,
+            Question question,
+            Seen seen,
+            double millimetres,
+            int pictures,
+            boolean left) {
+        return new FigureSvg(left).drawn(movement, body, question, seen, millimetres, pictures);
     }
 
-    private String drawn(Movement movement, Body body, Question question, Seen seen, double millimetres) {
+    private String drawn(Movement movement, Body body, Question question, Seen seen, double millimetres, int pictures) {
         Motion motion = movement.on(body);
         double decides = question.of(motion, Gauge.Sided.RIGHT).at();
-        List<Double> times = times(movement, decides);
+        List<Double> times = times(movement, decides, pictures);
         double wide = BROAD * body.stature();
         double high = (HIGH + BELOW) * body.stature();
         add(
@@ -66,13 +77,13 @@ public final class FigureSvg {
     }
 
     /** Of its moments so many, from the first on, with the time that decides among them. */
-    private static List<Double> times(Movement movement, double decides) {
+    private static List<Double> times(Movement movement, double decides, int pictures) {
         // What comes again looks the same: the first of it is enough.
         List<Double> all = movement.once().stream().map(Moment::at).toList();
         TreeSet<Double> chosen = new TreeSet<>(List.of(decides));
-        int n = Math.min(PICTURES - 1, all.size());
+        int n = Math.min(pictures - 1, all.size());
         for (int i = 0; i < n; i++) {
-            double t = all.get((int) Math.round((double) i * (all.size() - 1) / (n - 1)));
+            double t = all.get(n == 1 ? 0 : (int) Math.round((double) i * (all.size() - 1) / (n - 1)));
             if (chosen.stream().noneMatch(c -> Math.abs(c - t) < ALIKE)) chosen.add(t);
         }
         return new ArrayList<>(chosen);
@@ -80,9 +91,9 @@ public final class FigureSvg {
 
     private void picture(
             Movement movement, Body body, Question question, View view, double at, double middle, boolean decides) {
-        Sketch s = Sketch.of(movement, body, at, view, false);
+        Sketch s = Sketch.of(movement, body, at, view, mirrored);
         Motion motion = movement.on(body);
-        double hips = view.draw(motion.at(Spot.HIPS, at), false).right();
+        double hips = view.draw(motion.at(Spot.HIPS, at), mirrored).right();
         double stature = body.stature();
         add("<g transform=\"translate(%.3f,%.3f)\">", middle - hips, HIGH * stature);
         line(hips - 0.5 * stature, 0.01, hips + 0.5 * stature, 0.01, 0.008, GREY);
@@ -103,7 +114,7 @@ public final class FigureSvg {
                         b.x(), b.y(), b.radius(), INK);
         if (decides)
             for (Spot spot : question.looksAt()) {
-                View.Drawn d = view.draw(motion.at(spot, at), false);
+                View.Drawn d = view.draw(motion.at(spot, at), mirrored);
                 if (spot != Spot.TARGET && Math.abs(d.right() - hips) < 0.6 * stature)
                     add(
                             "<circle cx=\"%.3f\" cy=\"%.3f\" r=\"%.3f\" fill=\"none\" stroke=\"#AD4510\" stroke-width=\"0.022\"/>",
