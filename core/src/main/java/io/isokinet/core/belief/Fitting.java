@@ -19,7 +19,7 @@ public final class Fitting {
     /** Wider than that says no more than that it is always or never; where looks part cleanly, the approximation would run away. */
     private static final double WIDEST = 2.5;
 
-    private static final double WIDEST_CELL = 3.0;
+    private static final double WIDEST_CELL = 2.6;
     private static final double POOREST_EYE = 3.5;
 
     private static final double SMALLEST_GAIN = 0.05;

@@ -30,7 +30,7 @@ public record Priors(
         double eye,
         double widened) {
     /** Before any record. */
-    public static final Priors USUAL = new Priors(-0.3, 1.0, 0.8, 0.4, 0.8, 0.65, 0.05, 0.7, 0.4, 0.04, 1.0, 1.0);
+    public static final Priors USUAL = new Priors(-0.3, 1.0, 0.8, 0.4, 0.8, 0.65, 0.05, 0.7, 0.6, 0.04, 1.0, 1.0);
 
     /** So long without practice nothing fades. */
     public static final double IDLE_WEEKS = 3;
