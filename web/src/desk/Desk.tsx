@@ -10,6 +10,7 @@ const ClassesPage = lazy(() => import('../classes/ClassesPage'))
 const ClassPage = lazy(() => import('../classes/ClassPage'))
 const ChildPage = lazy(() => import('../classes/ChildPage'))
 const EyePage = lazy(() => import('../figure/EyePage'))
+const OpeningPage = lazy(() => import('../figure/OpeningPage'))
 const KnowHowPage = lazy(() => import('../knowhow/KnowHowPage'))
 const CupboardPage = lazy(() => import('../cupboard/CupboardPage'))
 const StockTake = lazy(() => import('../cupboard/StockTake'))
@@ -86,6 +87,7 @@ export function Desk() {
                 <Route path="/units/new" element={<NewUnitPage />} />
                 <Route path="/units/:id" element={<UnitPage />} />
                 <Route path="/lessons/:id" element={<LessonPage />} />
+                <Route path="/lessons/:id/opening" element={<OpeningPage />} />
                 <Route path="/year" element={<YearPage />} />
                 <Route path="/reports" element={<ReportsPage />} />
                 <Route path="/eye" element={<EyePage />} />

@@ -32,19 +32,20 @@ const still = () => window.matchMedia?.('(prefers-reduced-motion: reduce)').matc
 /** A cue on a figure, as it is shown and beside it with a fault: slowly, step by step, and from where one stands. */
 export function Shown({ cue, call, faults, mirrored = false, age = 8, moves = true }: ShownProps) {
   const [fault, setFault] = useState(faults.at(0)?.fault)
+  const [variant, setVariant] = useState<string>()
   const [views, setViews] = useState<FigureView[]>()
   const [failed, setFailed] = useState('')
   useEffect(() => {
     let here = true
     const asked = [undefined, ...(fault === undefined ? [] : [fault])]
-    Promise.all(asked.map((f) => loadFigure(cue, f, age))).then(
+    Promise.all(asked.map((f) => loadFigure(cue, f, age, f === undefined ? variant : undefined))).then(
       (v) => here && setViews(v),
       (e: Error) => here && setFailed(e.message),
     )
     return () => {
       here = false
     }
-  }, [cue, fault, age])
+  }, [cue, fault, age, variant])
   if (failed) return <p role="alert">The figure could not be loaded. {failed}</p>
   if (!views) return <p className="mute">Drawing …</p>
   if (!views[0].clip) return <p className="mute">No figure shows this: {views[0].unseen}.</p>
@@ -57,22 +58,37 @@ export function Shown({ cue, call, faults, mirrored = false, age = 8, moves = tr
         mirrored={mirrored}
         moves={moves}
       />
-      {faults.length > 0 && !views[0].unseen && (
-        <label className={styles.bar}>
-          Not yet:{' '}
-          <select
-            value={fault ?? ''}
-            onChange={(e) => setFault(e.target.value === '' ? undefined : Number(e.target.value))}
-          >
-            <option value="">nothing beside it</option>
-            {faults.map((f) => (
-              <option key={f.fault} value={f.fault}>
-                {f.seen}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
+      <div className={styles.bar}>
+        {faults.length > 0 && !views[0].unseen && (
+          <label>
+            Not yet:{' '}
+            <select
+              value={fault ?? ''}
+              onChange={(e) => setFault(e.target.value === '' ? undefined : Number(e.target.value))}
+            >
+              <option value="">nothing beside it</option>
+              {faults.map((f) => (
+                <option key={f.fault} value={f.fault}>
+                  {f.seen}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        {views[0].variants.length > 0 && (
+          <label>
+            Done:{' '}
+            <select value={variant ?? ''} onChange={(e) => setVariant(e.target.value || undefined)}>
+              <option value="">as usual</option>
+              {views[0].variants.map((v) => (
+                <option key={v} value={v}>
+                  {v}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+      </div>
     </div>
   )
 }

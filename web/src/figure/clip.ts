@@ -17,11 +17,16 @@ export const places = { FRONT: 0, SIDE: 90, BEHIND: 180, OTHER_SIDE: 270 } as co
 const kept = new Map<string, Promise<FigureView>>()
 
 /** Loaded when it is asked for, once. */
-export function loadFigure(cue: string, fault: number | undefined, age: number): Promise<FigureView> {
-  const key = `${cue} ${fault} ${age}`
+export function loadFigure(
+  cue: string,
+  fault: number | undefined,
+  age: number,
+  variant?: string,
+): Promise<FigureView> {
+  const key = `${cue} ${fault} ${age} ${variant}`
   const before = kept.get(key)
   if (before) return before
-  const now = take(api.GET('/api/figures', { params: { query: { cue, fault, age } } }))
+  const now = take(api.GET('/api/figures', { params: { query: { cue, fault, age, variant } } }))
   kept.set(key, now)
   now.catch(() => kept.delete(key))
   return now

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Checkbox, Dropdown } from 'antd'
 import { useState } from 'react'
-import { Link, useParams, useSearchParams } from 'react-router'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, take } from '../api/client'
 import { ChangeLesson } from '../changes/ChangeLesson'
 import { Doorway } from '../changes/Doorway'
@@ -126,6 +126,7 @@ interface ActionsProps {
 function Actions({ sheet: s, fixed, open, prepare }: ActionsProps) {
   const { role } = useSession()
   const plans = usePlans()
+  const navigate = useNavigate()
   return (
     <div className={styles.actions}>
       <Button onClick={() => open('register')}>
@@ -136,6 +137,9 @@ function Actions({ sheet: s, fixed, open, prepare }: ActionsProps) {
       {!fixed && <Button onClick={() => open('door')}>Not as planned …</Button>}
       {plans && (s.state !== 'PLANNED' || s.onDate <= todayHere()) && (
         <Button onClick={() => open('went')}>How it went</Button>
+      )}
+      {s.cues.length > 0 && (
+        <Button onClick={() => navigate(`/lessons/${s.lesson}/opening`)}>Opening talk</Button>
       )}
       <Print sheet={s} printed={() => plans && !s.prepared && prepare(true)} />
       {s.state === 'PLANNED' && plans && (

@@ -102,6 +102,7 @@ class FigureController {
      * @param at seconds from the start: the picture that decides
      * @param why what was measured, and what is asked for
      * @param looksAt what an eye looks at
+     * @param variants other ways of doing it whose shape differs, by name
      */
     record FigureView(
             String cue,
@@ -112,18 +113,21 @@ class FigureController {
             boolean shown,
             double at,
             CueView.@Nullable Mirrored why,
-            Set<Spot> looksAt) {}
+            Set<Spot> looksAt,
+            List<String> variants) {}
 
     /**
      * @param fault which of the cue's faults, from 0; none for the cue as it is shown
      * @param age of the child, in years
+     * @param variant a way of doing it; none for the usual one, and without effect beside a fault
      */
     @GetMapping
     @MayRead
     FigureView figure(
             @RequestParam String cue,
             @RequestParam(required = false) @Nullable Integer fault,
-            @RequestParam(defaultValue = "8") int age) {
+            @RequestParam(defaultValue = "8") int age,
+            @RequestParam(required = false) @Nullable String variant) {
         KnowHow known = knowHows.current();
         if (!known.hasCue(cue)) throw new NotFoundException("cue", cue);
         Cue asked = known.cue(cue);
@@ -133,6 +137,12 @@ class FigureController {
         Demonstration.Shown c = shown.cues().get(cue);
         if (c == null) return unseen(asked, fault, "The figure of this skill does not speak of this cue.");
         Body body = Body.of(new Age(Math.max(YOUNGEST, Math.min(OLDEST, age))));
+        List<String> variants = List.copyOf(shown.variants().keySet());
+        Movement model = shown.model();
+        if (variant != null) {
+            if (!variants.contains(variant)) throw new NotFoundException("variant", variant);
+            model = shown.variants().get(variant).movement();
+        }
         // The movement helps even where the cue itself is too small to be drawn.
         if (c.question() == null)
             return new FigureView(
@@ -140,12 +150,13 @@ class FigureController {
                     fault,
                     c.unseen(),
                     asked.seen(),
-                    ClipView.of(shown.model(), body, Set.of()),
+                    ClipView.of(model, body, Set.of()),
                     false,
                     0,
                     null,
-                    Set.of());
-        if (fault == null) return view(asked, null, c.question(), shown.model(), body);
+                    Set.of(),
+                    variants);
+        if (fault == null) return view(asked, null, c.question(), model, body, variants);
         if (fault < 0 || fault >= asked.faults().size()) throw new NotFoundException("fault", String.valueOf(fault));
         Fault seen = asked.faults().get(fault);
         Optional<Demonstration.Wrong> wrong = c.wrong(seen.seen());
@@ -153,14 +164,15 @@ class FigureController {
         if (movement == null)
             return unseen(
                     asked, fault, wrong.map(Demonstration.Wrong::unseen).orElse("The figure does not speak of it."));
-        return view(asked, fault, c.question(), movement, body);
+        return view(asked, fault, c.question(), movement, body, variants);
     }
 
     private static FigureView unseen(Cue cue, @Nullable Integer fault, String why) {
-        return new FigureView(cue.key(), fault, why, cue.seen(), null, false, 0, null, Set.of());
+        return new FigureView(cue.key(), fault, why, cue.seen(), null, false, 0, null, Set.of(), List.of());
     }
 
-    private static FigureView view(Cue cue, @Nullable Integer fault, Question q, Movement movement, Body body) {
+    private static FigureView view(
+            Cue cue, @Nullable Integer fault, Question q, Movement movement, Body body, List<String> variants) {
         Question.Answer right = q.of(movement.on(body), Gauge.Sided.RIGHT);
         Question.Answer left = q.of(movement.on(body), Gauge.Sided.LEFT);
         return new FigureView(
@@ -172,6 +184,7 @@ class FigureController {
                 right.shown(),
                 right.at() - movement.moments().get(0).at(),
                 new CueView.Mirrored(right.sentence(), left.sentence(), right.sentence()),
-                q.looksAt());
+                q.looksAt(),
+                variants);
     }
 }

@@ -1,0 +1,154 @@
+import { useQuery } from '@tanstack/react-query'
+import { Button } from 'antd'
+import { useEffect, useState } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import { api, type Schemas, take } from '../api/client'
+import { useKeys } from '../shared/useKeys'
+import { type FigureView, loadFigure, places, seconds } from './clip'
+import styles from './Eye.module.css'
+import { Figure } from './Figure'
+import { faultsOf } from './faults'
+import { useTicks } from './useTicks'
+
+/** Seconds for which it stands at the picture that decides. */
+const HOLD = 1.5
+
+/** The opening talk before a wall: the cues of a lesson on a figure, the new ones first, for either hand. Nobody is named. */
+export default function OpeningPage() {
+  const { id = '' } = useParams()
+  const navigate = useNavigate()
+  const sheet = useQuery({
+    queryKey: ['sheet', id],
+    queryFn: () => take(api.GET('/api/lessons/{id}/sheet', { params: { path: { id } } })),
+  }).data
+  const [number, setNumber] = useState(0)
+  const [wrong, setWrong] = useState(false)
+  const news = new Set(sheet?.segments.flatMap((s) => s.plan.introduces))
+  const cues = [...(sheet?.cues ?? [])].sort((a, b) => Number(news.has(b.key)) - Number(news.has(a.key)))
+  const cue = cues[number]
+  const go = (to: number) => {
+    if (to < 0 || to >= cues.length) return
+    setNumber(to)
+    setWrong(false)
+  }
+  const leave = () => navigate(`/lessons/${id}`)
+  useKeys((key) => {
+    if (key === 'Escape') leave()
+    else if (key === 'ArrowRight') go(number + 1)
+    else if (key === 'ArrowLeft') go(number - 1)
+    else return false
+    return true
+  })
+  if (!sheet) return <p>Opening …</p>
+  if (!cue) return <p>No cue is worked on in this lesson.</p>
+  const fault = faultsOf(cue).at(0)
+  const sided = cue.question.left !== cue.question.right || cue.call.left !== cue.call.right
+  return (
+    <div className={`${styles.playing} ${styles.wall}`}>
+      <header>
+        <b>“{cue.call.notSettled}”</b> <span>{cue.question.notSettled}</span>
+        <span className="mute">
+          {news.has(cue.key) ? 'new · ' : ''}
+          {number + 1} of {cues.length}
+        </span>
+        <Button size="small" onClick={leave}>
+          Close
+        </Button>
+      </header>
+      <Both
+        key={`${cue.key} ${wrong}`}
+        cue={cue}
+        fault={wrong ? fault?.fault : undefined}
+        age={sheet.age}
+        sided={sided}
+      />
+      <div className={styles.told}>
+        <p role="status" className={wrong ? styles.wrong : styles.right}>
+          {wrong ? `Not yet: ${fault?.seen}` : 'So it looks.'}
+        </p>
+        <p className={styles.form}>
+          <Button size="large" disabled={number === 0} onClick={() => go(number - 1)}>
+            The cue before
+          </Button>
+          {fault && (
+            <Button size="large" onClick={() => setWrong(!wrong)}>
+              {wrong ? 'So it should look' : 'What if not?'}
+            </Button>
+          )}
+          <Button
+            size="large"
+            onClick={() => navigate(`/eye?skill=${cue.skill}&cue=${encodeURIComponent(cue.key)}&for=WALL`)}
+          >
+            Spot the cue
+          </Button>
+          <Button
+            type="primary"
+            size="large"
+            disabled={number === cues.length - 1}
+            onClick={() => go(number + 1)}
+          >
+            The next cue
+          </Button>
+        </p>
+      </div>
+    </div>
+  )
+}
+
+interface BothProps {
+  cue: Schemas['CueView']
+  fault?: number
+  age: number
+  /** true where the hands differ, so that left-handers are shown beside */
+  sided: boolean
+}
+
+/** Round and round, half as fast, with a stop at the picture that decides. */
+function Both({ cue, fault, age, sided }: BothProps) {
+  const [view, setView] = useState<FigureView>()
+  const [at, setAt] = useState(0)
+  useEffect(() => {
+    let here = true
+    loadFigure(cue.key, fault, age).then(
+      (v) => here && setView(v),
+      () => undefined,
+    )
+    return () => {
+      here = false
+    }
+  }, [cue.key, fault, age])
+  const clip = view?.clip
+  const long = clip ? seconds(clip) : 0
+  const still = window.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false
+  useTicks(clip !== undefined && clip !== null && !still, (past) =>
+    setAt((t) => (t > 2 * long + HOLD + 0.6 ? 0 : t + past)),
+  )
+  if (!view) return <p className="mute">Drawing …</p>
+  if (!clip) return <p className="mute">No figure shows this: {view.unseen}.</p>
+  // Half as fast up to what decides, there it stands, then on.
+  const moved = still || at / 2 < view.at ? at / 2 : Math.max(view.at, (at - HOLD) / 2)
+  const shown = still ? view.at : Math.min(long, moved)
+  return (
+    <div className={styles.both} style={{ gridTemplateColumns: sided ? '1fr 1fr' : '1fr' }}>
+      {(sided ? [false, true] : [false]).map((left) => (
+        <figure key={String(left)}>
+          <div className={styles.stage}>
+            <Figure
+              clip={clip}
+              at={shown}
+              degrees={places[view.from]}
+              mirrored={left}
+              marks={view.looksAt}
+              words={view.why?.[left ? 'left' : 'right'] ?? cue.call.notSettled}
+            />
+          </div>
+          {sided && (
+            <figcaption>
+              {left ? 'left-handed' : 'right-handed'}: “{cue.call[left ? 'left' : 'right']}”
+            </figcaption>
+          )}
+        </figure>
+      ))}
+    </div>
+  )
+}
