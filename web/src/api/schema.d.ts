@@ -1028,6 +1028,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/eye/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putEyeLeave"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eye/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getEyeMine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eye/practise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getEyePractise"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/eye/round": {
         parameters: {
             query?: never;
@@ -1044,7 +1092,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/eye/verdict": {
+    "/api/eye/rounds": {
         parameters: {
             query?: never;
             header?: never;
@@ -1053,7 +1101,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["postEyeVerdict"];
+        post?: never;
+        delete: operations["deleteEyeRounds"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eye/rounds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putEyeRoundsById"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2954,21 +3018,6 @@ export interface components {
             done: components["schemas"]["LessonChangeView"][];
             left: string[];
         };
-        AnswerForm: {
-            /** Format: double */
-            seconds: number;
-            shown: boolean;
-        };
-        AnswersForm: {
-            /** Format: int32 */
-            age: number;
-            answers: components["schemas"]["AnswerForm"][];
-            cue: string;
-            /** @enum {string} */
-            level: "FIRST" | "SECOND" | "THIRD" | "FOURTH" | "FIFTH";
-            /** Format: int64 */
-            seed: number;
-        };
         AreaView: {
             /** Format: int32 */
             group: number;
@@ -3898,6 +3947,74 @@ export interface components {
             kind: "CHILDREN" | "LEFT_CHILDREN" | "LOOKS" | "NOTES" | "ASIDE" | "DEVICES" | "LOG" | "PEOPLE" | "TABLETS" | "BACKUPS";
             names: string[];
         };
+        EyeAgreement: {
+            /** Format: int32 */
+            agreed: number;
+            band: string;
+            /** Format: double */
+            kappa?: number;
+            /** Format: int32 */
+            pairs: number;
+            within?: components["schemas"]["Within"];
+        };
+        EyeAnswerForm: {
+            second?: boolean;
+            /** Format: double */
+            seconds: number;
+            shown: boolean;
+        };
+        EyeCueLine: {
+            alarms: components["schemas"]["Share"];
+            call?: string;
+            cue: string;
+            misses: components["schemas"]["Share"];
+            right: components["schemas"]["Share"];
+            skill?: string;
+            skillName?: string;
+        };
+        EyeDayLine: {
+            /** Format: date */
+            on: string;
+            right: components["schemas"]["Share"];
+        };
+        EyeLeaveForm: {
+            given: boolean;
+        };
+        EyeLevelLine: {
+            /** @enum {string} */
+            level: "FIRST" | "SECOND" | "THIRD" | "FOURTH" | "FIFTH";
+            right: components["schemas"]["Share"];
+        };
+        EyeRoundForm: {
+            /** Format: int32 */
+            age: number;
+            answers: components["schemas"]["EyeAnswerForm"][];
+            cue: string;
+            /** @enum {string} */
+            level: "FIRST" | "SECOND" | "THIRD" | "FOURTH" | "FIFTH";
+            /** Format: int64 */
+            seed: number;
+            /** @enum {string} */
+            stand: "BEST" | "FRONT" | "SIDE" | "BEHIND";
+        };
+        EyeStandLine: {
+            right: components["schemas"]["Share"];
+            /** @enum {string} */
+            stand: "BEST" | "FRONT" | "SIDE" | "BEHIND";
+        };
+        EyeView: {
+            all: components["schemas"]["VerdictView"];
+            counts: string;
+            cues: components["schemas"]["EyeCueLine"][];
+            days: components["schemas"]["EyeDayLine"][];
+            leave: boolean;
+            levels: components["schemas"]["EyeLevelLine"][];
+            /** Format: int32 */
+            rounds: number;
+            /** Format: double */
+            secondsALook?: number;
+            stands: components["schemas"]["EyeStandLine"][];
+        };
         FallView: {
             computed: string;
             /** Format: int32 */
@@ -3961,6 +4078,7 @@ export interface components {
             looksAt: ("HIPS" | "NECK" | "HEAD" | "NOSE" | "OWN_SHOULDER" | "OWN_ELBOW" | "OWN_WRIST" | "OWN_HAND" | "OTHER_SHOULDER" | "OTHER_ELBOW" | "OTHER_WRIST" | "OTHER_HAND" | "OWN_HIP" | "OWN_KNEE" | "OWN_ANKLE" | "OWN_HEEL" | "OWN_TOE" | "OTHER_HIP" | "OTHER_KNEE" | "OTHER_ANKLE" | "OTHER_HEEL" | "OTHER_TOE" | "BALL" | "SECOND_BALL" | "THIRD_BALL" | "TIP" | "BUTT" | "TARGET" | "HANDS" | "FOREARMS" | "OWN_FOOT" | "OTHER_FOOT" | "BLADE" | "FEET" | "START")[];
             shown: boolean;
             unseen: string;
+            variants: string[];
             why?: components["schemas"]["Mirrored"];
         };
         Finding: {
@@ -5098,6 +5216,17 @@ export interface components {
             skill?: string;
             /** Format: int32 */
             turnSeconds?: number;
+        };
+        PractiseLine: {
+            call: string;
+            cue: string;
+            /** Format: date */
+            on: string;
+            right: components["schemas"]["Share"];
+            sentence: string;
+            skill: string;
+            skillName: string;
+            title: string;
         };
         PreparedBody: {
             prepared: boolean;
@@ -6456,9 +6585,7 @@ export interface components {
         };
         VerdictView: {
             alarms: components["schemas"]["Share"];
-            /** Format: double */
-            kappa?: number;
-            kappaWithin?: components["schemas"]["Within"];
+            colleague?: components["schemas"]["EyeAgreement"];
             /** Format: int32 */
             looks: number;
             misses: components["schemas"]["Share"];
@@ -6466,6 +6593,7 @@ export interface components {
             /** Format: double */
             seconds: number;
             sentence: string;
+            truth: components["schemas"]["EyeAgreement"];
         };
         VersionLine: {
             /** Format: date-time */
@@ -9081,6 +9209,80 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
+    putEyeLeave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EyeLeaveForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getEyeMine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyeView"];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    getEyePractise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PractiseLine"][];
+                };
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
     getEyeRound: {
         parameters: {
             query: {
@@ -9110,16 +9312,40 @@ export interface operations {
             503: components["responses"]["Failure503"];
         };
     };
-    postEyeVerdict: {
+    deleteEyeRounds: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Failure400"];
+            401: components["responses"]["Failure401"];
+            403: components["responses"]["Failure403"];
+            503: components["responses"]["Failure503"];
+        };
+    };
+    putEyeRoundsById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AnswersForm"];
+                "application/json": components["schemas"]["EyeRoundForm"];
             };
         };
         responses: {
@@ -9135,6 +9361,7 @@ export interface operations {
             400: components["responses"]["Failure400"];
             401: components["responses"]["Failure401"];
             403: components["responses"]["Failure403"];
+            404: components["responses"]["Failure404"];
             503: components["responses"]["Failure503"];
         };
     };
@@ -9169,6 +9396,7 @@ export interface operations {
                 cue: string;
                 fault?: number;
                 age?: number;
+                variant?: string;
             };
             header?: never;
             path?: never;

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { act, fireEvent, render, screen } from '@testing-library/react'
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { api } from '../api/client'
@@ -40,6 +40,7 @@ const shown: FigureView = {
   at: 0.5,
   why: { right: 'the left toes are ahead', left: 'the right toes are ahead', notSettled: 'toes are ahead' },
   looksAt: ['OWN_HAND', 'OTHER_HAND'],
+  variants: [],
 }
 
 const answer = (data: unknown) => Promise.resolve({ data, response: new Response() }) as never
@@ -131,44 +132,49 @@ describe('a cue on a figure', () => {
   })
 })
 
+const child = { clip, left: false, beside: 0, times: 1, at: 0.5, why: 'the toes are ahead' }
+const both = (words: string) => ({ right: words, left: words, notSettled: words })
+const round = {
+  cue: 'toss/step',
+  call: both('Step'),
+  question: both('Does a foot step?'),
+  level: 'FIRST',
+  seed: 1,
+  from: 'SIDE',
+  looksAt: ['OWN_HAND'],
+  children: [
+    { ...child, shown: true },
+    { ...child, shown: false, fault: 'No step at all' },
+  ],
+}
+const skills = [
+  {
+    key: 'toss',
+    name: 'Toss',
+    aside: false,
+    cues: [{ key: 'toss/step', call: round.call, fromAge: 6 }],
+  },
+]
+const share = (of: number, all: number) => ({ of, all, low: 0.09, high: 0.91 })
+const truth = { agreed: 1, pairs: 2, kappa: 0, within: { low: -1, high: 1 }, band: 'slight' }
+const verdict = {
+  looks: 2,
+  right: share(1, 2),
+  misses: share(0, 1),
+  alarms: share(1, 1),
+  truth,
+  seconds: 2,
+  sentence: 'Right 1 of 2.',
+}
+const none = { rounds: 0, all: verdict, cues: [], stands: [], levels: [], days: [], counts: '', leave: false }
+
 describe('the eye', () => {
-  it('is asked of one child after the other, told at once what was there, and counted at the end', async () => {
-    vi.restoreAllMocks()
-    const child = { clip, left: false, beside: 0, times: 1, at: 0.5, why: 'the toes are ahead' }
-    const round = {
-      cue: 'toss/step',
-      call: { right: 'Step', left: 'Step', notSettled: 'Step' },
-      question: { right: 'Does a foot step?', left: 'Does a foot step?', notSettled: 'Does a foot step?' },
-      level: 'FIRST',
-      seed: 1,
-      from: 'SIDE',
-      looksAt: ['OWN_HAND'],
-      children: [
-        { ...child, shown: true },
-        { ...child, shown: false, fault: 'No step at all' },
-      ],
-    }
-    const skills = [
-      {
-        key: 'toss',
-        name: 'Toss',
-        aside: false,
-        cues: [{ key: 'toss/step', call: round.call, fromAge: 6 }],
-      },
-    ]
-    vi.spyOn(api, 'GET').mockImplementation(((path: string) =>
-      answer(path === '/api/skills' ? skills : round)) as never)
-    const post = vi.spyOn(api, 'POST').mockImplementation((() =>
-      answer({
-        looks: 2,
-        right: { of: 1, all: 2, low: 0.09, high: 0.91 },
-        misses: { of: 0, all: 1, low: 0, high: 0.79 },
-        alarms: { of: 1, all: 1, low: 0.2, high: 1 },
-        kappa: 0,
-        kappaWithin: { low: -1, high: 1 },
-        seconds: 2,
-        sentence: 'Right 1 of 2.',
-      })) as never)
+  let mine: object
+  let ahead: object[]
+  const put = () => vi.spyOn(api, 'PUT').mockImplementation((() => answer(verdict)) as never)
+  const kept = (calls: ReturnType<typeof put>['mock']['calls']) =>
+    (calls[0] as unknown as [string, { body: { answers: object[]; stand: string } }])[1].body
+  const open = () =>
     render(
       <QueryClientProvider client={new QueryClient()}>
         <MemoryRouter>
@@ -176,7 +182,28 @@ describe('the eye', () => {
         </MemoryRouter>
       </QueryClientProvider>,
     )
-    fireEvent.click(await screen.findByRole('button', { name: 'Begin' }))
+  const begin = async () => fireEvent.click(await screen.findByRole('button', { name: 'Begin' }))
+
+  beforeEach(() => {
+    vi.restoreAllMocks()
+    mine = none
+    ahead = []
+    vi.spyOn(api, 'GET').mockImplementation(((path: string) =>
+      answer(
+        path === '/api/skills'
+          ? skills
+          : path === '/api/eye/mine'
+            ? mine
+            : path === '/api/eye/practise'
+              ? ahead
+              : round,
+      )) as never)
+  })
+
+  it('is asked of one child after the other, told at once what was there, and counted at the end', async () => {
+    const keeps = put()
+    open()
+    await begin()
     fireEvent.click(await screen.findByRole('button', { name: 'shown' }))
     expect(screen.getByText('Right: it was there.')).toBeInTheDocument()
     fireEvent.click(screen.getByRole('button', { name: 'Next child' }))
@@ -187,9 +214,114 @@ describe('the eye', () => {
     fireEvent.click(screen.getByRole('button', { name: 'How was it?' }))
     expect(await screen.findByText('Right 1 of 2.')).toBeInTheDocument()
     expect(screen.getByText('1 of 2 (9 to 91 in a hundred)')).toBeInTheDocument()
-    const body = (post.mock.calls[0] as unknown as [string, { body: { answers: { shown: boolean }[] } }])[1]
-      .body
-    expect(body.answers.map((a) => a.shown)).toEqual([true, true])
+    const body = kept(keeps.mock.calls)
+    expect(body.answers).toMatchObject([{ shown: true }, { shown: true }])
+    expect(body.stand).toBe('BEST')
     expect(screen.getByRole('button', { name: 'Harder: as in the hall' })).toBeInTheDocument()
+  })
+
+  it('lets two judge the same children, and hides what the first pressed from the second', async () => {
+    const keeps = put()
+    open()
+    fireEvent.click(await screen.findByText('two of us'))
+    await begin()
+    fireEvent.click((await screen.findAllByRole('button', { name: 'shown' }))[0])
+    expect(screen.getByText(/The other one still looks/)).toBeInTheDocument()
+    expect(screen.queryByText(/Right:/)).not.toBeInTheDocument()
+    act(() => {
+      fireEvent.keyDown(window, { key: 'ArrowDown' })
+    })
+    expect(screen.getByText(/Your colleague: look again/)).toBeInTheDocument()
+    fireEvent.click(screen.getByRole('button', { name: 'Next child' }))
+    act(() => {
+      fireEvent.keyDown(window, { key: 'n' })
+    })
+    act(() => {
+      fireEvent.keyDown(window, { key: 'ArrowDown' })
+    })
+    fireEvent.click(screen.getByRole('button', { name: 'How was it?' }))
+    await screen.findByText('Right 1 of 2.')
+    expect(kept(keeps.mock.calls).answers).toMatchObject([
+      { shown: true, second: false },
+      { shown: false, second: false },
+    ])
+  })
+
+  it('puts many on the floor at once, and tells when all were judged', async () => {
+    const keeps = put()
+    open()
+    fireEvent.mouseDown(await screen.findByRole('combobox', { name: 'On the floor' }))
+    fireEvent.click(await screen.findByText('four at once'))
+    await begin()
+    const second = await screen.findByRole('group', { name: 'Child 2' })
+    fireEvent.click(within(second).getByRole('button', { name: 'not yet' }))
+    expect(within(second).getByRole('button', { name: 'not yet' })).toHaveAttribute('aria-pressed', 'true')
+    fireEvent.click(
+      within(screen.getByRole('group', { name: 'Child 1' })).getByRole('button', { name: 'not yet' }),
+    )
+    expect(screen.getByText('1 of 2 right.')).toBeInTheDocument()
+    expect(screen.getByText('Look again: it was there.')).toBeInTheDocument()
+    fireEvent.click(screen.getByRole('button', { name: 'How was it?' }))
+    await screen.findByText('Right 1 of 2.')
+    expect(kept(keeps.mock.calls).answers).toMatchObject([{ shown: false }, { shown: false }])
+  })
+
+  it('counts teams before a wall, and keeps nothing', async () => {
+    const keeps = put()
+    open()
+    fireEvent.click(await screen.findByText('a class, on the wall'))
+    await begin()
+    fireEvent.click(await screen.findByText('2'))
+    fireEvent.click(screen.getByRole('button', { name: 'All have chosen' }))
+    expect(screen.getByText('Look: it was there.')).toBeInTheDocument()
+    fireEvent.click(screen.getByRole('button', { name: '2' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Next child' }))
+    fireEvent.click(screen.getByRole('button', { name: 'All have chosen' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Next child' }))
+    expect(screen.getByText('You looked at 2 children for “Step”.')).toBeInTheDocument()
+    expect(screen.getByText('Team 2:')).toHaveTextContent('Team 2: 1')
+    expect(screen.getByText('Team 1:')).toHaveTextContent('Team 1: 0')
+    expect(keeps).not.toHaveBeenCalled()
+  })
+
+  it('says what to practise, how one does over time, and asks for leave', async () => {
+    mine = {
+      ...none,
+      rounds: 3,
+      all: { ...verdict, colleague: { ...truth, agreed: 9, pairs: 12, kappa: 0.5, band: 'moderate' } },
+      cues: [{ cue: 'toss/step', call: 'Step', skill: 'toss', skillName: 'Toss', right: share(7, 12) }],
+      stands: [{ stand: 'BEHIND', right: share(3, 12) }],
+      levels: [{ level: 'SECOND', right: share(8, 12) }],
+      days: [
+        { on: '2026-11-27', right: share(5, 12) },
+        { on: '2026-11-30', right: share(9, 12) },
+      ],
+      secondsALook: 3.4,
+      counts: 'By 24 looks …',
+    }
+    ahead = [
+      {
+        cue: 'toss/step',
+        call: 'Step',
+        skill: 'toss',
+        skillName: 'Toss',
+        on: '2026-12-02',
+        title: 'A unit',
+        right: share(0, 0),
+        sentence: 'No round yet.',
+      },
+    ]
+    const keeps = put()
+    open()
+    expect(await screen.findByText('Your eye so far: 3 rounds')).toBeInTheDocument()
+    expect(screen.getByRole('img', { name: /5 of 12 .*; .*9 of 12/ })).toBeInTheDocument()
+    expect(screen.getByText(/9 of 12 alike/)).toHaveTextContent(
+      'beyond chance 0.50 (-1.00 to 1.00), moderate',
+    )
+    expect(screen.getByText(/You take 3.4 s a child/)).toBeInTheDocument()
+    fireEvent.click(screen.getByRole('checkbox', { name: /Read my looks in the hall by this/ }))
+    await waitFor(() => expect(keeps).toHaveBeenCalledWith('/api/eye/leave', { body: { given: true } }))
+    fireEvent.click(screen.getByRole('button', { name: 'A round of “Step”' }))
+    expect(await screen.findByRole('button', { name: 'shown' })).toBeInTheDocument()
   })
 })

@@ -2,9 +2,14 @@ package io.isokinet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.server.account.Role;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -98,18 +103,109 @@ class FiguresTest {
             always.add(Map.of("shown", true, "seconds", 1.5));
             assertThat(c.get("clip").get("frames").size()).isPositive();
         }
-        JsonNode right = verdict(truth).json();
+        JsonNode right = verdict(school.as, UUID.randomUUID(), truth).json();
         assertThat(right.get("right").get("of").asInt()).isEqualTo(12);
-        assertThat(right.get("kappa").asDouble()).isEqualTo(1);
+        assertThat(right.get("truth").get("kappa").asDouble()).isEqualTo(1);
+        assertThat(right.has("colleague")).isFalse();
         assertThat(right.get("seconds").asDouble()).isEqualTo(3);
-        JsonNode blind = verdict(always).json();
+        JsonNode blind = verdict(school.as, UUID.randomUUID(), always).json();
         assertThat(blind.get("alarms").get("of").asInt()).isEqualTo(12 - there);
         assertThat(blind.get("misses").get("of").asInt()).isZero();
-        assertThat(verdict(truth.subList(0, 3)).status()).isEqualTo(400);
+        assertThat(verdict(school.as, UUID.randomUUID(), truth.subList(0, 3)).status())
+                .isEqualTo(400);
     }
 
-    private Caller.Answer verdict(List<Map<String, Object>> answers) {
-        return school.as.post(
-                "/api/eye/verdict", Map.of("cue", STEP, "level", "THIRD", "age", 8, "seed", 42, "answers", answers));
+    private static Caller.Answer verdict(Caller who, UUID id, List<Map<String, Object>> answers) {
+        return who.put(
+                "/api/eye/rounds/" + id,
+                Map.of("cue", STEP, "level", "THIRD", "stand", "BEST", "age", 8, "seed", 42, "answers", answers));
+    }
+
+    /** Answers to the round that {@link #verdict} is about, by what is there. */
+    private List<Map<String, Object>> answers(UnaryOperator<Boolean> pressed, @Nullable UnaryOperator<Boolean> second) {
+        List<Map<String, Object>> answers = new ArrayList<>();
+        for (JsonNode c : school.as
+                .get("/api/eye/round?cue=" + STEP + "&level=THIRD&age=8&seed=42")
+                .json()
+                .get("children")) {
+            boolean there = c.get("shown").asBoolean();
+            Map<String, Object> answer = new HashMap<>(Map.of("shown", pressed.apply(there), "seconds", 2));
+            if (second != null) answer.put("second", second.apply(there));
+            answers.add(answer);
+        }
+        return answers;
+    }
+
+    /** Rounds are kept once, and are their maker's own: nobody else reads them, not even who leads the school. */
+    @Test
+    void roundsAreOnesOwn() {
+        TestSchool.Member helper = school.member(Role.ASSISTANT);
+        UUID id = UUID.randomUUID();
+        verdict(helper.as(), id, answers(there -> there, there -> true));
+        verdict(helper.as(), id, answers(there -> there, there -> true));
+        JsonNode own = helper.as().get("/api/eye/mine").json();
+        assertThat(own.get("rounds").asInt()).isEqualTo(1);
+        assertThat(own.get("all").get("colleague").get("pairs").asInt()).isEqualTo(12);
+        assertThat(own.get("cues").get(0).get("right").get("of").asInt()).isEqualTo(12);
+        assertThat(own.get("days").size()).isEqualTo(1);
+        assertThat(own.get("secondsALook").asDouble()).isEqualTo(2);
+        assertThat(own.get("leave").asBoolean()).isFalse();
+        assertThat(school.as.get("/api/eye/mine").json().get("rounds").asInt()).isZero();
+        // Two who judge the same children both do so, or one is alone.
+        List<Map<String, Object>> half = answers(there -> there, there -> there);
+        half.get(0).remove("second");
+        assertThat(verdict(helper.as(), UUID.randomUUID(), half).status()).isEqualTo(400);
+        helper.as().delete("/api/eye/rounds");
+        assertThat(helper.as().get("/api/eye/mine").json().get("rounds").asInt())
+                .isZero();
+    }
+
+    /**
+     * Who presses shown whatever there is tells little with it: with leave, what is believed of a child at whom such an eye looked goes down, and
+     * comes back when the leave is taken back.
+     */
+    @Test
+    void withLeaveAnEyeIsKnownToTheBelief() {
+        UUID schoolClass = school.schoolClass("Terns", 8, "Ada", "Ben", "Cleo");
+        school.teach(schoolClass, STEP);
+        UUID ada = school.children(schoolClass).get("Ada");
+        List<Map<String, Object>> looks = new ArrayList<>();
+        for (int i = 0; i < 3; i++) looks.add(school.trial(ada, STEP, true));
+        school.record(looks);
+        String sure = sureness(schoolClass, ada);
+        for (int i = 0; i < 4; i++) verdict(school.as, UUID.randomUUID(), answers(there -> true, null));
+        assertThat(sureness(schoolClass, ada)).isEqualTo(sure);
+        school.as.put("/api/eye/leave", Map.of("given", true));
+        assertThat(sureness(schoolClass, ada)).isNotEqualTo(sure);
+        school.as.put("/api/eye/leave", Map.of("given", true));
+        school.as.put("/api/eye/leave", Map.of("given", false));
+        assertThat(sureness(schoolClass, ada)).isEqualTo(sure);
+    }
+
+    private String sureness(UUID schoolClass, UUID child) {
+        return school.cell(schoolClass, "underarm-roll/components", child, STEP)
+                .get("sure")
+                .toString();
+    }
+
+    /** What the next lessons look for and the eye does not see for sure: the weakest first. */
+    @Test
+    void whatToPractiseComesFromTheNextLessons() {
+        UUID schoolClass = school.schoolClass("Gulls", 7, "Ada", "Ben", "Cleo");
+        school.unit(schoolClass, 2, 30, "underarm-roll/components");
+        JsonNode ahead = school.as.get("/api/eye/practise").json();
+        assertThat(ahead.size()).isBetween(1, 8);
+        String cue = ahead.get(0).get("cue").asString();
+        assertThat(ahead.get(0).get("sentence").asString()).isEqualTo("No round yet.");
+        assertThat(ahead.get(0).get("on").asString())
+                .isEqualTo(TestClock.today().toString());
+        for (JsonNode line : ahead)
+            assertThat(school.as
+                            .get("/api/eye/round?seed=1&cue=" + line.get("cue").asString())
+                            .status())
+                    .as(cue)
+                    .isEqualTo(200);
+        TestSchool.Member other = school.member(Role.TEACHER);
+        assertThat(other.as().get("/api/eye/practise").json().size()).isZero();
     }
 }

@@ -36,6 +36,23 @@ public record Eye(double falseShown, double missed) {
         return new Eye(Math.min(POOREST, errs), Math.min(POOREST, errs));
     }
 
+    private static final int TRAINED = 10;
+
+    /**
+     * What rounds with a known truth say beside what is known: that counts as much as ten looks of either kind.
+     *
+     * @param falseShown times that it said shown, of {@code notThere} where it was not
+     * @param missed times that it said not yet, of {@code there} where it was
+     */
+    public Eye with(int falseShown, int notThere, int missed, int there) {
+        if (falseShown < 0 || falseShown > notThere || missed < 0 || missed > there)
+            throw new IllegalArgumentException("An eye errs no oftener than it looks: %d of %d and %d of %d were given."
+                    .formatted(falseShown, notThere, missed, there));
+        return new Eye(
+                Math.min(POOREST, (this.falseShown * TRAINED + falseShown) / (TRAINED + notThere)),
+                Math.min(POOREST, (this.missed * TRAINED + missed) / (TRAINED + there)));
+    }
+
     /** The chance that it says shown of what is shown with this chance. */
     public double says(double shown) {
         return falseShown + (1 - falseShown - missed) * shown;

@@ -14,6 +14,9 @@ import java.util.List;
  * @param seconds a look, in the mean
  */
 public record Verdict(int seen, int missed, int falseAlarms, int rejected, double seconds) {
+    /** Of nobody's. */
+    public static final Verdict NONE = new Verdict(0, 0, 0, 0, 0);
+
     private static final double Z = 1.959964;
 
     /** A share with the bounds within which it lies 95 times in a hundred: Wilson, J. Am. Stat. Assoc. 22 (1927). */
@@ -49,6 +52,17 @@ public record Verdict(int seen, int missed, int falseAlarms, int rejected, doubl
             seconds += pressed.get(i).seconds();
         }
         return new Verdict(counts[0], counts[1], counts[3], counts[2], there.isEmpty() ? 0 : seconds / there.size());
+    }
+
+    /** Both together. */
+    public Verdict and(Verdict other) {
+        int looks = looks() + other.looks();
+        return new Verdict(
+                seen + other.seen,
+                missed + other.missed,
+                falseAlarms + other.falseAlarms,
+                rejected + other.rejected,
+                looks == 0 ? 0 : (looks() * seconds + other.looks() * other.seconds) / looks);
     }
 
     public int looks() {

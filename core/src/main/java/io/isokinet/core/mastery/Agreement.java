@@ -23,6 +23,12 @@ public record Agreement(int both, int firstOnly, int secondOnly, int neither) {
                     .formatted(both, firstOnly, secondOnly, neither));
     }
 
+    /** Both together. */
+    public Agreement and(Agreement other) {
+        return new Agreement(
+                both + other.both, firstOnly + other.firstOnly, secondOnly + other.secondOnly, neither + other.neither);
+    }
+
     public int pairs() {
         return both + firstOnly + secondOnly + neither;
     }

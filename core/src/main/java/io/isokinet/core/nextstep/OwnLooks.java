@@ -2,6 +2,7 @@ package io.isokinet.core.nextstep;
 
 import io.isokinet.core.lesson.Habit;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * How many of the looks that are planned are really made with a class, learnt from its lessons: the usual share drawn to one's own by
@@ -23,12 +24,28 @@ public record OwnLooks(Habit share, int planned, int made) {
      */
     public record Lesson(int planned, int made) {}
 
+    /** Seconds of a usual look: as many to find the child as to judge it. Common practice, no source. */
+    private static final double JUDGING = 5;
+
+    private static final double FINDING = 5;
+
+    /** Without a trained eye. */
     public static OwnLooks of(List<Lesson> lessons) {
+        return of(lessons, OptionalDouble.empty());
+    }
+
+    /**
+     * What a trained eye takes to judge is what is counted on before the lessons say otherwise.
+     *
+     * @param seconds in which it judges a child; empty where nobody knows
+     */
+    public static OwnLooks of(List<Lesson> lessons, OptionalDouble seconds) {
+        double usual = seconds.isEmpty() ? 1 : (FINDING + JUDGING) / (FINDING + Math.max(1, seconds.getAsDouble()));
         List<Lesson> told =
                 lessons.stream().filter(l -> l.planned() > 0 && l.made() > 0).toList();
         return new OwnLooks(
                 Habit.of(
-                        1,
+                        usual,
                         told.stream()
                                 .map(l -> Math.min(MOST, Math.max(LEAST, l.made() / (double) l.planned())))
                                 .toList()),
@@ -43,6 +60,9 @@ public record OwnLooks(Habit share, int planned, int made) {
 
     /** What it is learnt from; empty where nothing is. */
     public String sentence() {
+        if (share.seen() == 0 && share.usual() != 1)
+            return "By your own rounds of the eye %d in 100 of the planned looks are counted on."
+                    .formatted(Math.round(100 * share.middle()));
         return share.seen() == 0
                 ? ""
                 : "%d of %d planned looks were made in the last %s: %d in 100 are counted on."

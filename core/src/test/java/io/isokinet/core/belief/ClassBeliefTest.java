@@ -88,6 +88,17 @@ class ClassBeliefTest {
         assertThatThrownBy(() -> Eye.ofTwo(3, 2)).hasMessageContaining("3 of 2 were given");
     }
 
+    /** By hand: of 40 that were not there 10 were taken for there, beside 10 usual looks: (0.8 + 10) / 50. */
+    @Test
+    void roundsWithAKnownTruthTellHowOftenAnEyeErrs() {
+        Eye trained = Eye.USUAL.with(10, 40, 0, 40);
+        assertThat(trained.falseShown()).isCloseTo(0.216, within(1e-9));
+        assertThat(trained.missed()).isCloseTo(0.016, within(1e-9));
+        assertThat(Eye.USUAL.with(0, 0, 0, 0)).isEqualTo(Eye.USUAL);
+        assertThat(Eye.USUAL.with(1000, 1000, 0, 0).falseShown()).isEqualTo(0.4);
+        assertThatThrownBy(() -> Eye.USUAL.with(3, 2, 0, 0)).hasMessageContaining("3 of 2 and 0 of 0 were given");
+    }
+
     @Test
     void oldLooksCountLessThanNewOnesAndWhatRestsFades() {
         Look old = new Look("Ada", "step", false, 7);

@@ -2,42 +2,33 @@ package io.isokinet.server.knowhow;
 
 import io.isokinet.core.eye.Level;
 import io.isokinet.core.eye.Round;
-import io.isokinet.core.eye.Verdict;
-import io.isokinet.core.figure.Demonstration;
 import io.isokinet.core.figure.Question;
 import io.isokinet.core.figure.Spot;
 import io.isokinet.core.knowhow.KnowHow;
-import io.isokinet.core.mastery.Agreement;
 import io.isokinet.core.skill.Action;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.Fault;
 import io.isokinet.core.skill.Seen;
 import io.isokinet.server.account.MayRead;
-import io.isokinet.server.http.NotFoundException;
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Training the eye: a round of children that do or do not show one cue, and how often an eye was right. Nothing of it is kept. */
+/** Training the eye: a round of children that do or do not show one cue. */
 @RestController
 @RequestMapping("/api/eye")
 class EyeController {
     private final KnowHows knowHows;
+    private final Rounds rounds;
 
-    EyeController(KnowHows knowHows) {
+    EyeController(KnowHows knowHows, Rounds rounds) {
         this.knowHows = knowHows;
+        this.rounds = rounds;
     }
 
     /**
@@ -77,32 +68,6 @@ class EyeController {
             Set<Spot> looksAt,
             List<ChildOfRound> children) {}
 
-    /** @param seconds from where the child came to the press */
-    record AnswerForm(boolean shown, @Min(0) @Max(600) double seconds) {}
-
-    /** @param answers one for each child, in their order */
-    record AnswersForm(
-            @NotNull String cue,
-            @NotNull Level level,
-            @Min(3) @Max(14) int age,
-            long seed,
-            @NotNull @Size(max = 40) List<@Valid AnswerForm> answers) {}
-
-    /**
-     * How often an eye was right.
-     *
-     * @param kappa agreement with the truth beyond chance; null where chance alone agrees
-     */
-    record VerdictView(
-            int looks,
-            Verdict.Share right,
-            Verdict.Share misses,
-            Verdict.Share alarms,
-            @Nullable Double kappa,
-            Agreement.@Nullable Within kappaWithin,
-            double seconds,
-            String sentence) {}
-
     /**
      * Draws a round; the same seed draws the same one.
      *
@@ -116,10 +81,10 @@ class EyeController {
             @RequestParam(defaultValue = "8") int age,
             @RequestParam long seed) {
         KnowHow known = knowHows.current();
-        Round round = drawn(known, cue, level, age, seed);
+        Round round = rounds.drawn(cue, level, age, seed);
         Cue asked = known.cue(cue);
         Action action = known.skill(asked.skill()).action();
-        Set<Spot> looksAt = demonstration(known, cue)
+        Set<Spot> looksAt = Rounds.demonstration(known, cue)
                 .flatMap(d -> d.question(cue))
                 .map(Question::looksAt)
                 .orElse(Set.of());
@@ -156,41 +121,5 @@ class EyeController {
         return fault.map(f -> CueView.Mirrored.of(f.told(), action))
                 .map(m -> c.left() ? m.left() : m.right())
                 .orElse(c.fault());
-    }
-
-    /** Counts the answers to a round, which is drawn anew from its seed. */
-    @PostMapping("/verdict")
-    @MayRead
-    VerdictView verdict(@RequestBody @Valid AnswersForm form) {
-        Round round = drawn(knowHows.current(), form.cue(), form.level(), form.age(), form.seed());
-        Verdict v = Verdict.of(
-                round.children().stream().map(c -> c.answer().shown()).toList(),
-                form.answers().stream()
-                        .map(a -> new Verdict.Pressed(a.shown(), a.seconds()))
-                        .toList());
-        return new VerdictView(
-                v.looks(),
-                v.right(),
-                v.misses(),
-                v.alarms(),
-                v.agreement().kappa().isPresent() ? v.agreement().kappa().getAsDouble() : null,
-                v.agreement().kappaWithin().orElse(null),
-                v.seconds(),
-                v.sentence());
-    }
-
-    private static Round drawn(KnowHow known, String cue, Level level, int age, long seed) {
-        if (!known.hasCue(cue)) throw new NotFoundException("cue", cue);
-        Demonstration shown = demonstration(known, cue)
-                .orElseThrow(() -> NotFoundException.saying("This skill has no figure; choose another one."));
-        if (shown.question(cue).isEmpty())
-            throw NotFoundException.saying(
-                    "No figure shows this cue, so that nobody can be trained on it; choose another one.");
-        return Round.draw(shown, cue, level, age, seed);
-    }
-
-    private static Optional<Demonstration> demonstration(KnowHow known, String cue) {
-        return Optional.ofNullable(
-                known.library().demonstrations().get(known.cue(cue).skill()));
     }
 }

@@ -3,6 +3,7 @@ package io.isokinet.server.mastery;
 import io.isokinet.core.belief.ClassLooks;
 import io.isokinet.core.belief.Eye;
 import io.isokinet.core.check.Deadline;
+import io.isokinet.core.eye.OwnEye;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Call;
 import io.isokinet.core.mastery.Mark;
@@ -17,6 +18,7 @@ import io.isokinet.core.skill.Crosswalk;
 import io.isokinet.core.skill.Cue;
 import io.isokinet.core.skill.CueSet;
 import io.isokinet.core.skill.Skill;
+import io.isokinet.server.eye.OwnEyes;
 import io.isokinet.server.knowhow.CueView;
 import io.isokinet.server.knowhow.KnowHows;
 import io.isokinet.server.mastery.Grid.Cell;
@@ -62,6 +64,7 @@ public class Marks {
     private final Beside beside;
     private final SchoolPriors priors;
     private final LessonRecords lessonRecords;
+    private final OwnEyes ownEyes;
     private final Clock clock;
 
     Marks(
@@ -72,7 +75,9 @@ public class Marks {
             LessonRecords lessonRecords,
             Beside beside,
             SchoolPriors priors,
+            OwnEyes ownEyes,
             Clock clock) {
+        this.ownEyes = ownEyes;
         this.lessonRecords = lessonRecords;
         this.priors = priors;
         this.clock = clock;
@@ -278,9 +283,13 @@ public class Marks {
             List<io.isokinet.core.belief.Look> looks = new ArrayList<>();
             Map<String, List<Double>> practised = new HashMap<>();
             Map<String, Eye> eyes = eyes(children, columns);
+            Map<String, OwnEye> trained = ownEyes.withLeave();
             for (SkillColumns column : columns)
                 for (CueView cue : column.cues()) {
                     cues.add(new ClassLooks.Cue(cue.key(), column.skill()));
+                    Map<String, Eye> here = new HashMap<>(eyes);
+                    trained.forEach((name, own) ->
+                            here.put(name, OwnEyes.errors(own, cue.key(), eyes.getOrDefault(name, Eye.USUAL))));
                     TreeSet<Double> days = new TreeSet<>();
                     for (Learner child : children)
                         for (Look look : counted(child, cue.key())) {
@@ -292,7 +301,7 @@ public class Marks {
                                     look.shown(),
                                     day,
                                     io.isokinet.core.belief.Look.task(look.setting()),
-                                    eyes.getOrDefault(look.observer(), Eye.USUAL)));
+                                    here.getOrDefault(look.observer(), Eye.USUAL)));
                         }
                     taughtOn(cue.key()).ifPresent(d -> days.add((double) d.toEpochDay()));
                     practised.put(cue.key(), List.copyOf(days));

@@ -1,5 +1,5 @@
 /** Marks and skill levels, computed from the records. */
-@ApplicationModule(allowedDependencies = {"account", "school", "place", "knowhow", "record"})
+@ApplicationModule(allowedDependencies = {"account", "school", "place", "knowhow", "record", "eye"})
 @NullMarked
 package io.isokinet.server.mastery;
 

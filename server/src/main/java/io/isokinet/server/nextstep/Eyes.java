@@ -1,6 +1,7 @@
 package io.isokinet.server.nextstep;
 
 import io.isokinet.core.nextstep.OwnLooks;
+import io.isokinet.server.eye.OwnEyes;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.record.Records;
 import io.isokinet.server.unit.Lessons;
@@ -21,8 +22,10 @@ public class Eyes {
 
     private final Lessons lessons;
     private final Records records;
+    private final OwnEyes ownEyes;
 
-    Eyes(Lessons lessons, Records records) {
+    Eyes(Lessons lessons, Records records, OwnEyes ownEyes) {
+        this.ownEyes = ownEyes;
         this.lessons = lessons;
         this.records = records;
     }
@@ -38,9 +41,11 @@ public class Eyes {
         Map<UUID, Integer> made = records.looks(
                 grid.rows().stream().map(r -> r.child().id()).toList(),
                 taught.stream().map(LessonPlan::lesson).toList());
-        return OwnLooks.of(taught.stream()
-                .map(l -> new OwnLooks.Lesson(planned(l), made.getOrDefault(l.lesson(), 0)))
-                .toList());
+        return OwnLooks.of(
+                taught.stream()
+                        .map(l -> new OwnLooks.Lesson(planned(l), made.getOrDefault(l.lesson(), 0)))
+                        .toList(),
+                ownEyes.secondsALook());
     }
 
     /** Looks that are planned where a cue is worked on. */

@@ -7,6 +7,7 @@
             "calendar",
             "knowhow",
             "record",
+            "eye",
             "mastery",
             "unit",
             "lesson"
