@@ -22,12 +22,15 @@ export function ManyAtOnce({ round, stand, atOnce, over, stop }: ManyProps) {
   const [from, setFrom] = useState(0)
   const [answers, setAnswers] = useState<(Answer | undefined)[]>([])
   const began = useRef(performance.now())
+  const last = useRef(0)
   const floor = round.children.slice(from, from + atOnce)
   const here = (i: number) => answers[from + i]
   const told = floor.every((_, i) => here(i))
   const press = (i: number, shown: boolean) => {
-    const came = began.current / 1000 + i * APART
-    const seconds = Math.max(0, Math.min(600, performance.now() / 1000 - came))
+    const came = began.current + i * APART * 1000
+    // One looks at one after the other: a look begins where the one before it ended.
+    const seconds = Math.max(0, Math.min(600, (performance.now() - Math.max(came, last.current)) / 1000))
+    last.current = performance.now()
     const all = [...answers]
     all[from + i] ??= { shown, seconds }
     setAnswers(all)

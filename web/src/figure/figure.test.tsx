@@ -1,11 +1,12 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
-import { MemoryRouter } from 'react-router'
+import { MemoryRouter, Route, Routes } from 'react-router'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { api } from '../api/client'
 import { type ClipView, type FigureView, project, sketch, spotAt, travels } from './clip'
 import EyePage from './EyePage'
 import { Figure } from './Figure'
+import OpeningPage from './OpeningPage'
 import { Shown } from './Shown'
 
 /** A body of a few spots that goes a metre ahead in a second; its own hand is 300 mm to its own side. */
@@ -124,6 +125,20 @@ describe('a cue on a figure', () => {
     expect(screen.getByText(/the right toes are ahead/)).toBeInTheDocument()
   })
 
+  it('is done in other ways too, where their shape differs', async () => {
+    const get = vi.spyOn(api, 'GET')
+    get.mockImplementation((() => answer({ ...shown, variants: ['on the spot'] })) as never)
+    render(<Shown cue="toss/ways" call="“Step”" faults={[]} />)
+    fireEvent.change(await screen.findByRole('combobox', { name: 'Done:' }), {
+      target: { value: 'on the spot' },
+    })
+    await waitFor(() =>
+      expect(get).toHaveBeenLastCalledWith('/api/figures', {
+        params: { query: { cue: 'toss/ways', fault: undefined, age: 8, variant: 'on the spot' } },
+      }),
+    )
+  })
+
   it('shows the movement where the cue itself is too small to draw, and says so', async () => {
     render(<Shown cue="toss/fingers" call="“Spread”" faults={[{ fault: 0, seen: 'Closed' }]} />)
     expect(await screen.findByText('This itself is not drawn: fingers are not drawn.')).toBeInTheDocument()
@@ -167,6 +182,51 @@ const verdict = {
   sentence: 'Right 1 of 2.',
 }
 const none = { rounds: 0, all: verdict, cues: [], stands: [], levels: [], days: [], counts: '', leave: false }
+
+describe('the opening talk', () => {
+  const cue = (key: string, call: string, fault: string) => ({
+    key,
+    skill: 'toss',
+    call: both(call),
+    question: both(`Is it ${call}?`),
+    faults: [{ seen: both(fault), fix: both('') }],
+  })
+  const sheet = {
+    lesson: 'l1',
+    age: 8,
+    cues: [cue('toss/old', 'Old', 'Not old'), cue('toss/new', 'New', 'Not new')],
+    segments: [{ plan: { introduces: ['toss/new'] } }],
+  }
+
+  it('begins with what is new, shows what it is not, and goes on to the next', async () => {
+    vi.restoreAllMocks()
+    vi.spyOn(api, 'GET').mockImplementation(((path: string) =>
+      answer(path === '/api/figures' ? shown : sheet)) as never)
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <MemoryRouter initialEntries={['/lessons/l1/opening']}>
+          <Routes>
+            <Route path="/lessons/:id/opening" element={<OpeningPage />} />
+            <Route path="/lessons/:id" element={<p>The lesson</p>} />
+          </Routes>
+        </MemoryRouter>
+      </QueryClientProvider>,
+    )
+    expect(await screen.findByText('“New”')).toBeInTheDocument()
+    expect(await screen.findByRole('img', { name: 'the left toes are ahead' })).toBeInTheDocument()
+    fireEvent.click(screen.getByRole('button', { name: 'What if not?' }))
+    expect(screen.getByRole('status')).toHaveTextContent('Not yet: Not new')
+    act(() => {
+      fireEvent.keyDown(window, { key: 'ArrowRight' })
+    })
+    expect(screen.getByText('“Old”')).toBeInTheDocument()
+    expect(screen.getByRole('button', { name: 'The next cue' })).toBeDisabled()
+    act(() => {
+      fireEvent.keyDown(window, { key: 'Escape' })
+    })
+    expect(screen.getByText('The lesson')).toBeInTheDocument()
+  })
+})
 
 describe('the eye', () => {
   let mine: object

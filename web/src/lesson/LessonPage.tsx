@@ -139,7 +139,7 @@ function Actions({ sheet: s, fixed, open, prepare }: ActionsProps) {
         <Button onClick={() => open('went')}>How it went</Button>
       )}
       {s.cues.length > 0 && (
-        <Button onClick={() => navigate(`/lessons/${s.lesson}/opening`)}>Opening talk</Button>
+        <Button onClick={() => navigate(`/lessons/${s.lesson}/opening`)}>Cues on the wall</Button>
       )}
       <Print sheet={s} printed={() => plans && !s.prepared && prepare(true)} />
       {s.state === 'PLANNED' && plans && (

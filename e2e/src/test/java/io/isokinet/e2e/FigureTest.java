@@ -96,6 +96,65 @@ class FigureTest extends Journey {
             assertThat(desk.heading("How it was")).isVisible();
             assertThat(desk.page.getByText("Right %d of 12".formatted(right))).isVisible();
             desk.isAccessible();
+            desk.button("Your eye so far").click();
+            Locator own = desk.page.getByLabel("Your eye so far");
+            assertThat(own.getByText("%d of 12".formatted(right)).first()).isVisible();
+            assertThat(own.getByText("Read my looks in the hall by this")).isVisible();
+            assertThat(desk.page.getByLabel("Before the next lessons")).isVisible();
+            desk.isAccessible();
+        }
+    }
+
+    /** Four at once on the floor: all are judged before it is told. */
+    @Test
+    void manyAreJudgedAtOnce() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.signIn();
+            desk.open("/eye?skill=hop&cue=hop/free-leg-swings");
+            desk.page.getByLabel("On the floor").click();
+            desk.page.getByText("four at once").click();
+            desk.button("Begin").click();
+            for (int child = 1; child <= 4; child++)
+                desk.page
+                        .getByRole(
+                                AriaRole.GROUP,
+                                new Page.GetByRoleOptions()
+                                        .setName("Child " + child)
+                                        .setExact(true))
+                        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("not yet"))
+                        .click();
+            assertThat(desk.page.getByText(Pattern.compile("^[0-4] of 4 right\\.$")))
+                    .isVisible();
+            assertThat(desk.button("The next ones")).isVisible();
+            desk.isAccessible();
+        }
+    }
+
+    /** Before a wall: the cues of a lesson, what it looks like where it is not there, and a game of spotting it by teams. */
+    @Test
+    void aClassSeesTheCuesAndSpotsThem() {
+        try (Desk desk = new Desk(application().address())) {
+            desk.signIn();
+            desk.unit("Roll it, catch it");
+            desk.link("Lesson 5").click();
+            desk.button("Cues on the wall").click();
+            assertThat(desk.page.getByRole(AriaRole.IMG).first()).isVisible();
+            desk.button("What if not?").click();
+            assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("Not yet:");
+            desk.isAccessible();
+            desk.button("Spot the cue").click();
+            desk.button("Begin").click();
+            desk.page.getByText("2", new Page.GetByTextOptions().setExact(true)).click();
+            desk.button("All have chosen").click();
+            assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("Look:");
+            desk.page
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("2").setExact(true))
+                    .click();
+            desk.isAccessible();
+            desk.button("Next child").click();
+            assertThat(desk.button("All have chosen")).isVisible();
         }
     }
 

@@ -4,12 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import io.isokinet.core.check.FoundException;
+import io.isokinet.core.figure.Body;
+import io.isokinet.core.figure.Demonstration;
+import io.isokinet.core.figure.Gauge;
+import io.isokinet.core.quantity.Age;
 import io.isokinet.core.unit.rule.Rules;
 import io.isokinet.core.unit.search.ConstructivePlanner;
 import io.isokinet.core.unit.search.Outcome;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 
 /** The pack of docs/formats/know-how.md, written by its ten steps: it is whole, it can be handed on, and units come of it. */
@@ -29,6 +34,19 @@ class ExamplePackTest {
     void nothingIsWrongAndNothingIsNeeded() {
         assertThat(pack.gaps()).isEmpty();
         assertThat(pack.knowHow().skill("rope-jump").taught()).hasSize(2);
+    }
+
+    /** The movement was written by the steps of docs/formats/movement.md alone. */
+    @Test
+    void itsCuesAreShownOnAFigure() {
+        Demonstration shown = pack.knowHow().library().demonstrations().get("rope-jump");
+        for (Age age : List.of(new Age(5), new Age(8), new Age(11)))
+            shown.cues().forEach((cue, c) -> assertThat(Objects.requireNonNull(c.question())
+                            .of(shown.model().on(Body.of(age)), Gauge.Sided.RIGHT)
+                            .shown())
+                    .as(cue)
+                    .isTrue());
+        assertThat(shown.seen()).isEqualTo(7);
     }
 
     @Test

@@ -44,7 +44,7 @@ class Papers {
     private static final Strip FOR_A_HAND = new Strip(122, 4);
     private static final Strip AT_HOME = new Strip(150, 6);
     private static final Strip ON_A_SHEET = new Strip(44, 4);
-    private static final Strip TO_SET_UP = new Strip(76, 5);
+    private static final Strip TO_SET_UP = new Strip(36, 3);
 
     /** @param wide in millimetres */
     record Strip(double wide, int pictures) {}
@@ -56,7 +56,7 @@ class Papers {
     }
 
     /** How much a sheet leaves out so that it fits on one side: from nothing on, what is read least goes first. */
-    private static final int LEANEST = 9;
+    private static final int LEANEST = 8;
 
     /** Stretches that go on one side; a lesson of more may take a second. */
     private static final int ON_ONE_SIDE = 7;
@@ -114,18 +114,25 @@ class Papers {
                                 .toList()));
     }
 
-    /** The least that has to be left out; found by halves, since who leaves out more never takes more pages. */
+    /**
+     * The least that has to be left out; found by halves, since who leaves out more never takes more pages. Where there is room then, the cues are
+     * on a figure.
+     */
     private Filled onOneSide(LessonWork worked, Map<String, String> strips) {
         int most = worked.view().segments().size() > ON_ONE_SIDE ? 2 : 1;
         int low = 0;
         int high = LEANEST;
         while (low < high) {
             int some = (low + high) / 2;
-            if (PdfPress.pages(press.print("sheets", "", Map.of("lessons", List.of(filled(worked, some, strips)))))
-                    <= most) high = some;
+            if (pages(filled(worked, some, Map.of())) <= most) high = some;
             else low = some + 1;
         }
-        return filled(worked, low, strips);
+        Filled drawn = filled(worked, low, strips);
+        return !strips.isEmpty() && pages(drawn) <= most ? drawn : filled(worked, low, Map.of());
+    }
+
+    private int pages(Filled filled) {
+        return PdfPress.pages(press.print("sheets", "", Map.of("lessons", List.of(filled))));
     }
 
     /** One side for who covers a lesson, with the code that opens it. */
@@ -309,9 +316,7 @@ class Papers {
         return press.print("make-sheets", "To make", Map.of("sheets", sheets));
     }
 
-    /** @param sparing what is left out: the strips first, then by {@link Filled#lean} */
-    private static Filled filled(LessonWork worked, int sparing, Map<String, String> strips) {
-        int lean = Math.max(0, sparing - 1);
+    private static Filled filled(LessonWork worked, int lean, Map<String, String> strips) {
         SheetView s = worked.view();
         List<String> clock = new ArrayList<>();
         int minute = 0;
@@ -342,7 +347,7 @@ class Papers {
                 lean >= 7 ? List.of() : groups(s, lean),
                 BeforeIt.of(s, lean < 3 ? Integer.MAX_VALUE : lean < 4 ? 6 : 3),
                 KitMoves.byMinute(s.moves()),
-                sparing == 0 ? strips : Map.of());
+                strips);
     }
 
     /** What to tell: all of it, or its first sentences where the side is full. */
