@@ -50,6 +50,7 @@ export function Hall({ lesson }: { lesson: string }) {
           if (!response.ok) throw new SendError(response.status, await reasonOf(response))
           return response.json()
         },
+        plan: () => get(`/api/hall/${lesson}/watch`),
       })
       setOpened((before) => {
         before?.store.stop()

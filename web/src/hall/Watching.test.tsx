@@ -12,7 +12,11 @@ describe('what is on the screen', () => {
   let server: ReturnType<typeof keepingServer>
   let store: HallStore
   let outbox: Outbox
-  const open = (change: Partial<HallView> = {}, send = server.send) => {
+  const open = (
+    change: Partial<HallView> = {},
+    send = server.send,
+    plan?: () => Promise<HallView['watch']>,
+  ) => {
     store = createHallStore({
       hall: { ...hall(names), ...change },
       person: 'me',
@@ -20,6 +24,7 @@ describe('what is on the screen', () => {
       outbox,
       send,
       pauses: [5],
+      plan,
     })
     return render(<HallScreen store={store} person="me" lasting />)
   }
@@ -55,6 +60,27 @@ describe('what is on the screen', () => {
     await press('Next')
     expect(screen.getByText('How game goes.')).toBeInTheDocument()
     expect(shownFor()).toEqual([])
+  })
+
+  it('strikes off the plan of looks what was made, and plans anew with the looks that came in', async () => {
+    const watches = ['Ada', 'Ben'].map((child) => ({ child, cue: 'roll/foot', looks: 1 }))
+    const watch = [{ segment: 'drill', watches, reason: '' }]
+    const cleo = [{ child: 'Cleo', cue: 'roll/foot', looks: 2 }]
+    const plan = vi.fn(async () => [{ segment: 'drill', watches: cleo, reason: '' }])
+    open({ watch } as Partial<HallView>, server.send, plan)
+    await act(async () => store.watch('all'))
+    expect(screen.getByText(/◉ 2 first/)).toBeInTheDocument()
+    act(() => store.press('Ada', true))
+    // At once, also where nothing can be sent.
+    expect(screen.getByText(/◉ 1 first/)).toBeInTheDocument()
+    await saved()
+    await act(() => settle(() => store.get().plannedAt > 0))
+    expect(plan).toHaveBeenCalledTimes(1)
+    expect(store.get().hall.watch[0].watches[0].child).toBe('Cleo')
+    act(() => store.press('Ben', true))
+    await saved()
+    // Not with each press.
+    expect(plan).toHaveBeenCalledTimes(1)
   })
 
   it('reads aloud what is to be said, and stops', async () => {

@@ -33,10 +33,15 @@ interface Options {
   outbox: Outbox
   send: Send
   pauses?: readonly number[]
+  /** makes the plan of looks anew, with what came in; left out where it stays as it is */
+  plan?: () => Promise<HallView['watch']>
 }
 
+/** How often the plan of looks is made anew at most, in milliseconds. */
+const PLANS_ANEW = 15_000
+
 /** The hall's state: plain data, changed at once on each press, brought to the server behind it. */
-export function createHallStore({ hall, person, device, outbox, send, pauses }: Options): HallStore {
+export function createHallStore({ hall, person, device, outbox, send, pauses, plan }: Options): HallStore {
   const store = createStore<HallState>(() => opened(hall))
   const { getState: get, setState: set } = store
   const { lesson } = hall.lesson
@@ -51,8 +56,20 @@ export function createHallStore({ hall, person, device, outbox, send, pauses }: 
     received: ({ receipt, cells }) => {
       for (const id of [...receipt.kept, ...receipt.conflicts]) context.onTheWay.delete(id)
       context.refresh({ cells: { ...get().cells, ...cells } })
+      replan()
     },
   })
+  // With the looks that came in another look may tell more; without a network what is done is struck off the plan there is.
+  let asked = 0
+  const replan = () => {
+    const at = Date.now()
+    if (!plan || at - asked < PLANS_ANEW) return
+    asked = at
+    plan().then(
+      (watch) => set({ hall: { ...get().hall, watch }, plannedAt: at }),
+      () => undefined,
+    )
+  }
   const context = createContext(get, set, createOut(hall, sender))
   const { closeSets, ...tries } = hits(context)
   const scores = score(context)
@@ -103,6 +120,7 @@ function opened(hall: HallView): HallState {
     sitsOut: new Set(hall.sitsOut),
     goes: kept.goes ?? {},
     pressed: [],
+    plannedAt: 0,
     tried: [],
     asks: null,
     clock,

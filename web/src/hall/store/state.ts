@@ -83,6 +83,8 @@ export interface HallState {
   sitsOut: ReadonlySet<string>
   goes: Readonly<Record<string, number>>
   pressed: readonly Pressed[]
+  /** since when presses are not in the plan of looks yet, in milliseconds since 1970; 0 as the lesson was opened */
+  plannedAt: number
   /** children in the order of their tries that can be taken back, the latest last */
   tried: readonly string[]
   asks: Asked | null

@@ -24,7 +24,6 @@ final class Pictures {
             take(desk, "today");
             desk.open("/units");
             desk.page.getByText("Roll it, catch it").waitFor();
-            take(desk, "units");
             desk.page.getByText("Roll it, catch it").click();
             desk.button(Pattern.compile("play, level 3")).last().click();
             desk.heading("Instead of it").waitFor();
@@ -64,6 +63,7 @@ final class Pictures {
             desk.open("/know-how?tab=skills&skill=overarm-throw");
             desk.page.getByText("Sea Wall Throws").waitFor();
             take(desk, "know-how");
+            theEye(desk);
             desk.open("/know-how?tab=activities&open=quay-skittles");
             desk.heading("Quay Skittles").waitFor();
             desk.choose("For the class", "Sanderlings");
@@ -119,6 +119,27 @@ final class Pictures {
             take(desk, "first-steps");
         }
         Desk.endDriver();
+    }
+
+    /** Twelve on the floor, all judged: what was there, and what decides. */
+    private static void theEye(Desk desk) {
+        desk.open("/eye?skill=overarm-throw&cue=overarm-throw/side-on");
+        desk.page.getByLabel("On the floor").click();
+        desk.page.getByText("all twelve at once").click();
+        desk.button("Begin").click();
+        for (int child = 1; child <= 12; child++)
+            desk.page
+                    .getByRole(
+                            AriaRole.GROUP,
+                            new Page.GetByRoleOptions().setName("Child " + child).setExact(true))
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Locator.GetByRoleOptions().setName(child % 3 == 0 ? "not yet" : "shown"))
+                    .click();
+        desk.button("How was it?").waitFor();
+        // Each goes slowly to the picture that decides.
+        desk.page.waitForTimeout(2500);
+        take(desk, "eye");
     }
 
     private static void take(Desk desk, String name) {
