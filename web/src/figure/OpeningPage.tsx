@@ -23,6 +23,7 @@ export default function OpeningPage() {
   }).data
   const [number, setNumber] = useState(0)
   const [wrong, setWrong] = useState(false)
+  const [unseen, setUnseen] = useState<string>()
   const news = new Set(sheet?.segments.flatMap((s) => s.plan.introduces))
   const cues = [...(sheet?.cues ?? [])].sort((a, b) => Number(news.has(b.key)) - Number(news.has(a.key)))
   const cue = cues[number]
@@ -30,6 +31,7 @@ export default function OpeningPage() {
     if (to < 0 || to >= cues.length) return
     setNumber(to)
     setWrong(false)
+    setUnseen(undefined)
   }
   const leave = () => navigate(`/lessons/${id}`)
   useKeys((key) => {
@@ -61,26 +63,35 @@ export default function OpeningPage() {
         fault={wrong ? fault?.fault : undefined}
         age={sheet.age}
         sided={sided}
+        loaded={setUnseen}
       />
       <div className={styles.told}>
         <p role="status" className={wrong ? styles.wrong : styles.right}>
-          {wrong ? `Not yet: ${fault?.seen}` : 'So it looks.'}
+          {wrong
+            ? `Not yet: ${fault?.seen}`
+            : unseen === undefined
+              ? 'Drawing …'
+              : unseen
+                ? `This itself is not drawn: ${unseen}. Show it yourself.`
+                : 'So it looks.'}
         </p>
         <p className={styles.form}>
           <Button size="large" disabled={number === 0} onClick={() => go(number - 1)}>
             The cue before
           </Button>
-          {fault && (
+          {fault && unseen === '' && (
             <Button size="large" onClick={() => setWrong(!wrong)}>
               {wrong ? 'So it should look' : 'What if not?'}
             </Button>
           )}
-          <Button
-            size="large"
-            onClick={() => navigate(`/eye?skill=${cue.skill}&cue=${encodeURIComponent(cue.key)}&for=WALL`)}
-          >
-            Spot the cue
-          </Button>
+          {unseen === '' && (
+            <Button
+              size="large"
+              onClick={() => navigate(`/eye?skill=${cue.skill}&cue=${encodeURIComponent(cue.key)}&for=WALL`)}
+            >
+              Spot the cue
+            </Button>
+          )}
           <Button
             type="primary"
             size="large"
@@ -101,29 +112,37 @@ interface BothProps {
   age: number
   /** true where the hands differ, so that left-handers are shown beside */
   sided: boolean
+  /** told why the cue itself is not drawn; empty where it is */
+  loaded: (unseen: string) => void
 }
 
 /** Round and round, half as fast, with a stop at the picture that decides. */
-function Both({ cue, fault, age, sided }: BothProps) {
+function Both({ cue, fault, age, sided, loaded }: BothProps) {
   const [view, setView] = useState<FigureView>()
   const [at, setAt] = useState(0)
+  const [failed, setFailed] = useState('')
   useEffect(() => {
     let here = true
     loadFigure(cue.key, fault, age).then(
-      (v) => here && setView(v),
-      () => undefined,
+      (v) => {
+        if (!here) return
+        setView(v)
+        if (fault === undefined) loaded(v.unseen)
+      },
+      (e: Error) => here && setFailed(e.message),
     )
     return () => {
       here = false
     }
-  }, [cue.key, fault, age])
+  }, [cue.key, fault, age, loaded])
   const clip = view?.clip
   const long = clip ? seconds(clip) : 0
   const still = window.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false
   useTicks(clip !== undefined && clip !== null && !still, (past) =>
     setAt((t) => (t > 2 * long + HOLD + 0.6 ? 0 : t + past)),
   )
-  if (!view) return <p className="mute">Drawing …</p>
+  if (failed) return <p role="alert">The figure could not be loaded. {failed}</p>
+  if (!view) return <div />
   if (!clip) return <p className="mute">No figure shows this: {view.unseen}.</p>
   // Half as fast up to what decides, there it stands, then on.
   const moved = still || at / 2 < view.at ? at / 2 : Math.max(view.at, (at - HOLD) / 2)

@@ -131,7 +131,9 @@ final class Pictures {
             desk.page
                     .getByRole(
                             AriaRole.GROUP,
-                            new Page.GetByRoleOptions().setName("Child " + child).setExact(true))
+                            new Page.GetByRoleOptions()
+                                    .setName("Child " + child)
+                                    .setExact(true))
                     .getByRole(
                             AriaRole.BUTTON,
                             new Locator.GetByRoleOptions().setName(child % 3 == 0 ? "not yet" : "shown"))

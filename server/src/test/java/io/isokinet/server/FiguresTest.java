@@ -3,6 +3,10 @@ package io.isokinet.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.server.account.Role;
+import io.isokinet.server.keeping.Removals;
+import io.isokinet.server.tenancy.SchoolScope;
+import java.sql.Timestamp;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,6 +16,7 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** Cues on a figure, and rounds for the eye, over HTTP. */
@@ -158,6 +163,40 @@ class FiguresTest {
         helper.as().delete("/api/eye/rounds");
         assertThat(helper.as().get("/api/eye/mine").json().get("rounds").asInt())
                 .isZero();
+    }
+
+    /** Who left the school takes the rounds along: a month later they are gone. */
+    @Test
+    void roundsGoWithWhoLeft() {
+        TestSchool.Member helper = school.member(Role.ASSISTANT);
+        verdict(helper.as(), UUID.randomUUID(), answers(there -> there, null));
+        helper.as().put("/api/eye/leave", Map.of("given", true));
+        assertThat(kept(helper)).isEqualTo(2);
+        night();
+        assertThat(kept(helper)).isEqualTo(2);
+        RunningServer.bean(JdbcClient.class)
+                .sql("update membership set ended_at = ? where person_id = ?")
+                .params(Timestamp.from(TestClock.now().minus(Duration.ofDays(31))), helper.id())
+                .update();
+        night();
+        assertThat(kept(helper)).isZero();
+    }
+
+    private void night() {
+        SchoolScope.call(school.id, () -> {
+            RunningServer.bean(Removals.class).forget();
+            return null;
+        });
+    }
+
+    private static int kept(TestSchool.Member who) {
+        return RunningServer.bean(JdbcClient.class)
+                .sql("""
+                        select (select count(*) from eye_round where person_id = :person)
+                            + (select count(*) from eye_leave where person_id = :person)""")
+                .param("person", who.id())
+                .query(Integer.class)
+                .single();
     }
 
     /**

@@ -15,7 +15,8 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Deletes what was removed and can no longer be brought back: units with all that hangs on their lessons, classes that left and in
- * which nothing was ever taught or recorded, with the names typed into them; and cover codes that ended long ago.
+ * which nothing was ever taught or recorded, with the names typed into them; cover codes that ended long ago, and rounds of the eye of who left the
+ * school.
  */
 @Service
 public class Removals {
@@ -24,6 +25,9 @@ public class Removals {
 
     private static final String OLD =
             " in (select l.id from lesson l where l.school_id = :school and l.removed_at < :before)";
+    private static final String LEFT_SCHOOL = """
+            \swhere r.school_id = :school and m.school_id = r.school_id and m.person_id = r.person_id
+                and m.ended_at < :before""";
     private static final List<String> FORGET = List.of(
             "delete from cover_code where school_id = :school and ends_at < :before",
             "delete from cover_code where school_id = :school and lesson_id" + OLD,
@@ -37,7 +41,9 @@ public class Removals {
             """
             delete from unit_revision r using unit u
             where r.school_id = :school and u.school_id = r.school_id and u.id = r.unit_id and u.removed_at < :before""",
-            "delete from unit where school_id = :school and removed_at < :before");
+            "delete from unit where school_id = :school and removed_at < :before",
+            "delete from eye_round r using membership m" + LEFT_SCHOOL,
+            "delete from eye_leave r using membership m" + LEFT_SCHOOL);
 
     /** Classes that left before a day and that nothing rests on. */
     private static final String MISTAKEN = """
