@@ -188,6 +188,15 @@ final class Desk implements AutoCloseable {
                   (a) => a.playState !== 'running' || a.effect?.getTiming().iterations === Infinity)""");
     }
 
+    /** Judges one of the children who are on the floor of the trainer at once. */
+    void judge(int child, boolean shown) {
+        page.getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName("Child " + child).setExact(true))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(shown ? "shown" : "not yet"))
+                .click();
+    }
+
     /** What WCAG 2.2 AA says of the page as it is. */
     void isAccessible() {
         // Colours are judged when they have arrived: a button that fades in is no button yet.
