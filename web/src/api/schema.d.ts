@@ -4451,6 +4451,11 @@ export interface components {
             going: components["schemas"]["Expiry"][];
             kinds: components["schemas"]["RecordKindView"][];
         };
+        KeptRound: {
+            /** @enum {string} */
+            next: "FIRST" | "SECOND" | "THIRD" | "FOURTH" | "FIFTH";
+            verdict: components["schemas"]["VerdictView"];
+        };
         KitLine: {
             /** Format: int32 */
             among: number;
@@ -9355,7 +9360,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["VerdictView"];
+                    "application/json": components["schemas"]["KeptRound"];
                 };
             };
             400: components["responses"]["Failure400"];

@@ -41,20 +41,25 @@ export function EyeResult({ round, age, stand, answers, again, done }: ResultPro
       {error && <ProblemNote error={error} retry={() => mutate()} />}
       {data && (
         <>
-          <p className={styles.lead}>{data.sentence}</p>
-          <VerdictTable verdict={data} />
+          <p className={styles.lead}>{data.verdict.sentence}</p>
+          <VerdictTable verdict={data.verdict} />
         </>
       )}
       <p className={styles.form}>
-        <Button type="primary" onClick={() => again(level)}>
-          Another round
-        </Button>
-        {at < levels.length - 1 && (
-          <Button onClick={() => again(levels[at + 1].value)}>Harder: {levels[at + 1].label}</Button>
-        )}
-        {at > 0 && (
-          <Button onClick={() => again(levels[at - 1].value)}>Easier: {levels[at - 1].label}</Button>
-        )}
+        {[...levels]
+          .map((l, i) => ({ ...l, by: i - at }))
+          .filter((l) => Math.abs(l.by) <= 1)
+          // What to go on with stands first.
+          .sort((a, b) => Number(b.value === data?.next) - Number(a.value === data?.next) || b.by - a.by)
+          .map((l) => (
+            <Button
+              key={l.value}
+              type={l.value === data?.next ? 'primary' : 'default'}
+              onClick={() => again(l.value)}
+            >
+              {l.by === 0 ? 'Another round' : `${l.by > 0 ? 'Harder' : 'Easier'}: ${l.label}`}
+            </Button>
+          ))}
         <Button onClick={done}>Your eye so far, another cue</Button>
       </p>
     </div>

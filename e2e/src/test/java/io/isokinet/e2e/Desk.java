@@ -188,6 +188,19 @@ final class Desk implements AutoCloseable {
                   (a) => a.playState !== 'running' || a.effect?.getTiming().iterations === Infinity)""");
     }
 
+    /**
+     * Presses the button of a question that popped up. A press while it still grows can miss, and before it begins to grow nothing moves: it
+     * carries the class of its entrance from the first moment to the last.
+     */
+    void confirm(String name) {
+        button(name).waitFor();
+        page.waitForFunction("""
+                () => !document.querySelector(
+                  '[class*="-zoom"][class*="-enter"], [class*="-zoom"][class*="-appear"]')""");
+        isStill();
+        button(name).click();
+    }
+
     /** Judges one of the children who are on the floor of the trainer at once. */
     void judge(int child, boolean shown) {
         page.getByRole(

@@ -79,15 +79,12 @@ class KnowHowTest {
 
     private static void takeOutAndIn(Desk desk, Page page, Path pack) {
         page.getByText("take out").click();
-        // By key: a pointer can miss a button that still moves to its place.
-        desk.button("Take it out").press("Enter");
+        desk.confirm("Take it out");
         assertThat(page.locator("tr").filter(new Locator.FilterOptions().setHasText("our own")))
                 .hasCount(0);
         page.getByLabel("Pack file").setInputFiles(pack);
         assertThat(page.getByText("skittles at the slipway")).isVisible();
-        // A press while the dialog still grows can miss its button.
-        desk.isStill();
-        desk.button("Import").click();
+        desk.confirm("Import");
         assertThat(page.locator("tr").filter(new Locator.FilterOptions().setHasText("our own")))
                 .isVisible();
     }

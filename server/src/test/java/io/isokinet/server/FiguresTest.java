@@ -108,12 +108,14 @@ class FiguresTest {
             always.add(Map.of("shown", true, "seconds", 1.5));
             assertThat(c.get("clip").get("frames").size()).isPositive();
         }
-        JsonNode right = verdict(school.as, UUID.randomUUID(), truth).json();
+        JsonNode kept = verdict(school.as, UUID.randomUUID(), truth).json();
+        assertThat(kept.get("next").asString()).isEqualTo("FOURTH");
+        JsonNode right = kept.get("verdict");
         assertThat(right.get("right").get("of").asInt()).isEqualTo(12);
         assertThat(right.get("truth").get("kappa").asDouble()).isEqualTo(1);
         assertThat(right.has("colleague")).isFalse();
         assertThat(right.get("seconds").asDouble()).isEqualTo(3);
-        JsonNode blind = verdict(school.as, UUID.randomUUID(), always).json();
+        JsonNode blind = verdict(school.as, UUID.randomUUID(), always).json().get("verdict");
         assertThat(blind.get("alarms").get("of").asInt()).isEqualTo(12 - there);
         assertThat(blind.get("misses").get("of").asInt()).isZero();
         assertThat(verdict(school.as, UUID.randomUUID(), truth.subList(0, 3)).status())

@@ -13,6 +13,11 @@ public enum Level {
     /** Quick children from well beside the best place. */
     FIFTH(0.85, 1, 55, 0.6, true);
 
+    /** So many right of twelve are enough for something harder, and fewer than so many call for something easier: common practice, no source. */
+    private static final double ENOUGH = 10 / 12.0;
+
+    private static final double FEW = 8 / 12.0;
+
     private final double slower;
     private final int times;
     private final int beside;
@@ -50,5 +55,13 @@ public enum Level {
     /** Whether another cue may be missing that nobody asks for. */
     boolean distracts() {
         return distracts;
+    }
+
+    /** What to go on with after a round of this level: harder, easier or the same. */
+    public Level after(Verdict round) {
+        if (round.looks() == 0) return this;
+        double right = (double) round.right().of() / round.looks();
+        int step = right >= ENOUGH ? 1 : right < FEW ? -1 : 0;
+        return values()[Math.max(0, Math.min(values().length - 1, ordinal() + step))];
     }
 }

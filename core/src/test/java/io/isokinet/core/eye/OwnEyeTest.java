@@ -79,6 +79,17 @@ class OwnEyeTest {
         assertThat(Verdict.Share.of(38, 40).low()).isCloseTo(0.835, within(0.001));
     }
 
+    /** Ten of twelve are enough for something harder, seven call for something easier; there is nothing beyond the hardest. */
+    @Test
+    void getsHarderAsOneGetsBetter() {
+        assertThat(Level.SECOND.after(new Verdict(5, 1, 1, 5, 3))).isEqualTo(Level.THIRD);
+        assertThat(Level.SECOND.after(new Verdict(5, 1, 2, 4, 3))).isEqualTo(Level.SECOND);
+        assertThat(Level.SECOND.after(new Verdict(4, 2, 3, 3, 3))).isEqualTo(Level.FIRST);
+        assertThat(Level.FIRST.after(new Verdict(0, 6, 6, 0, 3))).isEqualTo(Level.FIRST);
+        assertThat(Level.FIFTH.after(new Verdict(6, 0, 0, 6, 3))).isEqualTo(Level.FIFTH);
+        assertThat(Level.THIRD.after(Verdict.NONE)).isEqualTo(Level.THIRD);
+    }
+
     /** By hand: of four children both saw two, one of them alone one, none one: kappa is (0.75 - 0.5) / 0.5. */
     @Test
     void twoWhoJudgeTheSameAgreeSoFar() {

@@ -168,15 +168,20 @@ public class OwnEyeController {
 
     record EyeLeaveForm(boolean given) {}
 
+    /** @param next how hard to go on */
+    record KeptRound(VerdictView verdict, Level next) {}
+
     /** Keeps a round that was judged, and counts it. The same one again is kept once. */
     @PutMapping("/rounds/{id}")
     @MayRead
     @Transactional
-    public VerdictView keep(@PathVariable UUID id, @RequestBody @Valid EyeRoundForm form) {
+    public KeptRound keep(@PathVariable UUID id, @RequestBody @Valid EyeRoundForm form) {
         Judged judged = judged(form);
         if (!rows.existsById(id))
             rows.save(new RoundRow(id, SignedIn.current().person(), judged, form.age(), form.seed()));
-        return VerdictView.of(judged.verdict(), judged.withColleague());
+        Verdict verdict = judged.verdict();
+        return new KeptRound(
+                VerdictView.of(verdict, judged.withColleague()), judged.level().after(verdict));
     }
 
     private Judged judged(EyeRoundForm form) {

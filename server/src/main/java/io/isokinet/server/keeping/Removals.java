@@ -25,9 +25,6 @@ public class Removals {
 
     private static final String OLD =
             " in (select l.id from lesson l where l.school_id = :school and l.removed_at < :before)";
-    private static final String LEFT_SCHOOL = """
-            \swhere r.school_id = :school and m.school_id = r.school_id and m.person_id = r.person_id
-                and m.ended_at < :before""";
     private static final List<String> FORGET = List.of(
             "delete from cover_code where school_id = :school and ends_at < :before",
             "delete from cover_code where school_id = :school and lesson_id" + OLD,
@@ -42,8 +39,12 @@ public class Removals {
             delete from unit_revision r using unit u
             where r.school_id = :school and u.school_id = r.school_id and u.id = r.unit_id and u.removed_at < :before""",
             "delete from unit where school_id = :school and removed_at < :before",
-            "delete from eye_round r using membership m" + LEFT_SCHOOL,
-            "delete from eye_leave r using membership m" + LEFT_SCHOOL);
+            """
+            delete from eye_round r using membership m where r.school_id = :school and m.school_id = r.school_id
+                and m.person_id = r.person_id and m.ended_at < :before""",
+            """
+            delete from eye_leave l using membership m where l.school_id = :school and m.school_id = l.school_id
+                and m.person_id = l.person_id and m.ended_at < :before""");
 
     /** Classes that left before a day and that nothing rests on. */
     private static final String MISTAKEN = """
