@@ -108,7 +108,7 @@ function Question({ store, cue, mode }: { store: HallStore; cue: Schemas['CueVie
       )}
       <span className={styles.stand}>
         Stand {cue.view.notSettled}
-        {by && `, by ${by}`}.{wanted.size > 0 && ` ◉ ${wanted.size} first.`}
+        {by && `, by ${by}`}.{watch && ` ◉ ${wanted.size} first.`}
       </span>
     </p>
   )
