@@ -8,6 +8,7 @@ import io.isokinet.core.quantity.Side;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 /** Attention, demonstrators, dose and wants. */
@@ -79,5 +80,18 @@ class OverTimeTest {
         assertThat(five.sentence())
                 .isEqualTo("150 of 250 planned looks were made in the last 5 lessons: 80 in 100 are counted on.");
         assertThat(OwnLooks.of(List.of(new OwnLooks.Lesson(10, 400))).of(60)).isEqualTo(70);
+    }
+
+    /** By hand: a usual look takes ten seconds, half of them to judge; who judges in 2.5 s has 10 / 7.5 as many, until lessons say otherwise. */
+    @Test
+    void aTrainedEyeIsCountedOnBeforeTheLessonsSayOtherwise() {
+        OwnLooks quick = OwnLooks.of(List.of(), OptionalDouble.of(2.5));
+        assertThat(quick.of(30)).isEqualTo(40);
+        assertThat(quick.sentence())
+                .isEqualTo("By your own rounds of the eye 133 in 100 of the planned looks are counted on.");
+        // Five lessons at 0.6: half trusted, so 0.5 x 0.6 + 0.5 x 1.333.
+        OwnLooks taught = OwnLooks.of(Collections.nCopies(5, new OwnLooks.Lesson(50, 30)), OptionalDouble.of(2.5));
+        assertThat(taught.of(30)).isEqualTo(29);
+        assertThat(OwnLooks.of(List.of(), OptionalDouble.empty()).of(30)).isEqualTo(30);
     }
 }
