@@ -107,7 +107,7 @@ final class HallBench {
         Desk.endDriver();
     }
 
-    private static void slow(Page page) {
+    static void slow(Page page) {
         CDPSession session = page.context().newCDPSession(page);
         JsonObject rate = new JsonObject();
         rate.addProperty("rate", SLOWER);
