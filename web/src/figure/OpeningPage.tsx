@@ -1,14 +1,14 @@
-import { useQuery } from '@tanstack/react-query'
 import { Button } from 'antd'
 import { useEffect, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
-import { api, type Schemas, take } from '../api/client'
+import type { Schemas } from '../api/client'
+import { useSheet } from '../lesson/useLesson'
 import { useKeys } from '../shared/useKeys'
 import { type FigureView, loadFigure, places, seconds } from './clip'
 import styles from './Eye.module.css'
 import { Figure } from './Figure'
 import { faultsOf } from './faults'
-import { useTicks } from './useTicks'
+import { still, useTicks } from './useTicks'
 
 /** Seconds for which it stands at the picture that decides. */
 const HOLD = 1.5
@@ -17,10 +17,7 @@ const HOLD = 1.5
 export default function OpeningPage() {
   const { id = '' } = useParams()
   const navigate = useNavigate()
-  const sheet = useQuery({
-    queryKey: ['sheet', id],
-    queryFn: () => take(api.GET('/api/lessons/{id}/sheet', { params: { path: { id } } })),
-  }).data
+  const sheet = useSheet(id).data
   const [number, setNumber] = useState(0)
   const [wrong, setWrong] = useState(false)
   const [unseen, setUnseen] = useState<string>()
@@ -137,16 +134,16 @@ function Both({ cue, fault, age, sided, loaded }: BothProps) {
   }, [cue.key, fault, age, loaded])
   const clip = view?.clip
   const long = clip ? seconds(clip) : 0
-  const still = window.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false
-  useTicks(clip !== undefined && clip !== null && !still, (past) =>
+  const [stands] = useState(still)
+  useTicks(clip !== undefined && clip !== null && !stands, (past) =>
     setAt((t) => (t > 2 * long + HOLD + 0.6 ? 0 : t + past)),
   )
   if (failed) return <p role="alert">The figure could not be loaded. {failed}</p>
   if (!view) return <div />
   if (!clip) return <p className="mute">No figure shows this: {view.unseen}.</p>
   // Half as fast up to what decides, there it stands, then on.
-  const moved = still || at / 2 < view.at ? at / 2 : Math.max(view.at, (at - HOLD) / 2)
-  const shown = still ? view.at : Math.min(long, moved)
+  const moved = stands || at / 2 < view.at ? at / 2 : Math.max(view.at, (at - HOLD) / 2)
+  const shown = stands ? view.at : Math.min(long, moved)
   return (
     <div className={styles.both} style={{ gridTemplateColumns: sided ? '1fr 1fr' : '1fr' }}>
       {(sided ? [false, true] : [false]).map((left) => (

@@ -3,7 +3,7 @@ import { type FigureView, loadFigure, places, seconds } from './clip'
 import { Figure } from './Figure'
 import styles from './Figure.module.css'
 import type { Beside } from './faults'
-import { useTicks } from './useTicks'
+import { still, useTicks } from './useTicks'
 
 interface ShownProps {
   cue: string
@@ -25,9 +25,6 @@ const angles = {
   BEHIND: 'from behind',
   OTHER_SIDE: 'from the other side',
 }
-
-/** Who prefers less motion gets the picture that decides, and steps. */
-const still = () => window.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false
 
 /** A cue on a figure, as it is shown and beside it with a fault: slowly, step by step, and from where one stands. */
 export function Shown({ cue, call, faults, mirrored = false, age = 8, moves = true }: ShownProps) {

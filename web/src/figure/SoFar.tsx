@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button, Checkbox, Popconfirm } from 'antd'
 import { api, type Schemas, take } from '../api/client'
+import { changed } from '../api/reads'
 import { dayWords } from '../shared/dates'
 import { tokens } from '../shared/tokens'
 import styles from './Eye.module.css'
@@ -52,8 +53,7 @@ function Mine({ mine, train }: { mine: Schemas['EyeView'] } & SoFarProps) {
     onSuccess: () => {
       fresh()
       // What is believed of classes reads the looks anew.
-      for (const queryKey of [['grid'], ['next'], ['class'], ['rehearsal']])
-        queries.invalidateQueries({ queryKey })
+      changed(queries, 'children')
     },
   })
   const forget = useMutation({

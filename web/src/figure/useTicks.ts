@@ -13,3 +13,6 @@ export function useTicks(on: boolean, tick: (past: number) => void) {
     return () => cancelAnimationFrame(next)
   })
 }
+
+/** Whether somebody prefers less motion, who gets the picture that decides, and steps. */
+export const still = () => window.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false

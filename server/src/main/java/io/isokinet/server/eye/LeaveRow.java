@@ -24,8 +24,4 @@ class LeaveRow extends Owned {
         this.person = person;
         this.at = at;
     }
-
-    Instant at() {
-        return at;
-    }
 }

@@ -251,7 +251,7 @@ public class OwnEyeController {
     private static String counts(OwnEye own) {
         Verdict v = own.asInTheHall();
         if (v.looks() == 0) return "";
-        Eye eye = OwnEyes.errors(own, "", Eye.USUAL);
+        Eye eye = OwnEyes.errors(own, Eye.USUAL);
         return Words.say(
                 "By %d looks as fast as in the hall you would miss %d in a hundred that are there, and see %d in a hundred that are not (usual: %d).",
                 v.looks(),

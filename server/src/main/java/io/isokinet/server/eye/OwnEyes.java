@@ -69,7 +69,12 @@ public class OwnEyes {
      * @param before what is known without the trainer
      */
     public static Eye errors(OwnEye own, String cue, Eye before) {
-        return with(with(before, own.asInTheHall()), own.asInTheHall(cue));
+        return with(errors(own, before), own.asInTheHall(cue));
+    }
+
+    /** The same in any cue. */
+    static Eye errors(OwnEye own, Eye before) {
+        return with(before, own.asInTheHall());
     }
 
     private static Eye with(Eye before, Verdict v) {
