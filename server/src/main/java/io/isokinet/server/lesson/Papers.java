@@ -43,7 +43,7 @@ class Papers {
     private static final Strip ON_A_CARD = new Strip(250, 6);
     private static final Strip FOR_A_HAND = new Strip(122, 4);
     private static final Strip AT_HOME = new Strip(150, 6);
-    private static final Strip ON_A_SHEET = new Strip(44, 4);
+    private static final Strip ON_A_SHEET = new Strip(36, 4);
     private static final Strip TO_SET_UP = new Strip(36, 3);
 
     /** @param wide in millimetres */
