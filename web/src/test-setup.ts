@@ -1,8 +1,11 @@
 // First: Dexie looks for it as it is loaded.
 import 'fake-indexeddb/auto'
 import '@testing-library/jest-dom/vitest'
-import { cleanup } from '@testing-library/react'
+import { cleanup, configure } from '@testing-library/react'
 import { afterEach, vi } from 'vitest'
+
+// What comes in its own time may come late on a machine that does other work beside; what does not come still fails.
+configure({ asyncUtilTimeout: 8_000 })
 
 afterEach(() => {
   cleanup()
