@@ -381,6 +381,27 @@ class LessonTest {
         assertThat(school.as.get("/api/days/2019-01-06/paper").body()).contains("choose another day");
     }
 
+    /** Words come first; where room is left on the side, strips of figures stand under them, each over the call of its cue. */
+    @Test
+    void aSheetWithRoomShowsItsCuesOnAFigure() throws IOException {
+        UUID unit = school.unit(schoolClass, 4, 30);
+        int drawn = 0;
+        for (int number = 0; number < 4; number++) {
+            String of = lessonOf(unit, number);
+            String paper = text("/api/lessons/" + of + "/paper?kind=SHEET").replaceAll("\\s+", " ");
+            String looks = paper.substring(paper.indexOf("What to look for"));
+            Set<String> calls = new HashSet<>();
+            for (JsonNode c : sheet(of).get("cues"))
+                calls.add("“" + c.get("call").get("notSettled").asString() + "”");
+            for (String call : calls) {
+                int named = looks.split(Pattern.quote(call), -1).length - 1;
+                assertThat(named).as(call).isBetween(1, 2);
+                drawn += named - 1;
+            }
+        }
+        assertThat(drawn).isPositive();
+    }
+
     @Test
     void aUnitGoesOnOnePageAndIntoATable() throws IOException {
         UUID unit = school.unit(schoolClass, 4, 35);

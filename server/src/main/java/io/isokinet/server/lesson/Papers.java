@@ -116,7 +116,7 @@ class Papers {
 
     /**
      * The least that has to be left out; found by halves, since who leaves out more never takes more pages. Where there is room then, the cues are
-     * on a figure.
+     * on a figure: all of them, or those that are new.
      */
     private Filled onOneSide(LessonWork worked, Map<String, String> strips) {
         int most = worked.view().segments().size() > ON_ONE_SIDE ? 2 : 1;
@@ -127,8 +127,20 @@ class Papers {
             if (pages(filled(worked, some, Map.of())) <= most) high = some;
             else low = some + 1;
         }
-        Filled drawn = filled(worked, low, strips);
-        return !strips.isEmpty() && pages(drawn) <= most ? drawn : filled(worked, low, Map.of());
+        for (Map<String, String> some : List.of(strips, ofNew(worked.view(), strips))) {
+            Filled drawn = filled(worked, low, some);
+            if (!some.isEmpty() && pages(drawn) <= most) return drawn;
+        }
+        return filled(worked, low, Map.of());
+    }
+
+    private static Map<String, String> ofNew(SheetView sheet, Map<String, String> strips) {
+        Map<String, String> some = new LinkedHashMap<>(strips);
+        some.keySet()
+                .retainAll(sheet.segments().stream()
+                        .flatMap(s -> s.plan().introduces().stream())
+                        .toList());
+        return some;
     }
 
     private int pages(Filled filled) {
