@@ -2,11 +2,16 @@ package io.isokinet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.server.mastery.Tasks;
+import io.isokinet.server.record.LessonRecords;
+import io.isokinet.server.tenancy.SchoolScope;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -67,6 +72,41 @@ class LessonEventTest {
 
     private JsonNode hall() {
         return school.as.get("/api/hall/" + lesson).json();
+    }
+
+    /** How hard a stretch was is its activity at the step that was planned, and at the one that was set while it ran, until that is taken back. */
+    @Test
+    void whatChildrenDidIsKnownByItsStep() {
+        Map<UUID, Tasks.Steps> tasks =
+                asSchool(() -> RunningServer.bean(Tasks.class).of(List.of(lesson)));
+        List<UUID> planned = new ArrayList<>();
+        for (JsonNode s :
+                school.as.get("/api/lessons/" + lesson + "/sheet").json().get("segments")) {
+            UUID id = UUID.fromString(s.get("id").asString());
+            planned.add(id);
+            int ladder = s.get("task").get("ladder").size();
+            if (ladder > 0)
+                assertThat(tasks.get(id).planned())
+                        .isEqualTo(s.get("task").get("step").asInt());
+            assertThat(tasks.get(id).logits()).hasSize(Math.max(1, ladder)).isSorted();
+        }
+        assertThat(tasks.keySet()).containsExactlyInAnyOrderElementsOf(planned);
+        Map<String, Object> set = event("CLOCK", Map.of("does", "setting", "step", 1));
+        set.put("segment", planned.get(1));
+        Map<String, Object> begins = event("CLOCK", Map.of("does", "begin"));
+        begins.put("segment", planned.get(1));
+        send(List.of(begins, set), List.of(), List.of());
+        LessonRecords records = RunningServer.bean(LessonRecords.class);
+        assertThat(asSchool(() -> records.steps(List.of(lesson)))
+                        .get(planned.get(1))
+                        .values())
+                .containsExactly(1);
+        send(List.of(), List.of(), List.of(back(set.get("id"))));
+        assertThat(asSchool(() -> records.steps(List.of(lesson)))).isEmpty();
+    }
+
+    private <T> T asSchool(Supplier<T> asks) {
+        return SchoolScope.call(school.id, asks::get);
     }
 
     @Test

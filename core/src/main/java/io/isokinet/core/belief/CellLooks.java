@@ -11,7 +11,7 @@ final class CellLooks {
     private static final double A_DAY = 1.0 / 7;
 
     final double[] weeks;
-    /** Lessons of practice by then, log(1 + n). */
+    /** What the practice by then is worth; a look falls into the middle of its lesson. */
     final double[] practice;
     /** What is known of the logit beside everything that is estimated. */
     final double[] offset;
@@ -51,7 +51,9 @@ final class CellLooks {
             double day = days.get(k);
             Look first = of.get(0);
             weeks[k] = day / 7;
-            practice[k] = Math.log1p(all.lessons(first.child(), first.cue(), day));
+            int before = all.lessons(first.child(), first.cue(), day);
+            int after = all.lessons(first.child(), first.cue(), Math.nextUp(day));
+            practice[k] = (priors.practice(before) + priors.practice(after)) / 2;
             offset[k] =
                     -priors.fade() * Math.max(0, all.idleWeeks(first.child(), first.cue(), day) - Priors.IDLE_WEEKS);
             looks.add(of.stream().filter(l -> l.day() == day).toList());

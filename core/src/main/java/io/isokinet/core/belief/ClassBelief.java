@@ -363,7 +363,7 @@ public final class ClassBelief {
             int cue = cue(cell);
             String childKey = all.children().get(child);
             String cueKey = all.cues().get(cue).key();
-            double h = Math.log1p(all.lessons(childKey, cueKey, all.today() + 1));
+            double h = priors.practice(all.lessons(childKey, cueKey, all.today() + 1));
             double fade =
                     -priors.fade() * Math.max(0, all.idleWeeks(childKey, cueKey, all.today()) - Priors.IDLE_WEEKS);
             CellLooks looks = cells[cell];
@@ -441,7 +441,7 @@ public final class ClassBelief {
             return Tilted.of(here.mean, variance * wider, null, null, priors).believed(0, 0);
         String child = all.children().get(child(at));
         String cue = all.cues().get(cue(at)).key();
-        double practice = Math.log1p(all.lessons(child, cue, all.today() + 1));
+        double practice = priors.practice(all.lessons(child, cue, all.today() + 1));
         CellLooks.Sites sites = looks.sites(common[LEARNING], practice, fade(child, cue), all.today() / 7, priors);
         double left = 1 / variance - sites.precision();
         double precision = Math.max(1 / widest(), left);

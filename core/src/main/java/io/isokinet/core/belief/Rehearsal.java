@@ -219,7 +219,7 @@ public record Rehearsal(int children, List<CueBand> cues, List<Behind> behind, L
                         int worked = tries.get(l).getOrDefault(cues.get(c), 0);
                         if (here && worked > 0) {
                             double more = practice[i][c] + Math.min(1, worked / (double) TRIES_OF_A_LESSON);
-                            logit[i][c] += learning * (Math.log1p(more) - Math.log1p(practice[i][c]));
+                            logit[i][c] += learning * (priors.practice(more) - priors.practice(practice[i][c]));
                             practice[i][c] = more;
                             idle[i][c] = 0;
                         }

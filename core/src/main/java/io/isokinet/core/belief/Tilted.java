@@ -11,7 +11,7 @@ final class Tilted {
     private static final double WIDE = 5;
 
     /** So many cells are otherwise than all the rest says, by a scale of so many logits: common practice, no source. */
-    private static final double ODD = 0.05;
+    private static final double ODD = 0.1;
 
     private static final double OTHERWISE = 2;
 
@@ -74,6 +74,6 @@ final class Tilted {
         }
         double variance = 0;
         for (int i = 0; i < POINTS; i++) variance += weight[i] * (at[i] - mean) * (at[i] - mean);
-        return new Believed(mean, Math.sqrt(variance), there, shown, looks, own);
+        return new Believed(mean, Math.sqrt(variance), Math.min(1, there), Math.min(1, shown), looks, own);
     }
 }

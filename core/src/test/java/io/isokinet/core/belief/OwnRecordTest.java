@@ -40,7 +40,7 @@ class OwnRecordTest {
     /** Beliefs that are far too sure of what children have in common are found out, and widened. */
     @Test
     void whatIsOffIsSaidAndWidened() {
-        Priors tooSure = new Priors(2.5, 0.1, 0.1, 0.1, 0.1, 0.1, 0.001, 0.7, 0.1, 0, 0.2, 1);
+        Priors tooSure = new Priors(2.5, 0.1, 0.1, 0.1, 0.1, 0.1, 0.001, 0.7, 0.1, 0, 0.2, 1, 0);
         OwnRecord record = OwnRecord.of(school(Kind.BIMODAL, 11, 4), tooSure);
         assertThat(record.tenths()).anyMatch(OwnRecord.Tenth::isOff);
         assertThat(record.widened()).isGreaterThan(1);

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
  * of it stand in core/src/test/resources/belief. Seed of the data 20260907, invented.
  */
 class ReferenceFitTest {
-    private static final Priors ONES = new Priors(0, 1, 1, 1, 1, 1, 1e-9, 0, 1e-6, 0, 1, 1);
+    private static final Priors ONES = new Priors(0, 1, 1, 1, 1, 1, 1e-9, 0, 1e-6, 0, 1, 1, 0);
 
     private static List<String[]> rows(String file) throws IOException {
         try (var in = ReferenceFitTest.class.getResourceAsStream("/belief/" + file)) {

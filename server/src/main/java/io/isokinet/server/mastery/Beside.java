@@ -60,7 +60,7 @@ class Beside {
             from child_cue where school_id = :school and child_id in (:children) and to_day is null
             union all
             (select 'LOOK', t.cue_key, jsonb_build_object('setting', t.setting, 'sitting', t.sitting, 'side', t.side,
-                    'lesson', t.lesson_id)::text, t.child_id, t.shown, t.seen_at, null
+                    'lesson', t.lesson_id, 'segment', t.segment_id)::text, t.child_id, t.shown, t.seen_at, null
              from trial t
              where t.school_id = :school and t.child_id in (:children) and t.cue_key in (:cues) and t.seen_at < :before
                and t.kind = 'TEACHER'
@@ -213,5 +213,6 @@ class Beside {
             Setting setting,
             @Nullable UUID sitting,
             @Nullable Side side,
-            @Nullable UUID lesson) {}
+            @Nullable UUID lesson,
+            @Nullable UUID segment) {}
 }

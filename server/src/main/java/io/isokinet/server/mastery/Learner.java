@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A child as far as its marks need it: its age, its sides, the cues that do not fit it as they stand, and the looks that count. */
@@ -54,6 +55,7 @@ final class Learner {
             @Nullable UUID sitting,
             @Nullable Side side,
             @Nullable UUID lesson,
+            @Nullable UUID segment,
             Instant seenAt,
             @Nullable String observer) {}
 
@@ -68,6 +70,7 @@ final class Learner {
                         look.sitting(),
                         look.side(),
                         look.lesson(),
+                        look.segment(),
                         look.seenAt(),
                         look.observer()));
     }
@@ -82,6 +85,7 @@ final class Learner {
                         body.sitting(),
                         body.side(),
                         body.lesson(),
+                        body.segment(),
                         row.getObject("at", OffsetDateTime.class).toInstant(),
                         null));
     }
@@ -93,6 +97,11 @@ final class Learner {
     /** Looks at a cue, the oldest first. */
     List<Look> looks(String cue) {
         return looks.getOrDefault(cue, List.of());
+    }
+
+    /** All of them. */
+    Stream<Look> everything() {
+        return looks.values().stream().flatMap(List::stream);
     }
 
     CueFit fit(String cue) {

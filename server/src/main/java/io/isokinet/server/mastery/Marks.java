@@ -65,6 +65,7 @@ public class Marks {
     private final SchoolPriors priors;
     private final LessonRecords lessonRecords;
     private final OwnEyes ownEyes;
+    private final Tasks tasks;
     private final Clock clock;
 
     Marks(
@@ -76,7 +77,9 @@ public class Marks {
             Beside beside,
             SchoolPriors priors,
             OwnEyes ownEyes,
+            Tasks tasks,
             Clock clock) {
+        this.tasks = tasks;
         this.ownEyes = ownEyes;
         this.lessonRecords = lessonRecords;
         this.priors = priors;
@@ -284,6 +287,8 @@ public class Marks {
             Map<String, List<Double>> practised = new HashMap<>();
             Map<String, Eye> eyes = eyes(children, columns);
             Map<String, OwnEye> trained = ownEyes.withLeave();
+            TasksSeen seen =
+                    TasksSeen.of(children.stream().flatMap(Learner::everything).toList(), tasks, lessonRecords);
             for (SkillColumns column : columns)
                 for (CueView cue : column.cues()) {
                     cues.add(new ClassLooks.Cue(cue.key(), column.skill()));
@@ -300,7 +305,7 @@ public class Marks {
                                     cue.key(),
                                     look.shown(),
                                     day,
-                                    io.isokinet.core.belief.Look.task(look.setting()),
+                                    seen.task(look),
                                     here.getOrDefault(look.observer(), Eye.USUAL)));
                         }
                     taughtOn(cue.key()).ifPresent(d -> days.add((double) d.toEpochDay()));

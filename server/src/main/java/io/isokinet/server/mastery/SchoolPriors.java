@@ -17,9 +17,11 @@ import tools.jackson.databind.json.JsonMapper;
 /** What the records of a school say of how its children differ, as it was counted last. */
 @Component
 class SchoolPriors {
+    /** Priors that were fitted before the gain of practice could bend went by its logarithm. */
     private static final String READ = """
-            select counted_at, looks, fitted, priors::text as priors, tenths::text as tenths
+            select counted_at, looks, fitted, ('{"curve": 0}'::jsonb || priors)::text as priors, tenths::text as tenths
             from school_belief where school_id = :school""";
+
     private static final String KEEP = """
             insert into school_belief (id, school_id, counted_at, looks, fitted, priors, tenths)
             values (:id, :school, :at, :looks, :fitted, cast(:priors as jsonb), cast(:tenths as jsonb))

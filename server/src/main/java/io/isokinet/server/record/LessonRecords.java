@@ -12,7 +12,9 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -63,6 +65,12 @@ public class LessonRecords {
                    exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id) as voided
             from lesson_event e join person p on p.id = e.by_person
             where e.school_id = :school and e.lesson_id in (:lessons) order by e.at, e.device_seq""";
+    private static final String STEPS = """
+            select e.segment_id, e.at, (e.body ->> 'step')::numeric::int as step from lesson_event e
+            where e.school_id = :school and e.lesson_id = any(:lessons) and e.kind = 'CLOCK' and e.segment_id is not null
+              and e.body ->> 'does' = 'setting' and e.body ->> 'step' is not null
+              and not exists (select 1 from event_void v where v.school_id = e.school_id and v.event_id = e.id)
+            order by e.at, e.device_seq""";
     private static final String LATEST = """
             select distinct on (lesson_id, child_id) lesson_id, child_id, present, sits_out from register_event
             where school_id = :school and lesson_id = any(:lessons) order by lesson_id, child_id, at desc""";
@@ -233,6 +241,21 @@ public class LessonRecords {
                         .add(row.getObject("child_id", UUID.class)))
                 .list();
         return missed;
+    }
+
+    /** The steps that were set in the stretches of these lessons while they ran, by stretch, each from when on. */
+    @Transactional(readOnly = true)
+    public Map<UUID, NavigableMap<Instant, Integer>> steps(Collection<UUID> lessons) {
+        Map<UUID, NavigableMap<Instant, Integer>> steps = new HashMap<>();
+        if (!lessons.isEmpty())
+            jdbc.sql(STEPS)
+                    .param("school", SchoolScope.current())
+                    .param("lessons", lessons.toArray(UUID[]::new))
+                    .query(row -> {
+                        steps.computeIfAbsent(row.getObject("segment_id", UUID.class), s -> new TreeMap<>())
+                                .put(instant(row, "at"), row.getInt("step"));
+                    });
+        return steps;
     }
 
     /** When each of these children was last registered as away from a lesson, by child, lesson after lesson. */

@@ -11,7 +11,9 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -64,6 +66,14 @@ public class UnitHeaders {
             where l.school_id = :school and l.removed_at is null and u.class_id = :class and l.state = any(:states)
             order by l.on_date""";
 
+    private static final String STRETCHES = """
+            select s ->> 'id' as id, s -> 'parts' as parts
+            from lesson l
+            join unit u on u.school_id = l.school_id and u.id = l.unit_id
+            join unit_revision r on r.school_id = u.school_id and r.id = u.head_revision
+            cross join lateral jsonb_array_elements(r.body -> 'lessons') e
+            cross join lateral jsonb_array_elements(e -> 'segments') s
+            where l.school_id = :school and l.id = any(:ids) and e ->> 'lesson' = l.id::text""";
     private static final String STANDS = """
             select u.class_id, u.title, count(*) filter (where l.state = 'TAUGHT') as taught,
                    count(*) filter (where l.state = 'PLANNED') as coming
@@ -143,6 +153,16 @@ public class UnitHeaders {
                 .param("states", Arrays.stream(states).map(Enum::name).toArray(String[]::new))
                 .query(LocalDate.class)
                 .list();
+    }
+
+    /** What is done in the stretches of these lessons, by stretch. */
+    Map<UUID, List<PartBody>> stretches(Collection<UUID> lessons) {
+        Map<UUID, List<PartBody>> parts = new HashMap<>();
+        if (!lessons.isEmpty())
+            statement(STRETCHES).param("ids", lessons.toArray(UUID[]::new)).query(row -> {
+                parts.put(UUID.fromString(row.getString("id")), List.of(read(row, "parts", PartBody[].class)));
+            });
+        return parts;
     }
 
     /** How far a class is in a unit. */
