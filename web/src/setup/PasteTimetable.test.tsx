@@ -14,6 +14,13 @@ const lesson = {
   space: 'Hall',
 }
 
+/** While what it did last is on the way, a button takes no press. */
+const press = async (name: RegExp) => {
+  const button = await screen.findByRole('button', { name })
+  await waitFor(() => expect(button).not.toHaveClass('ant-btn-loading'))
+  fireEvent.click(button)
+}
+
 it('looks at a pasted timetable before it is taken', async () => {
   const sent: { text: string; take: boolean }[] = []
   const taken = vi.fn()
@@ -34,11 +41,11 @@ it('looks at a pasted timetable before it is taken', async () => {
   await waitFor(() => expect(screen.getByText('Hall')).toBeInTheDocument())
   const text = screen.getByLabelText('Timetable')
   fireEvent.change(text, { target: { value: 'Ternz, Mon, 9:10' } })
-  fireEvent.click(await screen.findByRole('button', { name: /Look at it/ }))
+  await press(/Look at it/)
   expect(await screen.findByText(/there is no class/)).toBeInTheDocument()
   fireEvent.change(text, { target: { value: 'Terns, Mon, 9:10' } })
-  fireEvent.click(await screen.findByRole('button', { name: /Look at it/ }))
-  fireEvent.click(await screen.findByRole('button', { name: /Import 1 lesson/ }))
+  await press(/Look at it/)
+  await press(/Import 1 lesson/)
   await waitFor(() => expect(taken).toHaveBeenCalled())
   expect(sent.map((s) => s.take)).toEqual([false, false, true])
 })

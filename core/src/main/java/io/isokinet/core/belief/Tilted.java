@@ -10,7 +10,10 @@ final class Tilted {
     private static final int POINTS = 61;
     private static final double WIDE = 5;
 
-    /** So many cells are otherwise than all the rest says, by a scale of so many logits: common practice, no source. */
+    /**
+     * So many cells are otherwise than all the rest says, by a scale of so many logits, where cells differ as usual; fewer where they hardly do:
+     * common practice, no source.
+     */
     private static final double ODD = 0.1;
 
     private static final double OTHERWISE = 2;
@@ -24,8 +27,9 @@ final class Tilted {
             double mean, double variance, @Nullable CellLooks looks, CellLooks.@Nullable Sites sites, Priors priors) {
         Tilted t = new Tilted();
         double otherwise = variance + OTHERWISE * OTHERWISE;
-        double usual = Math.log((1 - ODD) / Math.sqrt(variance));
-        double odd = Math.log(ODD / Math.sqrt(otherwise));
+        double share = ODD * Math.min(1, priors.cell() / Priors.USUAL.cell());
+        double usual = Math.log((1 - share) / Math.sqrt(variance));
+        double odd = Math.log(share / Math.sqrt(otherwise));
         double sd = Math.sqrt(otherwise);
         double top = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < POINTS; i++) {
