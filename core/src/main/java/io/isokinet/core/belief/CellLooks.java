@@ -11,7 +11,7 @@ final class CellLooks {
     private static final double A_DAY = 1.0 / 7;
 
     final double[] weeks;
-    /** What the practice by then is worth; a look falls into the middle of its lesson. */
+    /** What the practice by then is worth. */
     final double[] practice;
     /** What is known of the logit beside everything that is estimated. */
     final double[] offset;
@@ -53,7 +53,7 @@ final class CellLooks {
             weeks[k] = day / 7;
             int before = all.lessons(first.child(), first.cue(), day);
             int after = all.lessons(first.child(), first.cue(), Math.nextUp(day));
-            practice[k] = (priors.practice(before) + priors.practice(after)) / 2;
+            practice[k] = priors.behind(before, after);
             offset[k] =
                     -priors.fade() * Math.max(0, all.idleWeeks(first.child(), first.cue(), day) - Priors.IDLE_WEEKS);
             looks.add(of.stream().filter(l -> l.day() == day).toList());

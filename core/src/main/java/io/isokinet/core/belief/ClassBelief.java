@@ -528,11 +528,16 @@ public final class ClassBelief {
         return HowMany.of(counts);
     }
 
-    /** The chance that a look today says shown, by whoever makes it and at whatever the child does. */
+    /**
+     * The chance that a look in the next lesson says shown, by whoever makes it and at whatever the child does; that lesson's practice is behind it
+     * as it is behind any look.
+     */
     double foretells(Look look) {
         Believed b = of(look.child(), look.cue());
+        int lessons = all.lessons(look.child(), look.cue(), look.day());
+        double soon = common[LEARNING] * (priors.behind(lessons, lessons + 1) - priors.practice(lessons));
         double wander = Math.sqrt(1 + Math.PI * b.sd() * b.sd() / 8);
-        return CellLooks.says(look, (b.mean() - look.task()) / wander, priors.eye());
+        return CellLooks.says(look, (b.mean() + soon - look.task()) / wander, priors.eye());
     }
 
     /** Whether a child and a cue are among those believed of. */

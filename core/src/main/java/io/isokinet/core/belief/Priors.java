@@ -54,6 +54,15 @@ public record Priors(
         return FIVE * Math.expm1(curve * Math.log1p(lessons)) / Math.expm1(curve * FIVE);
     }
 
+    /**
+     * What the practice behind a look is worth, which falls into the middle of its lesson: half of what that lesson brings.
+     *
+     * @param before lessons, and {@code after} it
+     */
+    double behind(int before, int after) {
+        return (practice(before) + practice(after)) / 2;
+    }
+
     Priors withBase(double v) {
         return new Priors(
                 v, baseSd, child, childSkill, cue, cell, drift, learning, learningSd, fade, eye, widened, curve);
