@@ -21,12 +21,14 @@ class SignOffTest {
     @Test
     void theCueThatCostsFewestLooksComesFirstAndLooksAreUsedOnce() {
         SignOff plan = SignOff.of(
-                both(seen("new", 10, 0, 0), "between", 10, 1, 1).cells(),
+                both(seen("new", 10, 0, 0), "between", 10, 4, 3).cells(),
                 List.of(new Lesson("one", List.of("new", "between"), 45), new Lesson("two", List.of("new"), 15)));
-        // As many looks each: what was not looked at yet stands first.
-        assertThat(plan.cues()).extracting(CueLine::cue).containsExactly("new", "between");
-        CueLine between = plan.cues().get(1);
+        // Of what was looked at seven times less is open.
+        assertThat(plan.cues()).extracting(CueLine::cue).containsExactly("between", "new");
+        CueLine between = plan.cues().get(0);
+        assertThat(between.needed()).isLessThan(plan.cues().get(1).needed());
         assertThat(between.planned()).containsOnlyKeys("one");
+        assertThat(plan.cues().get(1).planned()).containsOnlyKeys("one", "two");
         assertThat(between.likely()).isPositive().isLessThanOrEqualTo(10);
         assertThat(plan.used())
                 .isLessThanOrEqualTo(plan.looks())

@@ -69,7 +69,7 @@ class WatchPlanTest {
     @Test
     void theSentenceCountsWhatIsLikelyToBeSettledAndWhatIsLeft() {
         Seen seen = new Seen();
-        for (int i = 0; i < 15; i++) seen.add("child " + i, "step", 1, 1);
+        for (int i = 0; i < 15; i++) seen.add("child " + i, "step", 2, 1);
         WatchPlan plan = seen.plan(24);
         assertThat(plan.settled() + plan.open()).isEqualTo(15);
         assertThat(plan.reason()).startsWith("24 looks: ").contains(plan.open() + " stay open.");
