@@ -2,6 +2,7 @@ package io.isokinet.core.belief;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The looks at one child and one cue, by the days on which they were made; what the cell has of its own walks at random from day to
@@ -9,9 +10,11 @@ import java.util.List;
  */
 final class CellLooks {
     private static final double A_DAY = 1.0 / 7;
+    /** A precision so small that it says nothing. */
+    private static final double NEARLY_NOTHING = 1e-6;
 
     final double[] weeks;
-    /** What the practice by then is worth. */
+    /** What the practice by then is worth, that of the same day with it. */
     final double[] practice;
     /** What is known of the logit beside everything that is estimated. */
     final double[] offset;
@@ -51,9 +54,7 @@ final class CellLooks {
             double day = days.get(k);
             Look first = of.get(0);
             weeks[k] = day / 7;
-            int before = all.lessons(first.child(), first.cue(), day);
-            int after = all.lessons(first.child(), first.cue(), Math.nextUp(day));
-            practice[k] = priors.behind(before, after);
+            practice[k] = priors.practice(all.lessons(first.child(), first.cue(), Math.nextUp(day)));
             offset[k] =
                     -priors.fade() * Math.max(0, all.idleWeeks(first.child(), first.cue(), day) - Priors.IDLE_WEEKS);
             looks.add(of.stream().filter(l -> l.day() == day).toList());
@@ -99,12 +100,13 @@ final class CellLooks {
 
     private static final double MOST_ERRORS = 0.45;
 
-    private static double slip(Look l, double eye) {
+    /** The chance that it says shown of what is never shown. */
+    static double slip(Look l, double eye) {
         return Math.min(MOST_ERRORS, l.eye().falseShown() * eye);
     }
 
     /** From what is said of a cue that is never shown to what is said of one that always is. */
-    private static double span(Look l, double eye) {
+    static double span(Look l, double eye) {
         return 1 - slip(l, eye) - Math.min(MOST_ERRORS, l.eye().missed() * eye);
     }
 
@@ -118,7 +120,7 @@ final class CellLooks {
         return span(l, eye) * shown * (1 - shown);
     }
 
-    /** Weighs the looks where things stand, and eliminates the cell from the equations of the class. */
+    /** Weighs the looks by how steep their likelihood is where things stand, and eliminates the cell. */
     void weigh(double u, double learning, Priors p) {
         int n = days();
         for (int k = 0; k < n; k++) {
@@ -132,9 +134,15 @@ final class CellLooks {
                 w += slope * slope / spread;
                 g += ((l.shown() ? 1 : 0) - says) * slope / spread;
             }
-            weight[k] = Math.max(1e-6, w);
+            weight[k] = Math.max(NEARLY_NOTHING, w);
             response[k] = weight[k] * (u + learning * practice[k] + own[k]) + g;
         }
+        eliminate(p);
+    }
+
+    /** Eliminates the cell from the equations of the class, its looks weighing what they do. */
+    void eliminate(Priors p) {
+        int n = days();
         factor(p);
         for (int k = 0; k < n; k++) {
             byOne[k] = weight[k];
@@ -192,32 +200,94 @@ final class CellLooks {
     }
 
     /**
-     * Its own looks as they speak of today.
+     * What the class gives a cell.
      *
-     * @param shift what has to be taken from today's logit to have that of each day
-     * @param blur how much a day's logit wanders until today, as a variance
-     * @param stale chance that something was won or lost at once since then, so that the look tells nothing of today
-     * @param precision and {@code pull} are what they bring in the normal approximation, in all
+     * @param u and {@code learning}: what is believed of both
+     * @param uu their variances and {@code ul} covariance, {@code ll} that of learning
      */
-    record Sites(double[] shift, double[] blur, double[] stale, double precision, double pull) {}
+    record Given(double u, double learning, double uu, double ul, double ll) {}
 
-    Sites sites(double learning, double practiceNow, double offsetNow, double weekNow, Priors p) {
-        int n = days();
-        double[] shift = new double[n];
-        double[] blur = new double[n];
-        double[] stale = new double[n];
-        double precision = 0;
-        double pull = 0;
-        for (int k = 0; k < n; k++) {
-            shift[k] = learning * (practiceNow - practice[k]) + offsetNow - offset[k];
-            blur[k] = p.drift() * Math.max(0, weekNow - weeks[k]);
-            stale[k] = 1 - Math.exp(-Priors.AT_ONCE * Math.max(0, weekNow - weeks[k]));
-            double w = 1 / (1 / weight[k] + blur[k]);
-            // The response is of u + learning * practice + own; today's logit has today's practice and offset.
-            double today = response[k] / weight[k] + offset[k] + shift[k];
-            precision += w;
-            pull += w * today;
+    /**
+     * A day of the cell.
+     *
+     * @param mean and {@code variance} of the logit by all looks, without its offset
+     * @param without and {@code withoutVariance}: the same by all looks but those of the day
+     * @param tilted that once the day's looks are taken as they are
+     */
+    private record Day(double mean, double variance, double without, double withoutVariance, Tilted tilted) {
+        /** The log of how likely the looks were, beside the normal that their weights stand for. */
+        double surplus() {
+            return tilted.logMass()
+                    + (without * without / withoutVariance + Math.log(withoutVariance)) / 2
+                    - (mean * mean / variance + Math.log(variance)) / 2;
         }
-        return new Sites(shift, blur, stale, precision, pull);
+    }
+
+    /** The days of the cell by what is believed of the class; nothing where a day's own looks are all that is known of it. */
+    private @Nullable Day[] days(Given given, Priors p) {
+        int n = days();
+        Day[] days = new Day[n];
+        double own = 0;
+        for (int k = n - 1; k >= 0; k--) {
+            double next = k + 1 < n ? 1 / (walk(k + 1, p) * pivot[k]) : 0;
+            own = 1 / pivot[k] + next * next * own;
+            double byU = 1 - byOne[k];
+            double byLearning = practice[k] - byPractice[k];
+            double variance = byU * byU * given.uu()
+                    + 2 * byU * byLearning * given.ul()
+                    + byLearning * byLearning * given.ll()
+                    + own;
+            double mean = given.u() + given.learning() * practice[k] + this.own[k];
+            double left = 1 / variance - weight[k];
+            if (left < NEARLY_NOTHING) continue;
+            double without = (mean / variance - response[k]) / left;
+            Tilted tilted = Tilted.of(without, 1 / left, looks.get(k), offset[k], p.eye());
+            days[k] = new Day(mean, variance, without, 1 / left, tilted);
+        }
+        return days;
+    }
+
+    /**
+     * Weighs the looks of each day so that the normal belief has the mean and spread that it has with them as they are.
+     *
+     * @param share of the way there
+     * @return by how much the weights moved, in spreads
+     */
+    double match(Given given, Priors p, double share) {
+        double moved = 0;
+        Day[] days = days(given, p);
+        for (int k = 0; k < days.length; k++) {
+            Day day = days[k];
+            if (day == null) continue;
+            double left = 1 / day.withoutVariance();
+            double w = Math.max(NEARLY_NOTHING, 1 / day.tilted().variance() - left);
+            double r = day.tilted().mean() * (left + w) - day.without() * left;
+            moved = Math.max(
+                    moved,
+                    Math.abs(w - weight[k]) * day.variance() + Math.abs(r - response[k]) * Math.sqrt(day.variance()));
+            weight[k] += share * (w - weight[k]);
+            response[k] += share * (r - response[k]);
+        }
+        return moved;
+    }
+
+    /** What the cell adds to the log of how well the looks are foretold. */
+    double foretold(Given given, Priors p) {
+        double sum = prior(p);
+        Day[] days = days(given, p);
+        for (int k = 0; k < days.length; k++) {
+            double at = given.u() + given.learning() * practice[k] + own[k];
+            sum += response[k] * at - weight[k] * at * at / 2;
+            Day day = days[k];
+            if (day != null) sum += day.surplus();
+        }
+        return sum;
+    }
+
+    /** How much its own looks tell of the logit of a day, as a precision. */
+    double precision(double week, Priors p) {
+        double sum = 0;
+        for (int k = 0; k < days(); k++) sum += 1 / (1 / weight[k] + p.drift() * Math.max(0, week - weeks[k]));
+        return sum;
     }
 }

@@ -23,9 +23,14 @@ import org.jspecify.annotations.Nullable;
  */
 public final class ClassBelief {
     private static final int MOST_STEPS = 40;
+    private static final int FIRST_STEPS = 2;
     private static final double CLOSE = 1e-7;
-    /** Farther from the middle than that no logit of a cell is taken to be. */
-    private static final double WIDE = 6;
+
+    private static final int MOST_SWEEPS = 30;
+    /** Weights that move by less, in spreads, have come to rest. */
+    private static final double MATCHED = 0.01;
+
+    private static final double LEAST_SHARE = 0.25;
 
     private static final int BASE = 0;
     private static final int LEARNING = 1;
@@ -48,7 +53,7 @@ public final class ClassBelief {
     private DMatrixRMaj commonCovariance = new DMatrixRMaj(0, 0);
     private final DMatrixRMaj[] ownInverse;
     private final DMatrixRMaj[] ownToCommon;
-    private double logEvidence;
+    private double logDet;
     private final Here[] heres;
 
     // What looks since the fit changed, by cell; empty right after it.
@@ -121,7 +126,7 @@ public final class ClassBelief {
         this.commonCovariance = before.commonCovariance;
         this.ownInverse = before.ownInverse;
         this.ownToCommon = before.ownToCommon;
-        this.logEvidence = before.logEvidence;
+        this.logDet = before.logDet;
         this.heres = before.heres;
         this.shift = shift;
         this.cut = cut;
@@ -131,17 +136,28 @@ public final class ClassBelief {
     /** @param priors common practice, or what a school's own records made of it */
     public static ClassBelief of(ClassLooks all, Priors priors) {
         ClassBelief belief = new ClassBelief(all, priors);
-        belief.fit();
+        belief.climb(FIRST_STEPS);
+        belief.match();
         return belief;
     }
 
-    private void fit() {
+    /** The same with a normal around the mode, for what is beside a reference. */
+    static ClassBelief atMode(ClassLooks all, Priors priors) {
+        ClassBelief belief = new ClassBelief(all, priors);
+        belief.climb(MOST_STEPS);
+        return belief;
+    }
+
+    /** Towards the mode, by Fisher scoring. */
+    private void climb(int steps) {
         double best = density();
-        for (int step = 0; step < MOST_STEPS; step++) {
+        for (int step = 0; step < steps; step++) {
             double[] commonBefore = common.clone();
             double[][] ownBefore = copy(own);
             double[][] cellsBefore = new double[cells.length][];
             for (int i = 0; i < cells.length; i++) if (cells[i] != null) cellsBefore[i] = cells[i].own.clone();
+            for (int i = 0; i < cells.length; i++)
+                if (cells[i] != null) cells[i].weigh(shared(own, common, i), common[LEARNING], priors);
             solve();
             double[] commonThere = common;
             double[][] ownThere = own;
@@ -167,10 +183,60 @@ public final class ClassBelief {
         // The spread is that of the place where it stopped.
         double[] commonHere = common.clone();
         double[][] ownHere = copy(own);
-        double logDet = solve();
+        for (int i = 0; i < cells.length; i++)
+            if (cells[i] != null) cells[i].weigh(shared(own, common, i), common[LEARNING], priors);
+        solve();
         common = commonHere;
         own = ownHere;
-        logEvidence = best - logDet / 2;
+    }
+
+    /** From there to the normal that has the mean and spread of the looks as they are, cell by cell and day by day. */
+    private void match() {
+        double share = 1;
+        double last = Double.POSITIVE_INFINITY;
+        for (int sweep = 0; sweep < MOST_SWEEPS; sweep++) {
+            double moved = 0;
+            CellLooks.Given[] given = given();
+            for (int i = 0; i < cells.length; i++)
+                if (cells[i] != null) {
+                    moved = Math.max(moved, cells[i].match(given[i], priors, share));
+                    cells[i].eliminate(priors);
+                }
+            logDet = solve();
+            for (int i = 0; i < cells.length; i++)
+                if (cells[i] != null) cells[i].follow(shared(own, common, i), common[LEARNING], 1, cells[i].own);
+            if (moved < MATCHED) break;
+            if (moved > last) share = Math.max(LEAST_SHARE, share / 2);
+            last = moved;
+        }
+    }
+
+    /** What the class gives each cell. */
+    private CellLooks.Given[] given() {
+        CellLooks.Given[] given = new CellLooks.Given[cells.length];
+        DMatrixRMaj c = commonCovariance;
+        for (int child = 0; child < own.length; child++)
+            for (int s = 1; s <= skills; s++) {
+                double[] pulled = new double[common.length];
+                for (int j = 0; j < pulled.length; j++)
+                    pulled[j] = ownToCommon[child].get(0, j) + ownToCommon[child].get(s, j);
+                double[] with = times(c, pulled);
+                DMatrixRMaj inverse = ownInverse[child];
+                double spread = inverse.get(0, 0) + 2 * inverse.get(0, s) + inverse.get(s, s);
+                for (int j = 0; j < pulled.length; j++) spread += pulled[j] * with[j];
+                for (int cue = 0; cue < skillOf.length; cue++) {
+                    int at = child * skillOf.length + cue;
+                    if (skillOf[cue] + 1 != s || cells[at] == null) continue;
+                    int q = FIRST_CUE + cue;
+                    given[at] = new CellLooks.Given(
+                            shared(own, common, at),
+                            common[LEARNING],
+                            spread + c.get(BASE, BASE) + 2 * c.get(BASE, q) + c.get(q, q) - 2 * (with[BASE] + with[q]),
+                            c.get(BASE, LEARNING) + c.get(q, LEARNING) - with[LEARNING],
+                            c.get(LEARNING, LEARNING));
+                }
+            }
+        return given;
     }
 
     private static double[] between(double[] from, double[] to, double share) {
@@ -201,14 +267,7 @@ public final class ClassBelief {
 
     /** The log of likelihood times prior where things stand, but for a constant. */
     private double density() {
-        double sum = -square((common[BASE] - priors.base()) / priors.baseSd())
-                - square((common[LEARNING] - priors.learning()) / priors.learningSd());
-        for (int c = FIRST_CUE; c < common.length; c++) sum -= square(common[c] / priors.cue());
-        for (double[] o : own) {
-            sum -= square(o[0] / priors.child());
-            for (int s = 1; s < o.length; s++) sum -= square(o[s] / priors.childSkill());
-        }
-        sum /= 2;
+        double sum = prior();
         for (int i = 0; i < cells.length; i++)
             if (cells[i] != null)
                 sum += cells[i].likelihood(shared(own, common, i), common[LEARNING], priors.eye())
@@ -216,12 +275,23 @@ public final class ClassBelief {
         return sum;
     }
 
+    private double prior() {
+        double sum = -square((common[BASE] - priors.base()) / priors.baseSd())
+                - square((common[LEARNING] - priors.learning()) / priors.learningSd());
+        for (int c = FIRST_CUE; c < common.length; c++) sum -= square(common[c] / priors.cue());
+        for (double[] o : own) {
+            sum -= square(o[0] / priors.child());
+            for (int s = 1; s < o.length; s++) sum -= square(o[s] / priors.childSkill());
+        }
+        return sum / 2;
+    }
+
     private static double square(double x) {
         return x * x;
     }
 
     /**
-     * One step of Fisher scoring.
+     * Solves the class with its cells eliminated: where it would be best, and how widely it spreads around that.
      *
      * @return the log of the determinant of the precision, relative to that of the priors
      */
@@ -249,7 +319,6 @@ public final class ClassBelief {
                 int at = child * cueAt.size() + cue;
                 CellLooks cell = cells[at];
                 if (cell == null) continue;
-                cell.weigh(shared(own, common, at), common[LEARNING], priors);
                 logDet += cell.logDet;
                 int c = FIRST_CUE + cue;
                 int s = 1 + skillOf[cue];
@@ -325,7 +394,10 @@ public final class ClassBelief {
 
     /** The log of how well the looks are foretold, for comparing priors. */
     double evidence() {
-        return logEvidence;
+        double sum = prior() - logDet / 2;
+        CellLooks.Given[] given = given();
+        for (int i = 0; i < cells.length; i++) if (cells[i] != null) sum += cells[i].foretold(given[i], priors);
+        return sum;
     }
 
     /** How much a small step in what the class has in common would gain: nothing at the top. For the tests of the fit. */
@@ -420,10 +492,7 @@ public final class ClassBelief {
         return i * cueAt.size() + c;
     }
 
-    /**
-     * What is believed of a child and a cue today. The normal approximation gives what all the rest says of the cell; its own looks are
-     * then taken as they are, by a sum over a grid, since few looks leave a lopsided belief.
-     */
+    /** What is believed of a child and a cue today. */
     public Believed of(String child, String cue) {
         int at = at(child, cue);
         Believed fitted = fitted(at);
@@ -435,21 +504,11 @@ public final class ClassBelief {
     private Believed fitted(int at) {
         Here here = here(at);
         double variance = here.variance();
-        double wider = square(priors.widened());
         CellLooks looks = cells[at];
-        if (looks == null)
-            return Tilted.of(here.mean, variance * wider, null, null, priors).believed(0, 0);
-        String child = all.children().get(child(at));
-        String cue = all.cues().get(cue(at)).key();
-        double practice = priors.practice(all.lessons(child, cue, all.today() + 1));
-        CellLooks.Sites sites = looks.sites(common[LEARNING], practice, fade(child, cue), all.today() / 7, priors);
-        double left = 1 / variance - sites.precision();
-        double precision = Math.max(1 / widest(), left);
-        double mean = (here.mean / variance - sites.pull()) / precision;
-        // Where little is left beside its own looks, its mean is not to be had by taking them away.
-        if (precision > left) mean = Math.max(-WIDE, Math.min(WIDE, mean));
-        return Tilted.of(mean, wider / precision, looks, sites, priors)
-                .believed(looks.count(), Math.min(1, sites.precision() * variance));
+        double sd = Math.sqrt(variance) * priors.widened();
+        if (looks == null) return Believed.normal(here.mean, sd, 0, 0);
+        double own = Math.min(1, looks.precision(all.today() / 7, priors) * variance);
+        return Believed.normal(here.mean, sd, looks.count(), own);
     }
 
     /**
@@ -460,15 +519,11 @@ public final class ClassBelief {
     public ClassBelief after(Look look) {
         int at = at(look.child(), look.cue());
         Believed now = of(look.child(), look.cue());
-        double eta = now.mean() - look.task();
-        double says = CellLooks.says(look, eta, priors.eye());
-        double slope = CellLooks.slope(look, eta, priors.eye());
-        double spread = Math.max(1e-9, says * (1 - says));
-        double information = slope * slope / spread;
-        double[] ties = ties(at);
         double variance = now.sd() * now.sd();
-        double weight = information / (1 + information * variance);
-        double pull = ((look.shown() ? 1 : 0) - says) * slope / spread / (1 + information * variance);
+        Tilted then = Tilted.of(now.mean(), variance, List.of(look), 0, priors.eye());
+        double[] ties = ties(at);
+        double weight = Math.max(0, variance - then.variance()) / square(variance);
+        double pull = (then.mean() - now.mean()) / variance;
         double[] shifted = shift.clone();
         double[] cuts = cut.clone();
         for (int i = 0; i < ties.length; i++) {
@@ -535,8 +590,9 @@ public final class ClassBelief {
     double foretells(Look look) {
         Believed b = of(look.child(), look.cue());
         int lessons = all.lessons(look.child(), look.cue(), look.day());
-        double soon = common[LEARNING] * (priors.behind(lessons, lessons + 1) - priors.practice(lessons));
-        double wander = Math.sqrt(1 + Math.PI * b.sd() * b.sd() / 8);
+        double soon = common[LEARNING] * (priors.practice(lessons + 1) - priors.practice(lessons));
+        double variance = b.sd() * b.sd() + priors.drift() * Math.max(0, look.day() - all.today()) / 7;
+        double wander = Math.sqrt(1 + Math.PI * variance / 8);
         return CellLooks.says(look, (b.mean() + soon - look.task()) / wander, priors.eye());
     }
 
@@ -600,18 +656,5 @@ public final class ClassBelief {
         Here known = heres[at];
         if (known == null) heres[at] = known = new Here(at);
         return known;
-    }
-
-    /** The variance of a cell of which nothing is known. */
-    private double widest() {
-        return square(priors.baseSd())
-                + square(priors.child())
-                + square(priors.childSkill())
-                + square(priors.cue())
-                + square(priors.cell());
-    }
-
-    private double fade(String child, String cue) {
-        return -priors.fade() * Math.max(0, all.idleWeeks(child, cue, all.today()) - Priors.IDLE_WEEKS);
     }
 }

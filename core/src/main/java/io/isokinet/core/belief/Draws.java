@@ -9,7 +9,7 @@ import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
  * seed draws the same classes.
  *
  * @param logits by draw and by cell, as the belief counts its cells
- * @param learning by draw, gain of one unit of log(1 + lessons); never below zero
+ * @param learning by draw, gain of one unit of {@link Priors#practice}; never below zero
  */
 record Draws(double[][] logits, double[] learning) {
     /** The lower triangle whose square is a covariance. */

@@ -5,21 +5,22 @@ import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 
 /**
- * Makes a school's own priors from its records: those under which the looks were most to be expected (the evidence, by Laplace's
- * approximation), drawn towards the old ones: scales as log-normal, what is just taught, learning and its curve as normal.
+ * Makes a school's own priors from its records: those under which the looks were most to be expected (the evidence, as
+ * expectation propagation has it), drawn towards the old ones: scales as log-normal, what is just taught, learning and its curve as normal.
  */
 public final class Fitting {
-    private static final double STEP = 1.4;
+    private static final double STEP = 3;
     private static final double FINEST = 1.15;
-    /** Spread of a scale's logarithm around the old one; eyes differ most. */
+    /** Spread of a scale's logarithm around the old one; how much children wander differs most. */
     private static final double SPREAD = 0.6;
 
+    private static final double SPREAD_OF_DRIFTS = 2.0;
     private static final double SPREAD_OF_EYES = 1.0;
     private static final double SPREAD_OF_BASES = 0.5;
     private static final double SPREAD_OF_LEARNING = 0.5;
     private static final double SPREAD_OF_CURVES = 0.4;
 
-    /** Wider than that says no more than that it is always or never; where looks part cleanly, the approximation would run away. */
+    /** Wider than that says no more than that it is always or never. */
     private static final double WIDEST = 2.5;
 
     private static final double WIDEST_CELL = 3;
@@ -27,7 +28,7 @@ public final class Fitting {
     private static final double STEEPEST = 1.6;
 
     private static final double SMALLEST_GAIN = 0.05;
-    private static final int ROUNDS = 8;
+    private static final int ROUNDS = 16;
 
     private static final List<Scale> SCALES = List.of(
             new Scale(Priors::curve, Priors::withCurve, false, SPREAD_OF_CURVES, STEEPEST),
@@ -37,7 +38,7 @@ public final class Fitting {
             new Scale(Priors::cue, Priors::withCue, true, SPREAD, WIDEST),
             new Scale(Priors::cell, Priors::withCell, true, SPREAD, WIDEST_CELL),
             new Scale(Priors::eye, Priors::withEye, true, SPREAD_OF_EYES, POOREST_EYE),
-            new Scale(Priors::drift, Priors::withDrift, true, SPREAD, WIDEST),
+            new Scale(Priors::drift, Priors::withDrift, true, SPREAD_OF_DRIFTS, WIDEST),
             new Scale(Priors::childSkill, Priors::withChildSkill, true, SPREAD, WIDEST));
 
     private Fitting() {}
@@ -79,16 +80,18 @@ public final class Fitting {
             boolean better = false;
             for (Scale scale : SCALES)
                 for (double factor : new double[] {step, 1 / step}) {
-                    double to = scale.moved(now, factor);
-                    if (to > scale.most()) continue;
-                    Priors tried = scale.with().apply(now, to);
-                    double worth = worth(classes, tried, old);
-                    if (worth > best + SMALLEST_GAIN) {
+                    Priors before = now;
+                    while (true) {
+                        double to = scale.moved(now, factor);
+                        if (to > scale.most()) break;
+                        Priors tried = scale.with().apply(now, to);
+                        double worth = worth(classes, tried, old);
+                        if (worth <= best + SMALLEST_GAIN) break;
                         now = tried;
                         best = worth;
                         better = true;
-                        break;
                     }
+                    if (now != before) break;
                 }
             if (!better && step <= FINEST) break;
             if (!better) step = Math.sqrt(step);

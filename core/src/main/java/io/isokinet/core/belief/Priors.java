@@ -14,7 +14,7 @@ package io.isokinet.core.belief;
  * @param learning gain of one unit of {@link #practice}, {@code learningSd} its spread over classes
  * @param fade loss a week after {@link #IDLE_WEEKS} without practice
  * @param eye factor on the errors of the observers, 1 as they are given
- * @param widened factor on the spread of what the rest of the class says of a cell, 1 as it comes out; more where it was off
+ * @param widened factor on the spread of what is believed of a cell, 1 as it comes out; more where it was off
  * @param curve how the gain of practice bends: 0 by the log of the lessons, 1 by their number, between by a power of them
  */
 public record Priors(
@@ -37,9 +37,6 @@ public record Priors(
     /** So long without practice nothing fades. */
     public static final double IDLE_WEEKS = 3;
 
-    /** Chance a week that a child wins or loses a cue at once, whatever it showed before: common practice, no source. */
-    static final double AT_ONCE = 0.04;
-
     /** Five lessons are worth the same by any curve. */
     private static final double FIVE = Math.log1p(5);
 
@@ -52,15 +49,6 @@ public record Priors(
     double practice(double lessons) {
         if (Math.abs(curve) < 1e-6) return Math.log1p(lessons);
         return FIVE * Math.expm1(curve * Math.log1p(lessons)) / Math.expm1(curve * FIVE);
-    }
-
-    /**
-     * What the practice behind a look is worth, which falls into the middle of its lesson: half of what that lesson brings.
-     *
-     * @param before lessons, and {@code after} it
-     */
-    double behind(int before, int after) {
-        return (practice(before) + practice(after)) / 2;
     }
 
     Priors withBase(double v) {

@@ -32,8 +32,8 @@ public record Sureness(Word word, int tenths, int looks, String sentence) {
     public static final double SURE = 0.75;
     /** Of one that says it is not yet, so small. */
     public static final double SURELY_NOT = 0.15;
-    /** A mark by the rule that hardly anything else speaks for is worth another look. */
-    public static final double DOUBTED = 0.3;
+    /** A mark by the rule that hardly anything else speaks for, three in ten as it is said, is worth another look. */
+    public static final double DOUBTED = 0.35;
 
     private static final int FEWEST_TO_SAY_NOT = 2;
 
@@ -56,7 +56,7 @@ public record Sureness(Word word, int tenths, int looks, String sentence) {
     private static Word word(Mark mark, Believed b) {
         return switch (mark) {
             case NOT_TAUGHT, NOT_SEEN, NOT_APPLYING -> Word.NO_LOOK;
-            case MASTERED -> b.looks() == 0 ? Word.NOT_SURE : b.there() <= DOUBTED ? Word.LOOK_AGAIN : Word.SETTLED;
+            case MASTERED -> b.looks() == 0 ? Word.NOT_SURE : b.there() < DOUBTED ? Word.LOOK_AGAIN : Word.SETTLED;
             case DUE -> Word.LOOK_AGAIN;
             case NEAR -> Word.NOT_SURE;
             case SECURE -> b.looks() > 0 && b.there() >= SURE ? Word.SETTLED : Word.NOT_SURE;

@@ -7,8 +7,10 @@ import static org.assertj.core.api.Assertions.within;
 import io.isokinet.core.belief.ClassLooks.Cue;
 import io.isokinet.core.belief.World.Kind;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -97,6 +99,53 @@ class ClassBeliefTest {
         assertThat(Eye.USUAL.with(0, 0, 0, 0)).isEqualTo(Eye.USUAL);
         assertThat(Eye.USUAL.with(1000, 1000, 0, 0).falseShown()).isEqualTo(0.4);
         assertThatThrownBy(() -> Eye.USUAL.with(3, 2, 0, 0)).hasMessageContaining("3 of 2 and 0 of 0 were given");
+    }
+
+    /**
+     * Another formulation: children are drawn as the priors say, each weighed by how likely it would have shown what was seen. Five of five, two
+     * of three, none of five, each cue worked on once.
+     */
+    @Test
+    void whatIsBelievedOfOneChildIsWhatDrawnChildrenSay() {
+        int[][] seen = {{5, 0}, {2, 1}, {0, 5}};
+        List<Look> looks = new ArrayList<>();
+        List<Cue> cues = new ArrayList<>();
+        Map<String, List<Double>> practised = new HashMap<>();
+        for (int c = 0; c < seen.length; c++) {
+            cues.add(new Cue("cue " + c, "throw"));
+            practised.put("cue " + c, List.of(7.0));
+            for (int k = 0; k < seen[c][0] + seen[c][1]; k++) looks.add(new Look("Ada", "cue " + c, k < seen[c][0], 7));
+        }
+        Priors p = Priors.USUAL;
+        ClassBelief belief = ClassBelief.of(new ClassLooks(List.of("Ada"), cues, looks, practised, Map.of(), 7), p);
+        Random random = new Random(7);
+        double[] mean = new double[seen.length];
+        double[] there = new double[seen.length];
+        double all = 0;
+        for (int draw = 0; draw < 400_000; draw++) {
+            double shared = p.base()
+                    + p.baseSd() * random.nextGaussian()
+                    + p.practice(1) * (p.learning() + p.learningSd() * random.nextGaussian())
+                    + p.child() * random.nextGaussian()
+                    + p.childSkill() * random.nextGaussian();
+            double[] logit = new double[seen.length];
+            double weight = 1;
+            for (int c = 0; c < seen.length; c++) {
+                logit[c] = shared + p.cue() * random.nextGaussian() + p.cell() * random.nextGaussian();
+                double says = Eye.USUAL.says(1 / (1 + Math.exp(-logit[c])));
+                weight *= Math.pow(says, seen[c][0]) * Math.pow(1 - says, seen[c][1]);
+            }
+            all += weight;
+            for (int c = 0; c < seen.length; c++) {
+                mean[c] += weight * logit[c];
+                if (logit[c] >= Math.log(4)) there[c] += weight;
+            }
+        }
+        for (int c = 0; c < seen.length; c++) {
+            Believed b = belief.of("Ada", "cue " + c);
+            assertThat(b.mean()).as("mean, cue " + c).isCloseTo(mean[c] / all, within(0.02));
+            assertThat(b.there()).as("there, cue " + c).isCloseTo(there[c] / all, within(0.025));
+        }
     }
 
     @Test
@@ -259,7 +308,7 @@ class ClassBeliefTest {
         assertThat(new Believed(5, 1, 0.99, 0.9, 2, 0.7).sentence()).contains("more than 9 in 10");
     }
 
-    /** The gradient of the log-density is nothing where the fit stopped: any small step from it is worse. */
+    /** The gradient of the log-density is nothing at the mode: any small step from it is worse. */
     @Test
     void theFitIsAtTheTop() {
         World world = new World(Kind.STRONG_CHILDREN, 9);
@@ -267,6 +316,6 @@ class ClassBeliefTest {
             world.lesson();
             world.evenRound(60);
         }
-        assertThat(ClassBelief.of(world.known(), Priors.USUAL).steepness()).isCloseTo(0, within(0.02));
+        assertThat(ClassBelief.atMode(world.known(), Priors.USUAL).steepness()).isCloseTo(0, within(0.02));
     }
 }

@@ -46,8 +46,7 @@ class RehearsalTest {
         ClassLooks none = new ClassLooks(
                 IntStream.range(0, 100).mapToObj(i -> "child " + i).toList(), CUES, List.of(), Map.of(), Map.of(), 0);
         Rehearsal r = Rehearsal.of(ClassBelief.of(none, still), lessons(1, 20), 400, 1);
-        // A tenth of the cells is otherwise by a scale of two.
-        double sd = Math.sqrt(0.8 * 0.8 + 0.4 * 0.4 + 0.65 * 0.65 + 0.1 * 4);
+        double sd = Math.sqrt(0.8 * 0.8 + 0.4 * 0.4 + 0.65 * 0.65);
         double came = 0.95;
         double before = 1 - NormalDistribution.of(-0.3, sd).cumulativeProbability(Math.log(4));
         double taught = 1 - NormalDistribution.of(-0.3 + 0.7 * Math.log(2), sd).cumulativeProbability(Math.log(4));

@@ -32,6 +32,8 @@ class SurenessTest {
                         assertThat(chance).as(told).isLessThanOrEqualTo(Sureness.SURELY_NOT);
                     if (sure.word() == Word.SETTLED && mark == Mark.SECURE)
                         assertThat(chance).as(told).isGreaterThanOrEqualTo(Sureness.SURE);
+                    if (sure.word() == Word.SETTLED && mark == Mark.MASTERED)
+                        assertThat(sure.tenths()).as(told).isGreaterThan(3);
                     assertThat(sure.sentence().contains("Settled for now: not there yet"))
                             .as(told)
                             .isEqualTo(sure.word() == Word.SETTLED && mark == Mark.EMERGING);

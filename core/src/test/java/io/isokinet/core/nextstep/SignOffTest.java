@@ -21,15 +21,15 @@ class SignOffTest {
     @Test
     void theCueThatCostsFewestLooksComesFirstAndLooksAreUsedOnce() {
         SignOff plan = SignOff.of(
-                both(seen("new", 10, 0, 0), "between", 10, 4, 3).cells(),
-                List.of(new Lesson("one", List.of("new", "between"), 45), new Lesson("two", List.of("new"), 15)));
-        // Of what was looked at seven times less is open.
-        assertThat(plan.cues()).extracting(CueLine::cue).containsExactly("between", "new");
-        CueLine between = plan.cues().get(0);
-        assertThat(between.needed()).isLessThan(plan.cues().get(1).needed());
-        assertThat(between.planned()).containsOnlyKeys("one");
+                both(seen("between", 10, 1, 1), "shown", 10, 2, 0).cells(),
+                List.of(new Lesson("one", List.of("shown", "between"), 30), new Lesson("two", List.of("between"), 30)));
+        // What was shown twice is nearly decided.
+        assertThat(plan.cues()).extracting(CueLine::cue).containsExactly("shown", "between");
+        CueLine shown = plan.cues().get(0);
+        assertThat(shown.needed()).isPositive().isLessThan(plan.cues().get(1).needed());
+        assertThat(shown.planned()).containsOnlyKeys("one");
         assertThat(plan.cues().get(1).planned()).containsOnlyKeys("one", "two");
-        assertThat(between.likely()).isPositive().isLessThanOrEqualTo(10);
+        assertThat(shown.likely()).isPositive().isLessThanOrEqualTo(10);
         assertThat(plan.used())
                 .isLessThanOrEqualTo(plan.looks())
                 .isEqualTo(plan.cues().stream()
@@ -41,7 +41,7 @@ class SignOffTest {
 
     @Test
     void whatNoLessonShowsCannotBeDecided() {
-        SignOff plan = SignOff.of(seen("step", 8, 1, 1).cells(), List.of(new Lesson("one", List.of("other"), 60)));
+        SignOff plan = SignOff.of(seen("step", 8, 3, 2).cells(), List.of(new Lesson("one", List.of("other"), 60)));
         assertThat(plan.cues().get(0).likely()).isZero();
         assertThat(plan.cues().get(0).needed()).isPositive();
         assertThat(plan.used()).isZero();

@@ -46,9 +46,9 @@ class WatchPlanTest {
     @Test
     void looksGoWhereTheDoubtIs() {
         Seen seen = new Seen();
-        seen.add("Ada", "step", 5, 0);
-        seen.add("Ada", "low", 2, 1);
-        seen.add("Ada", "eyes", 0, 5);
+        seen.add("Ada", "step", 9, 0);
+        seen.add("Ada", "low", 3, 1);
+        seen.add("Ada", "eyes", 0, 9);
         WatchPlan plan = seen.plan(3);
         assertThat(plan.watches()).extracting(w -> w.cell().cue()).contains("low");
         int low = plan.watches().stream()
