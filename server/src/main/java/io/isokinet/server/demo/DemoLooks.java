@@ -38,6 +38,9 @@ class DemoLooks {
     /** Skills whose games have a target to count at. */
     private static final Set<String> AIMED = Set.of("underarm-roll", "underarm-throw", "overarm-throw");
 
+    /** In logits: common practice, no source. */
+    private static final double HARDER_IN_A_GAME = 0.5;
+
     private static final int COUNTED = 6;
     private static final int TRIES = 5;
     private static final int MILLIMETRES_TO_TARGET = 4000;
@@ -135,7 +138,8 @@ class DemoLooks {
                     int number = (first + i * 4) % children.size();
                     ChildView child = children.get(number);
                     Instant seen = at.plusSeconds(60L * start + 90 + 10L * i);
-                    boolean shown = able.chance(child, number, cue, at) > random.nextDouble();
+                    double chance = able.chance(child, number, cue, at);
+                    boolean shown = (segment.play() ? inAGame(chance) : chance) > random.nextDouble();
                     if (away.contains(child.id())) continue;
                     trials.add(trial(trials.size(), child, cue, shown, segment, seen));
                     if (second != null)
@@ -176,6 +180,11 @@ class DemoLooks {
                     (long) seq,
                     seen,
                     null);
+        }
+
+        private double inAGame(double chance) {
+            double odds = chance / (1 - chance) * Math.exp(-HARDER_IN_A_GAME);
+            return odds / (1 + odds);
         }
 
         private HitEntry counted(ChildView child, String cue, double able, SegmentView segment, Instant seen) {
