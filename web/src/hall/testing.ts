@@ -199,7 +199,7 @@ export function keepingServer() {
 }
 
 /** Lets everything that waits for storage or the server come to its end. */
-export const settle = async (until: () => boolean, patience = 200) => {
+export const settle = async (until: () => boolean, patience = 800) => {
   for (let i = 0; i < patience && !until(); i++) await new Promise((done) => setTimeout(done, 10))
 }
 
