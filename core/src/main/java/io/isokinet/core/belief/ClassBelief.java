@@ -17,9 +17,9 @@ import org.jspecify.annotations.Nullable;
  * What is believed of a class, from all its looks at once: the logit of a child's chance to show a cue is what the class can do, plus
  * what the child brings, to everything and to the skill, plus how hard the cue is, plus what was learnt since it was taught, plus
  * what is left between the two, which walks at random from day to day; a look sees that through an eye that errs, less the difficulty
- * of the task. All are normal; the posterior is taken as normal around its mode (Laplace's approximation, found by Fisher scoring;
- * Breslow and Clayton, J. Am. Stat. Assoc. 88 (1993), from memory). Cells are eliminated first, then children, so that what is solved
- * is as large as the number of cues.
+ * of the task. All are normal, and so is what is believed: with the mean and spread that the looks as they are give it, cell by cell
+ * and day by day (expectation propagation; Minka, Proc. 17th Conf. Uncertainty in Artificial Intelligence (2001), from memory), from
+ * some steps of Fisher scoring on. Cells are eliminated first, then children, so that what is solved is as large as the number of cues.
  */
 public final class ClassBelief {
     private static final int MOST_STEPS = 40;
