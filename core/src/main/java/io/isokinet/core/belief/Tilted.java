@@ -29,15 +29,20 @@ record Tilted(double logMass, double mean, double variance) {
      */
     static Tilted of(double mean, double variance, List<Look> looks, double offset, double eye) {
         double sd = Math.sqrt(variance);
+        // The odds that it is not shown fall by one factor from point to point.
+        double[] odds = new double[POINTS];
+        double factor = Math.exp(-sd * STEP);
+        odds[0] = Math.exp(sd * WIDE - mean - offset);
+        for (int i = 1; i < POINTS; i++) odds[i] = odds[i - 1] * factor;
         double[] weight = DENSITY.clone();
         double logMass = 0;
         for (Look l : looks) {
             double never = l.shown() ? CellLooks.slip(l, eye) : 1 - CellLooks.slip(l, eye);
             double span = l.shown() ? CellLooks.span(l, eye) : -CellLooks.span(l, eye);
-            double middle = mean + offset - l.task();
+            double harder = Math.exp(l.task());
             double top = 0;
             for (int i = 0; i < POINTS; i++) {
-                weight[i] *= never + span / (1 + Math.exp(-middle - sd * AT[i]));
+                weight[i] *= never + span / (1 + harder * odds[i]);
                 top = Math.max(top, weight[i]);
             }
             // A thousand looks would else be too small for a number.
