@@ -72,7 +72,7 @@ const answer = {
     number: 4,
     foretold: 8,
     settled: 6,
-    sentence: 'Lesson 4: 8 were likely; 6 were.',
+    sentence: 'Lesson 4, 50 looks. Settled: 8 foretold, 6 came.',
   },
   catchUps: [{ cue: 'roll/low', children: ['c'], forClass: false, steps: ['1 minute: watch.'] }],
   agreements: [
@@ -124,7 +124,7 @@ describe('what next', () => {
       screen.getByText(/24 looks: for 11 of them this should decide it, 4 stay open/),
     ).toBeInTheDocument()
     expect(screen.getByText('4 of 20 decided, 9 more likely: 60 looks in lesson 5')).toBeInTheDocument()
-    expect(screen.getByText('Lesson 4: 8 were likely; 6 were.')).toBeInTheDocument()
+    expect(screen.getByText('Lesson 4, 50 looks. Settled: 8 foretold, 6 came.')).toBeInTheDocument()
     expect(screen.getByText('Talk about what you look for.')).toBeInTheDocument()
     expect(screen.getByRole('link', { name: /Lesson 5/ })).toHaveAttribute('href', '/lessons/l5')
     expect(screen.getByRole('radio', { name: 'stay' })).toBeChecked()

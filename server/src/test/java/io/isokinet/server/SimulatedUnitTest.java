@@ -224,6 +224,8 @@ class SimulatedUnitTest {
         int looks = 0;
         int accepted = 0;
         int checked = 0;
+        int foretold = 0;
+        int settled = 0;
         Set<String> stepped = new LinkedHashSet<>();
         for (int i = 0; i < LESSONS; i++) {
             String lesson = unit().get("lessons").get(i).get("id").asString();
@@ -234,12 +236,20 @@ class SimulatedUnitTest {
                 stepped.add(s.get("step").asString());
                 assertThat(s.get("facts")).isNotEmpty();
             }
+            JsonNode came = next.get("cameTrue");
+            assertThat(came.get("sentence").asString())
+                    .matches("Lesson \\d+, \\d+ looks\\. Settled: \\d+ foretold, \\d+ came\\."
+                            + "( Open again: \\d+ foretold, \\d+ came\\.)?");
+            foretold += came.get("foretold").asInt();
+            settled += came.get("settled").asInt();
             boolean last = i == LESSONS - 1;
             assertThat(next.hasNonNull("lesson")).isEqualTo(!last);
             if (!last) checked += check(next);
             if (!last && accept(next)) accepted++;
         }
         assertThat(looks).isGreaterThan(100);
+        System.out.printf("foretold: %d settled, %d were%n", foretold, settled);
+        assertThat(settled).as("of %d foretold", foretold).isBetween(foretold / 2, 2 * foretold);
         assertThat(accepted).as("proposals taken").isPositive();
         assertThat(checked).as("tries in checks that were proposed").isPositive();
         assertThat(stepped).as("steps proposed on the way").isNotEmpty();

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
@@ -112,9 +113,9 @@ public final class ClassBelief {
         since = List.of();
     }
 
-    /** The same, one look on. */
-    private ClassBelief(ClassBelief before, double[] shift, double[] cut, List<Since> since) {
-        this.all = before.all;
+    /** The same fit, read on another day or one look on. */
+    private ClassBelief(ClassBelief before, ClassLooks all, double[] shift, double[] cut, List<Since> since) {
+        this.all = all;
         this.priors = before.priors;
         this.childAt = before.childAt;
         this.cueAt = before.cueAt;
@@ -127,7 +128,7 @@ public final class ClassBelief {
         this.ownInverse = before.ownInverse;
         this.ownToCommon = before.ownToCommon;
         this.logDet = before.logDet;
-        this.heres = before.heres;
+        this.heres = all == before.all ? before.heres : new Here[before.heres.length];
         this.shift = shift;
         this.cut = cut;
         this.since = since;
@@ -532,7 +533,18 @@ public final class ClassBelief {
         }
         List<Since> more = new ArrayList<>(since);
         more.add(new Since(ties, weight));
-        return new ClassBelief(this, shifted, cuts, more);
+        return new ClassBelief(this, all, shifted, cuts, more);
+    }
+
+    /**
+     * What is believed in a lesson to come before anybody looks: the days until then widen it, and the lesson's own practice of some cues
+     * counts, as it will behind each of its looks.
+     *
+     * @param day of the lesson, in the days of the looks; one that is past is read as today
+     * @param cues that the class works on in it
+     */
+    public ClassBelief inLesson(double day, Set<String> cues) {
+        return new ClassBelief(this, all.inLesson(Math.max(day, all.today()), cues), shift, cut, since);
     }
 
     private static final int DRAWS = 200;

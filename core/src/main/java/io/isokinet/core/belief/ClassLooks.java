@@ -57,6 +57,19 @@ public record ClassLooks(
                 children, cues, looks.stream().filter(l -> l.day() < day).toList(), days, absent, day - 1);
     }
 
+    /** The same on the day of a lesson to come, in which the class works on some cues. */
+    ClassLooks inLesson(double day, Set<String> cues) {
+        Map<String, List<Double>> days = new HashMap<>(practised);
+        for (String cue : cues)
+            days.merge(
+                    cue,
+                    List.of(day),
+                    (on, more) -> on.contains(day)
+                            ? on
+                            : Stream.concat(on.stream(), more.stream()).sorted().toList());
+        return new ClassLooks(children, this.cues, looks, days, absent, day);
+    }
+
     /** With the children of another class, in the same cues. */
     public ClassLooks with(ClassLooks other) {
         Map<String, List<Double>> days = new HashMap<>(practised);

@@ -15,6 +15,8 @@ public record OwnLooks(Habit share, int planned, int made) {
     private static final double LEAST = 0.2;
 
     private static final double MOST = 2;
+    /** Farther from what is counted on than that share, the sum of the looks alone would mislead. */
+    private static final double OTHERWISE = 0.25;
 
     /**
      * A taught lesson.
@@ -63,13 +65,15 @@ public record OwnLooks(Habit share, int planned, int made) {
         if (share.seen() == 0 && share.usual() != 1)
             return "By your own rounds of the eye %d in 100 of the planned looks are counted on."
                     .formatted(Math.round(100 * share.middle()));
-        return share.seen() == 0
-                ? ""
-                : "%d of %d planned looks were made in the last %s: %d in 100 are counted on."
-                        .formatted(
-                                made,
-                                planned,
-                                share.seen() == 1 ? "lesson" : share.seen() + " lessons",
-                                Math.round(100 * share.middle()));
+        if (share.seen() == 0) return "";
+        boolean asUsual = Math.abs(made - planned * share.middle()) <= OTHERWISE * planned;
+        return (asUsual
+                        ? "%d of %d planned looks were made in the last %s: %d in 100 are counted on."
+                        : "%d of %d planned looks were made in the last %s; by a usual lesson %d in 100 are counted on.")
+                .formatted(
+                        made,
+                        planned,
+                        share.seen() == 1 ? "lesson" : share.seen() + " lessons",
+                        Math.round(100 * share.middle()));
     }
 }

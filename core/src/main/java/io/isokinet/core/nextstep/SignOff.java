@@ -1,11 +1,13 @@
 package io.isokinet.core.nextstep;
 
+import io.isokinet.core.belief.Believed;
 import io.isokinet.core.nextstep.WatchPlan.Cell;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 /**
  * What can be decided by a date, and in which lessons to look for it: the cues that cost fewest looks a child come first, each in
@@ -46,13 +48,27 @@ public record SignOff(List<CueLine> cues, int looks, int used) {
     }
 
     /**
+     * What is believed of a child and a cue.
+     *
+     * @param then in the last of the lessons, before anybody looks: its practice may settle what is open, and open what is settled
+     */
+    private record Both(Believed now, Believed then) {
+        /** Fewest more looks after which it is more likely decided than not; more than {@link #MOST} if none. */
+        int needed() {
+            for (int k = 0; k <= MOST; k++) if (then.decidedAfter(k) >= LIKELY) return k;
+            return MOST + 1;
+        }
+    }
+
+    /**
      * @param cells of every child and cue that was taught or will be
+     * @param then what is believed of a cell in the last of the lessons, before anybody looks
      * @param lessons until the date, in order
      */
-    public static SignOff of(List<Cell> cells, List<Lesson> lessons) {
-        Map<String, List<Cell>> byCue = new LinkedHashMap<>();
+    public static SignOff of(List<Cell> cells, Function<Cell, Believed> then, List<Lesson> lessons) {
+        Map<String, List<Both>> byCue = new LinkedHashMap<>();
         cells.forEach(
-                c -> byCue.computeIfAbsent(c.cue(), k -> new ArrayList<>()).add(c));
+                c -> byCue.computeIfAbsent(c.cue(), k -> new ArrayList<>()).add(new Both(c.believed(), then.apply(c))));
         Map<String, Integer> left = new LinkedHashMap<>();
         lessons.forEach(l -> left.put(l.id(), l.looks()));
         List<CueLine> lines = new ArrayList<>();
@@ -66,12 +82,11 @@ public record SignOff(List<CueLine> cues, int looks, int used) {
                 looks - left.values().stream().mapToInt(Integer::intValue).sum());
     }
 
-    private static CueLine line(String cue, List<Cell> cells, List<Lesson> lessons, Map<String, Integer> left) {
-        List<Cell> open = cells.stream()
-                .filter(c -> needed(c) > 0 && needed(c) <= MOST)
-                .sorted(Comparator.comparingInt(SignOff::needed))
-                .toList();
-        int wanted = open.stream().mapToInt(SignOff::needed).sum();
+    private static CueLine line(String cue, List<Both> cells, List<Lesson> lessons, Map<String, Integer> left) {
+        List<Both> byNeed =
+                cells.stream().sorted(Comparator.comparingInt(Both::needed)).toList();
+        int wanted =
+                byNeed.stream().mapToInt(Both::needed).filter(n -> n <= MOST).sum();
         Map<String, Integer> planned = new LinkedHashMap<>();
         int given = 0;
         for (Lesson l : lessons) {
@@ -81,32 +96,23 @@ public record SignOff(List<CueLine> cues, int looks, int used) {
             left.merge(l.id(), -take, Integer::sum);
             given += take;
         }
-        double likely = 0;
+        double by = 0;
         int spent = 0;
-        for (Cell c : open) {
-            spent += needed(c);
-            if (spent <= given) likely += c.believed().decidedAfter(needed(c));
+        for (Both c : byNeed) {
+            int looks = c.needed() <= MOST ? c.needed() : 0;
+            spent += looks;
+            by += c.then().decidedAfter(spent <= given ? looks : 0);
         }
-        return new CueLine(cue, cells.size(), decided(cells), wanted, (int) Math.round(likely), planned);
+        int decided = (int) cells.stream().filter(c -> c.now().decided()).count();
+        return new CueLine(cue, cells.size(), decided, wanted, Math.max(0, (int) Math.round(by - decided)), planned);
     }
 
     /** Looks a child, for those who can be decided. */
-    private static double cost(List<Cell> cells) {
+    private static double cost(List<Both> cells) {
         return cells.stream()
-                .mapToInt(SignOff::needed)
+                .mapToInt(Both::needed)
                 .filter(n -> n > 0 && n <= MOST)
                 .average()
                 .orElse(Double.MAX_VALUE);
-    }
-
-    /** Fewest more looks after which it is more likely decided than not; more than {@link #MOST} if none. */
-    private static int needed(Cell c) {
-        for (int k = 0; k <= MOST; k++) if (c.believed().decidedAfter(k) >= LIKELY) return k;
-        return MOST + 1;
-    }
-
-    /** How many cells are decided as far as looks go. */
-    public static int decided(List<Cell> cells) {
-        return (int) cells.stream().filter(c -> c.believed().decided()).count();
     }
 }

@@ -5,6 +5,7 @@ import io.isokinet.core.belief.ClassBelief;
 import io.isokinet.core.belief.LookPlan;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,10 +17,12 @@ import java.util.Set;
  * the class surer; whoever would not be seen at all gets one first.
  *
  * @param watches in the order of the cells that were given
- * @param looks that are planned @param settled how many more cells are likely to be decided afterwards @param open how many are left
+ * @param looks that are planned @param settled how many of those that are open are likely to be decided afterwards
+ * @param open how many are left @param again how many that are decided are likely to be open again, by what is practised meanwhile
  * @param better whether it is expected to tell clearly more than looking round evenly
  */
-public record WatchPlan(List<Watch> watches, int looks, int settled, int open, boolean better, String reason) {
+public record WatchPlan(
+        List<Watch> watches, int looks, int settled, int open, int again, boolean better, String reason) {
     /** More than so many looks at one cell in one lesson are a check, not a look in passing. */
     private static final int MOST_IN_A_LESSON = 4;
 
@@ -48,7 +51,31 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, b
     public record Watch(Cell cell, int looks) {}
 
     /**
-     * @param belief of the class that the cells are of
+     * What came of cells.
+     *
+     * @param settled those that were open and are decided @param again those that were decided and are open
+     */
+    public record Came(int settled, int again) {
+        /** @param before and {@code after}: cells as they were believed; who came or went meanwhile is left out */
+        public static Came of(List<Cell> before, List<Cell> after) {
+            Map<List<String>, Boolean> were = new HashMap<>();
+            for (Cell c : before)
+                were.put(List.of(c.child(), c.cue()), c.believed().decided());
+            int settled = 0;
+            int again = 0;
+            for (Cell c : after) {
+                Boolean was = were.get(List.of(c.child(), c.cue()));
+                if (was == null || was == c.believed().decided()) continue;
+                if (was) again++;
+                else settled++;
+            }
+            return new Came(settled, again);
+        }
+    }
+
+    /**
+     * @param belief of the class that the cells are of, in the lesson
+     * @param cells with what is believed of them before it
      * @param looks there are in the lesson, zero or more
      */
     public static WatchPlan of(ClassBelief belief, List<Cell> cells, int looks) {
@@ -90,25 +117,35 @@ public record WatchPlan(List<Watch> watches, int looks, int settled, int open, b
         }
         List<Watch> watches = new ArrayList<>();
         double decided = 0;
+        double opened = 0;
         int before = 0;
         for (int i = 0; i < given.length; i++) {
             Cell c = cells.get(i);
             // What nobody looks at is decided of nobody, whatever the others tell.
-            if (given[i] > 0 || c.believed().looks() > 0) decided += plan.decided(i);
-            if (c.believed().decided()) before++;
+            double chance = given[i] > 0 || c.believed().looks() > 0 ? plan.decided(i) : 0;
+            if (c.believed().decided()) {
+                before++;
+                opened += 1 - chance;
+            } else decided += chance;
             if (given[i] > c.planned()) watches.add(new Watch(c, given[i] - c.planned()));
         }
         int planned = looks - left;
-        int likely = Math.max(0, (int) Math.round(decided) - before);
+        int likely = (int) Math.round(decided);
         int open = cells.size() - before - likely;
+        int again = (int) Math.round(opened);
         boolean better = told > CLEARLY * evenly(belief, cells, planned);
         return new WatchPlan(
                 watches,
                 planned,
                 likely,
                 open,
+                again,
                 better,
                 "%d looks: for %d of them this should decide it, %d stay open.".formatted(planned, likely, open)
+                        + (again == 0
+                                ? ""
+                                : " %d that %s settled may be open again, since they practise meanwhile."
+                                        .formatted(again, again == 1 ? "is" : "are"))
                         + (better || planned == 0 ? "" : EVEN));
     }
 

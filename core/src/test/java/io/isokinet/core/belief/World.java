@@ -171,7 +171,12 @@ final class World {
         for (int i = 0; i < CHILDREN; i++)
             for (int c = 0; c < taught(); c++)
                 if (isHere(i)) cells.add(new WatchPlan.Cell(child(i), cue(c), belief.of(child(i), cue(c)), 0));
-        for (WatchPlan.Watch w : WatchPlan.of(belief, cells, many).watches())
+        look(WatchPlan.of(belief, cells, many));
+    }
+
+    /** All that a plan asks for. */
+    void look(WatchPlan plan) {
+        for (WatchPlan.Watch w : plan.watches())
             for (int k = 0; k < w.looks(); k++)
                 look(number(w.cell().child()), number(w.cell().cue()));
     }

@@ -6,6 +6,7 @@ import io.isokinet.core.nextstep.Attention.LookCount;
 import io.isokinet.core.nextstep.Demonstrators.Candidate;
 import io.isokinet.core.quantity.Side;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -80,6 +81,12 @@ class OverTimeTest {
         assertThat(five.sentence())
                 .isEqualTo("150 of 250 planned looks were made in the last 5 lessons: 80 in 100 are counted on.");
         assertThat(OwnLooks.of(List.of(new OwnLooks.Lesson(10, 400))).of(60)).isEqualTo(70);
+        // Four usual ones and one with a check: the sum says more than is counted on.
+        List<OwnLooks.Lesson> check = new ArrayList<>(Collections.nCopies(4, new OwnLooks.Lesson(50, 49)));
+        check.add(new OwnLooks.Lesson(50, 145));
+        assertThat(OwnLooks.of(check).sentence())
+                .isEqualTo(
+                        "341 of 250 planned looks were made in the last 5 lessons; by a usual lesson 99 in 100 are counted on.");
     }
 
     /** By hand: a usual look takes ten seconds, half of them to judge; who judges in 2.5 s has 10 / 7.5 as many, until lessons say otherwise. */

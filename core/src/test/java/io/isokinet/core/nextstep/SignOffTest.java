@@ -2,6 +2,7 @@ package io.isokinet.core.nextstep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.belief.Believed;
 import io.isokinet.core.nextstep.SignOff.CueLine;
 import io.isokinet.core.nextstep.SignOff.Lesson;
 import io.isokinet.core.nextstep.WatchPlan.Cell;
@@ -22,6 +23,7 @@ class SignOffTest {
     void theCueThatCostsFewestLooksComesFirstAndLooksAreUsedOnce() {
         SignOff plan = SignOff.of(
                 both(seen("between", 10, 1, 1), "shown", 10, 2, 0).cells(),
+                Cell::believed,
                 List.of(new Lesson("one", List.of("shown", "between"), 30), new Lesson("two", List.of("between"), 30)));
         // What was shown twice is nearly decided.
         assertThat(plan.cues()).extracting(CueLine::cue).containsExactly("shown", "between");
@@ -41,7 +43,8 @@ class SignOffTest {
 
     @Test
     void whatNoLessonShowsCannotBeDecided() {
-        SignOff plan = SignOff.of(seen("step", 8, 3, 2).cells(), List.of(new Lesson("one", List.of("other"), 60)));
+        SignOff plan = SignOff.of(
+                seen("step", 8, 3, 2).cells(), Cell::believed, List.of(new Lesson("one", List.of("other"), 60)));
         assertThat(plan.cues().get(0).likely()).isZero();
         assertThat(plan.cues().get(0).needed()).isPositive();
         assertThat(plan.used()).isZero();
@@ -50,11 +53,30 @@ class SignOffTest {
     @Test
     void whatIsDecidedNeedsNoLook() {
         List<Cell> sure = seen("step", 5, 0, 5).cells();
-        assertThat(SignOff.decided(sure)).isEqualTo(5);
-        CueLine line = SignOff.of(sure, List.of(new Lesson("one", List.of("step"), 60)))
+        assertThat(sure).allMatch(c -> c.believed().decided());
+        CueLine line = SignOff.of(sure, Cell::believed, List.of(new Lesson("one", List.of("step"), 60)))
                 .cues()
                 .get(0);
         assertThat(List.of(line.decided(), line.needed(), line.likely())).containsExactly(5, 0, 0);
-        assertThat(SignOff.of(List.of(), List.of()).cues()).isEmpty();
+        assertThat(SignOff.of(List.of(), Cell::believed, List.of()).cues()).isEmpty();
+    }
+
+    /** Of those settled today the lessons to come may open some again; then nothing more is likely, and never less than nothing. */
+    @Test
+    void whatIsBelievedInTheLastLessonDecidesWhatIsLikely() {
+        List<Cell> sure = seen("step", 5, 0, 5).cells();
+        List<Cell> between = seen("step", 8, 3, 2).cells();
+        Believed open = between.get(0).believed();
+        assertThat(open.decided()).isFalse();
+        CueLine again = SignOff.of(sure, c -> open, List.of(new Lesson("one", List.of("other"), 60)))
+                .cues()
+                .get(0);
+        assertThat(List.of(again.decided(), again.likely())).containsExactly(5, 0);
+        Believed settled = sure.get(0).believed();
+        CueLine byItself = SignOff.of(between, c -> settled, List.of(new Lesson("one", List.of("step"), 60)))
+                .cues()
+                .get(0);
+        assertThat(List.of(byItself.decided(), byItself.needed(), byItself.likely()))
+                .containsExactly(0, 0, 8);
     }
 }

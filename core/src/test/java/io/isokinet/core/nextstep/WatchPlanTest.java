@@ -2,6 +2,9 @@ package io.isokinet.core.nextstep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.isokinet.core.belief.Believed;
+import io.isokinet.core.nextstep.WatchPlan.Came;
+import io.isokinet.core.nextstep.WatchPlan.Cell;
 import io.isokinet.core.nextstep.WatchPlan.Watch;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -73,6 +76,23 @@ class WatchPlanTest {
         WatchPlan plan = seen.plan(24);
         assertThat(plan.settled() + plan.open()).isEqualTo(15);
         assertThat(plan.reason()).startsWith("24 looks: ").contains(plan.open() + " stay open.");
+    }
+
+    @Test
+    void whatCameOfItIsCountedForThoseWhoWereThereBoth() {
+        Believed sure = new Believed(3, 0.2, 0.97, 0.95, 4, 1);
+        Believed open = new Believed(1, 1, 0.5, 0.7, 2, 0.5);
+        List<Cell> before = List.of(
+                new Cell("Ada", "low", open, 0),
+                new Cell("Ben", "low", sure, 0),
+                new Cell("Cleo", "low", sure, 0),
+                new Cell("gone", "low", open, 0));
+        List<Cell> after = List.of(
+                new Cell("new", "low", sure, 0),
+                new Cell("Cleo", "low", sure, 0),
+                new Cell("Ben", "low", open, 0),
+                new Cell("Ada", "low", sure, 0));
+        assertThat(Came.of(before, after)).isEqualTo(new Came(1, 1));
     }
 
     @Test

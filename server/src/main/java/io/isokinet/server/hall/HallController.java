@@ -381,7 +381,8 @@ class HallController {
         List<StretchWatch> stretches = new ArrayList<>();
         for (Lessons.PlannedSegment s : plan.segments()) {
             if (s.focus().isEmpty()) continue;
-            WatchPlan watch = watching.plan(s.focus(), c -> !away.contains(c), own.of(s.looks()), before);
+            WatchPlan watch =
+                    watching.plan(plan.onDate(), s.focus(), c -> !away.contains(c), own.of(s.looks()), before);
             List<Watching.WatchView> views = Watching.views(watch);
             before.addAll(views);
             stretches.add(new StretchWatch(

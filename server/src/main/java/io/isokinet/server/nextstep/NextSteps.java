@@ -1,6 +1,7 @@
 package io.isokinet.server.nextstep;
 
 import io.isokinet.core.belief.Believed;
+import io.isokinet.core.belief.ClassBelief;
 import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.mastery.Agreement;
 import io.isokinet.core.mastery.Standing;
@@ -329,7 +330,7 @@ public class NextSteps {
             Map<String, String> calls,
             Map<UUID, String> names) {
         int looks = own.of(Eyes.planned(lesson));
-        WatchPlan plan = watching.plan(focus(lesson), c -> true, looks);
+        WatchPlan plan = watching.plan(lesson.onDate(), Watching.focus(lesson), c -> true, looks);
         return new NextLesson(
                 lesson.lesson(),
                 lesson.unit(),
@@ -344,7 +345,7 @@ public class NextSteps {
                 plan.reason(),
                 own.sentence(),
                 check(grid, watching, lesson, calls, names),
-                CheckOfFive.enough(watching.cells(focus(lesson), c -> true, List.of())).stream()
+                CheckOfFive.enough(watching.cells(Watching.focus(lesson), c -> true, List.of())).stream()
                         .map(c -> calls.getOrDefault(c, c))
                         .toList());
     }
@@ -352,7 +353,7 @@ public class NextSteps {
     /** For whom a check is worth a minute in a lesson, in a sentence; empty for nobody. */
     private static String check(
             Grid grid, Watching watching, LessonPlan lesson, Map<String, String> calls, Map<UUID, String> names) {
-        Set<String> focus = focus(lesson);
+        Set<String> focus = Watching.focus(lesson);
         for (Grid.SkillColumns skill : grid.skills()) {
             List<WatchPlan.Cell> open = new ArrayList<>();
             for (Grid.Row row : grid.rows())
@@ -376,30 +377,27 @@ public class NextSteps {
         return "";
     }
 
-    private static Set<String> focus(LessonPlan lesson) {
-        return lesson.segments().stream()
-                .flatMap(s -> s.focus().stream())
-                .collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
     private static @Nullable SignOffView signOff(
             Grid grid, Watching watching, List<LessonPlan> coming, @Nullable LocalDate by, OwnLooks own) {
         List<LessonPlan> until = coming.stream()
                 .filter(l -> by == null || !l.onDate().isAfter(by))
                 .toList();
         if (until.isEmpty()) return null;
-        Set<String> shown =
-                until.stream().flatMap(l -> focus(l).stream()).collect(Collectors.toCollection(LinkedHashSet::new));
+        Set<String> shown = until.stream()
+                .flatMap(l -> Watching.focus(l).stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
         grid.skills().stream()
                 .flatMap(s -> s.cues().stream())
                 .filter(c -> grid.rows().stream()
                         .anyMatch(r -> r.cells().get(c.key()).standing().isCounted()))
                 .forEach(c -> shown.add(c.key()));
+        ClassBelief then = watching.inLast(until);
         SignOff plan = SignOff.of(
                 watching.cells(shown, c -> true, List.of()),
+                c -> then.of(c.child(), c.cue()),
                 until.stream()
                         .map(l -> new SignOff.Lesson(
-                                l.lesson().toString(), List.copyOf(focus(l)), own.of(Eyes.planned(l))))
+                                l.lesson().toString(), List.copyOf(Watching.focus(l)), own.of(Eyes.planned(l))))
                         .toList());
         return new SignOffView(
                 until.get(until.size() - 1).onDate(),
@@ -435,16 +433,24 @@ public class NextSteps {
         Watching foretold = new Watching(before);
         Watching after = last.onDate().equals(today) ? now : new Watching(marks.grid(classId, sets, last.onDate()));
         int looks = eyes.of(before, earlier).of(Eyes.planned(last));
-        WatchPlan plan = foretold.plan(focus(last), c -> true, looks);
-        int settled = SignOff.decided(after.cells(focus(last), c -> true, List.of()))
-                - SignOff.decided(foretold.cells(focus(last), c -> true, List.of()));
+        WatchPlan plan = foretold.plan(last.onDate(), Watching.focus(last), c -> true, looks);
+        WatchPlan.Came came = WatchPlan.Came.of(
+                foretold.cells(Watching.focus(last), c -> true, List.of()),
+                after.cells(Watching.focus(last), c -> true, List.of()));
         return new CameTrue(
                 last.lesson(),
                 last.number(),
                 plan.settled(),
-                settled,
-                "Lesson %d: %d were likely to be settled by %d looks; %d were."
-                        .formatted(last.number(), plan.settled(), plan.looks(), Math.max(0, settled)));
+                came.settled(),
+                "Lesson %d, %d looks. Settled: %d foretold, %d came.%s"
+                        .formatted(
+                                last.number(),
+                                plan.looks(),
+                                plan.settled(),
+                                came.settled(),
+                                plan.again() == 0 && came.again() == 0
+                                        ? ""
+                                        : " Open again: %d foretold, %d came.".formatted(plan.again(), came.again())));
     }
 
     /** @param sets cue-set keys, one a skill */

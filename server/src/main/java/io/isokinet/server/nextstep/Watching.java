@@ -7,8 +7,11 @@ import io.isokinet.core.nextstep.WatchPlan;
 import io.isokinet.core.nextstep.WatchPlan.Cell;
 import io.isokinet.server.mastery.Grid;
 import io.isokinet.server.school.CueFit;
+import io.isokinet.server.unit.Lessons.LessonPlan;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -29,16 +32,31 @@ public final class Watching {
     public record WatchView(UUID child, String cue, int looks) {}
 
     /**
-     * @param cues that can be seen @param here children who are there
+     * @param on day of the lesson @param cues that it works on and that can be seen @param here children who are there
      * @param looks that one pair of eyes has
      */
-    public WatchPlan plan(Collection<String> cues, Predicate<UUID> here, int looks) {
-        return plan(cues, here, looks, List.of());
+    WatchPlan plan(LocalDate on, Collection<String> cues, Predicate<UUID> here, int looks) {
+        return plan(on, cues, here, looks, List.of());
     }
 
     /** @param before what is planned earlier in the same lesson */
-    public WatchPlan plan(Collection<String> cues, Predicate<UUID> here, int looks, List<WatchView> before) {
-        return WatchPlan.of(belief, cells(cues, here, before), looks);
+    public WatchPlan plan(
+            LocalDate on, Collection<String> cues, Predicate<UUID> here, int looks, List<WatchView> before) {
+        return WatchPlan.of(belief.inLesson(on.toEpochDay(), Set.copyOf(cues)), cells(cues, here, before), looks);
+    }
+
+    /** What is believed in the last of some lessons to come, before anybody looks. */
+    ClassBelief inLast(List<LessonPlan> lessons) {
+        ClassBelief then = belief;
+        for (LessonPlan l : lessons) then = then.inLesson(l.onDate().toEpochDay(), focus(l));
+        return then;
+    }
+
+    /** The cues that a lesson works on. */
+    static Set<String> focus(LessonPlan lesson) {
+        return lesson.segments().stream()
+                .flatMap(s -> s.focus().stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** Every child and cue that is meant, with what is believed of it. */
