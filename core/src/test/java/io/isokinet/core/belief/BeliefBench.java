@@ -2,9 +2,12 @@ package io.isokinet.core.belief;
 
 import io.isokinet.core.belief.World.Kind;
 import io.isokinet.core.nextstep.CellAlone;
+import io.isokinet.core.nextstep.WatchPlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What is believed of simulated classes, beside cells judged alone; main prints the tables for docs/figures.md. */
 final class BeliefBench {
@@ -53,6 +56,55 @@ final class BeliefBench {
             }
     }
 
+    /**
+     * What lessons of 60 looks were foretold to settle and to open again, beside what came of it.
+     *
+     * @param settled foretold and {@code opened} again; {@code reallySettled} and {@code reallyOpened}: what came
+     */
+    record Foretold(int settled, int reallySettled, int opened, int reallyOpened) {
+        Foretold plus(Foretold o) {
+            return new Foretold(
+                    settled + o.settled,
+                    reallySettled + o.reallySettled,
+                    opened + o.opened,
+                    reallyOpened + o.reallyOpened);
+        }
+    }
+
+    /** The second to the sixth lesson of some classes, the plan made on the evening before and followed. */
+    static Foretold foretold(Kind kind, int seeds, int firstSeed) {
+        Foretold all = new Foretold(0, 0, 0, 0);
+        for (int seed = firstSeed; seed < firstSeed + seeds; seed++) {
+            World world = new World(kind, seed);
+            world.lesson();
+            world.evenRound(60);
+            for (int lesson = 2; lesson <= LESSONS; lesson++) all = all.plus(foretold(world));
+        }
+        return all;
+    }
+
+    private static Foretold foretold(World world) {
+        ClassBelief evening = ClassBelief.of(world.known(), Priors.USUAL);
+        Set<String> cues =
+                evening.known().cues().stream().map(ClassLooks.Cue::key).collect(Collectors.toSet());
+        world.lesson();
+        ClassBelief soon = evening.inLesson(world.known().today(), cues);
+        WatchPlan plan = WatchPlan.of(soon, cells(world, evening), 60);
+        world.look(plan);
+        WatchPlan.Came came =
+                WatchPlan.Came.of(cells(world, evening), cells(world, ClassBelief.of(world.known(), Priors.USUAL)));
+        return new Foretold(plan.settled(), came.settled(), plan.again(), came.again());
+    }
+
+    private static List<WatchPlan.Cell> cells(World world, ClassBelief belief) {
+        List<WatchPlan.Cell> cells = new ArrayList<>();
+        for (int i = 0; i < World.CHILDREN; i++)
+            for (ClassLooks.Cue cue : belief.known().cues())
+                if (world.isHere(i))
+                    cells.add(new WatchPlan.Cell(World.child(i), cue.key(), belief.of(World.child(i), cue.key()), 0));
+        return cells;
+    }
+
     /** Three sets of classes, on which nothing was chosen: what is believed was settled before they were looked at. */
     private static final int[] FRESH = {2001, 2101, 2201};
 
@@ -63,7 +115,26 @@ final class BeliefBench {
         int seeds = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 24;
         int first = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 1;
         printBrier(Kind.values(), seeds, first);
+        printForetold(Kind.values(), seeds, first);
         printTenths(Kind.values());
+    }
+
+    private static void printForetold(Kind[] kinds, int seeds, int first) {
+        System.out.println("| world | settled: foretold | came | open again: foretold | came |");
+        System.out.println("|---|---|---|---|---|");
+        Foretold all = new Foretold(0, 0, 0, 0);
+        for (int k = 0; k < kinds.length; k++) {
+            Foretold f = foretold(kinds[k], seeds, first);
+            all = all.plus(f);
+            print(names(kinds).get(k), f);
+        }
+        print("all", all);
+        System.out.println();
+    }
+
+    private static void print(String world, Foretold f) {
+        System.out.printf(
+                "| %s | %d | %d | %d | %d |%n", world, f.settled(), f.reallySettled(), f.opened(), f.reallyOpened());
     }
 
     private static void printBrier(Kind[] kinds, int seeds, int first) {

@@ -6,14 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.isokinet.core.belief.ClassLooks.Cue;
 import io.isokinet.core.belief.World.Kind;
-import io.isokinet.core.nextstep.WatchPlan;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ClassBeliefTest {
@@ -302,44 +301,13 @@ class ClassBeliefTest {
      */
     @Test
     void aboutAsMuchIsSettledAsIsForetold() {
-        double said = 0;
-        double came = 0;
-        double opened = 0;
-        double again = 0;
-        for (Kind kind : Kind.values())
-            for (int seed = 701; seed <= 703; seed++) {
-                World world = new World(kind, seed);
-                world.lesson();
-                world.evenRound(60);
-                for (int lesson = 2; lesson <= 6; lesson++) {
-                    ClassBelief evening = ClassBelief.of(world.known(), Priors.USUAL);
-                    List<Cue> cues = world.known().cues();
-                    world.lesson();
-                    List<WatchPlan.Cell> cells = new ArrayList<>();
-                    for (int i = 0; i < World.CHILDREN; i++)
-                        for (Cue cue : cues)
-                            if (world.isHere(i))
-                                cells.add(new WatchPlan.Cell(
-                                        World.child(i), cue.key(), evening.of(World.child(i), cue.key()), 0));
-                    ClassBelief soon = evening.inLesson(
-                            7.0 * lesson, cues.stream().map(Cue::key).collect(Collectors.toSet()));
-                    WatchPlan plan = WatchPlan.of(soon, cells, 60);
-                    world.look(plan);
-                    ClassBelief then = ClassBelief.of(world.known(), Priors.USUAL);
-                    WatchPlan.Came really = WatchPlan.Came.of(
-                            cells,
-                            cells.stream()
-                                    .map(c -> new WatchPlan.Cell(c.child(), c.cue(), then.of(c.child(), c.cue()), 0))
-                                    .toList());
-                    said += plan.settled();
-                    came += really.settled();
-                    opened += plan.again();
-                    again += really.again();
-                }
-            }
-        System.out.printf("foretold: %.0f settled, %.0f were; %.0f open again, %.0f were%n", said, came, opened, again);
-        assertThat(said / came).isBetween(0.85, 1.15);
-        assertThat(opened / again).isBetween(0.8, 1.2);
+        BeliefBench.Foretold all = Stream.of(Kind.values())
+                .map(kind -> BeliefBench.foretold(kind, 3, 701))
+                .reduce(BeliefBench.Foretold::plus)
+                .orElseThrow();
+        System.out.println(all);
+        assertThat(all.settled() / (double) all.reallySettled()).isBetween(0.85, 1.15);
+        assertThat(all.opened() / (double) all.reallyOpened()).isBetween(0.8, 1.2);
     }
 
     @Test
