@@ -4,6 +4,7 @@ import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
 import { DateInput } from '../shared/DateInput'
 import { dayWords, todayHere } from '../shared/dates'
+import { many } from '../shared/many'
 import { ProblemNote } from '../shared/ProblemNote'
 import { Ahead } from './Ahead'
 import { Steps } from './Steps'
@@ -14,8 +15,6 @@ interface WhatNextProps {
   /** cue-set keys, one a skill */
   sets: string[]
 }
-
-const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`
 
 /** What the records say to do next: proposals, each with the facts that decide. */
 export function WhatNext({ classId, sets }: WhatNextProps) {
@@ -174,8 +173,9 @@ function Decided({ plan, by, setBy, call }: DecidedProps) {
               {c.decided} of {c.children} decided
               {c.likely > 0 && `, ${c.likely} more likely`}
               {c.planned.length > 0
-                ? `: ${c.planned.map((p) => `${p.looks} looks in lesson ${p.number}`).join(', ')}`
-                : c.needed > 0 && `; ${c.needed} looks would be needed, and no lesson until then has them`}
+                ? `: ${c.planned.map((p) => `${many(p.looks, 'look')} in lesson ${p.number}`).join(', ')}`
+                : c.needed > 0 &&
+                  `; ${many(c.needed, 'look')} would be needed, and no lesson until then has ${c.needed === 1 ? 'it' : 'them'}`}
             </span>
           </li>
         ))}

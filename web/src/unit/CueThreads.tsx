@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { many } from '../shared/many'
 import { tokens } from '../shared/tokens'
 import { LABELS } from './layout'
 import { words } from './Rehearsed'
@@ -192,8 +193,8 @@ function left(l: Schemas['LeftOut']) {
 
 /** "Met 5 times in 4 lessons, 1 lesson between at most; 24 looks." */
 function told(t: Schemas['CueTotals']) {
-  const gap = t.gap === 0 ? 'in a row' : `${t.gap} ${t.gap === 1 ? 'lesson' : 'lessons'} between at most`
-  return `Met ${t.exposures} times in ${t.lessons} lessons, ${gap}; ${t.looks} looks.`
+  const gap = t.gap === 0 ? 'in a row' : `${many(t.gap, 'lesson')} between at most`
+  return `Met ${many(t.exposures, 'time')} in ${many(t.lessons, 'lesson')}, ${gap}; ${many(t.looks, 'look')}.`
 }
 
 interface MarksProps {

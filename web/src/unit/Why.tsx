@@ -3,6 +3,7 @@ import { Button, InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
+import { many } from '../shared/many'
 import { cost } from './cost'
 import styles from './Why.module.css'
 
@@ -115,7 +116,7 @@ export function Why(props: WhyProps) {
       <h3>Stand</h3>
       <p>
         {s.formation}.{s.tries > 0 && ` ${s.tries} tries each, ${s.motionPercent} % of the time moving.`}
-        {s.watch && ` Watch “${call(s.watch)}”: about ${s.looks} looks.`}
+        {s.watch && ` Watch “${call(s.watch)}”: about ${many(s.looks, 'look')}.`}
       </p>
       {s.kit.length > 0 && (
         <>
