@@ -142,11 +142,15 @@ public record WatchPlan(
                 again,
                 better,
                 "%d looks: for %d of them this should decide it, %d stay open.".formatted(planned, likely, open)
-                        + (again == 0
-                                ? ""
-                                : " %d that %s settled may be open again, since they practise meanwhile."
-                                        .formatted(again, again == 1 ? "is" : "are"))
                         + (better || planned == 0 ? "" : EVEN));
+    }
+
+    /** Of a whole lesson: what of all that is settled may be open again, in a sentence; empty for nothing. */
+    public String mayOpen() {
+        return again == 0
+                ? ""
+                : "%d that %s settled may be open again, since they practise meanwhile."
+                        .formatted(again, again == 1 ? "is" : "are");
     }
 
     private static final String EVEN =

@@ -3,10 +3,12 @@ package io.isokinet.core.nextstep;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.isokinet.core.belief.Believed;
+import io.isokinet.core.belief.ClassBelief;
 import io.isokinet.core.nextstep.WatchPlan.Came;
 import io.isokinet.core.nextstep.WatchPlan.Cell;
 import io.isokinet.core.nextstep.WatchPlan.Watch;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -76,6 +78,21 @@ class WatchPlanTest {
         WatchPlan plan = seen.plan(24);
         assertThat(plan.settled() + plan.open()).isEqualTo(15);
         assertThat(plan.reason()).startsWith("24 looks: ").contains(plan.open() + " stay open.");
+    }
+
+    /** What is settled on the evening before may be open in the lesson: nobody knows what its practice brings. */
+    @Test
+    void whatMayBeOpenAgainIsSaidOfALesson() {
+        Seen seen = new Seen();
+        for (int i = 0; i < 15; i++) seen.add("child " + i, "step", i % 3 == 0 ? 1 : 0, 1);
+        WatchPlan today = WatchPlan.of(seen.belief(), seen.cells(), 0);
+        assertThat(today.again()).isZero();
+        assertThat(today.mayOpen()).isEmpty();
+        ClassBelief lessonsOn = seen.belief();
+        for (int day = 14; day <= 56; day += 7) lessonsOn = lessonsOn.inLesson(day, Set.of("step"));
+        WatchPlan soon = WatchPlan.of(lessonsOn, seen.cells(), 0);
+        assertThat(soon.again()).isPositive();
+        assertThat(soon.mayOpen()).startsWith(soon.again() + " that ").endsWith("since they practise meanwhile.");
     }
 
     @Test

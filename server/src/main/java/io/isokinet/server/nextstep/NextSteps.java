@@ -342,7 +342,7 @@ public class NextSteps {
                 lesson.number(),
                 looks,
                 Watching.views(plan),
-                plan.reason(),
+                "%s %s".formatted(plan.reason(), plan.mayOpen()).strip(),
                 own.sentence(),
                 check(grid, watching, lesson, calls, names),
                 CheckOfFive.enough(watching.cells(Watching.focus(lesson), c -> true, List.of())).stream()
