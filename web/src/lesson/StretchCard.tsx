@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button } from 'antd'
 import { api, type Schemas, take } from '../api/client'
+import { between } from '../shared/many'
 import { useMeasures } from '../shared/measures'
 import { cost } from '../unit/cost'
 import { FloorDrawing } from './FloorDrawing'
@@ -187,7 +188,7 @@ function Work({ stretch: s, fixed, busy, set }: StretchCardProps) {
                 title={o.words}
                 onClick={() => set({ ...settingOf(s), groups: o.groups, moved: [], places: [] })}
               >
-                {o.groups} of {o.sizes[0]}: {o.tries} tries
+                {o.groups} of {between(o.sizes)}: {o.tries} tries
               </Button>
             ))}
           </dd>

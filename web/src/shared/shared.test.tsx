@@ -2,6 +2,7 @@ import { render, screen } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import { addDays, daysBetween, dayWords } from './dates'
 import { Mark, markWords, Pips } from './Mark'
+import { between, many } from './many'
 import { rungFill, rungInk, tokens } from './tokens'
 import { uuid7 } from './uuid7'
 
@@ -16,6 +17,14 @@ function contrast(a: string, b: string) {
   const [hi, lo] = [luminance(a), luminance(b)].sort((x, y) => y - x)
   return (hi + 0.05) / (lo + 0.05)
 }
+
+describe('numbers in words', () => {
+  it('count one as one, and say sizes that differ', () => {
+    expect([0, 1, 2].map((n) => many(n, 'look'))).toEqual(['0 looks', '1 look', '2 looks'])
+    expect(many(2, 'child', 'children')).toBe('2 children')
+    expect([[3], [3, 3], [3, 2], [2, 5, 3]].map(between)).toEqual(['3', '3', '2 or 3', '2 to 5'])
+  })
+})
 
 describe('ids', () => {
   it('are version 7, in the order of time, and never twice', () => {
