@@ -262,7 +262,6 @@ class ClassBeliefTest {
         assertThat(plan.worth(1)).isPositive().isLessThanOrEqualTo(first);
     }
 
-    /** Seeds apart from those of the bench. By hand: the worlds of {@link World}, none of which is as the model takes it to be. */
     /** Another way to the same: fitted anew as if the lesson had been held and nobody had looked. */
     @Test
     void inALessonToComeItsPracticeCounts() {
@@ -310,6 +309,7 @@ class ClassBeliefTest {
         assertThat(all.opened() / (double) all.reallyOpened()).isBetween(0.8, 1.2);
     }
 
+    /** Seeds apart from those of the bench. By hand: the worlds of {@link World}, none of which is as the model takes it to be. */
     @Test
     void isBetterThanCellsAloneInEveryWorld() {
         double aloneRight = 0;
