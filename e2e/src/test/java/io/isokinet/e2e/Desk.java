@@ -159,6 +159,9 @@ final class Desk implements AutoCloseable {
         // A long list shows only its first options until it is searched.
         if (field.getAttribute("readonly") == null) field.fill(option);
         Locator open = page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden)");
+        // A press on a list that still unfolds goes down on one option and up on another, which chooses neither.
+        PlaywrightAssertions.assertThat(open).isVisible();
+        PlaywrightAssertions.assertThat(open).not().hasClass(Pattern.compile("-(appear|enter)\\b"));
         open.locator(".ant-select-item-option")
                 .filter(new Locator.FilterOptions().setHasText(option))
                 .first()
