@@ -72,7 +72,8 @@ export function ClassGroups({ classId, className, cueSets, fixed, close }: Class
         <div className={styles.deal}>
           <Select
             aria-label="How to group"
-            value={way}
+            value={g && way}
+            disabled={!g}
             onChange={setWay}
             options={g?.ways.map((w) => ({ value: w.way, label: w.label }))}
             style={{ width: 220 }}
