@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
+import { many } from '../shared/many'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './AimLines.module.css'
 
@@ -95,7 +96,7 @@ export function AimLines({ classId, skills }: AimLinesProps) {
             {lines.map((l) => (
               <section key={l.metres}>
                 <h2>
-                  From {l.metres} m: {l.children.length} {l.children.length === 1 ? 'child' : 'children'}
+                  From {l.metres} m: {many(l.children.length, 'child', 'children')}
                 </h2>
                 <ul>
                   {l.children.map((c) => (

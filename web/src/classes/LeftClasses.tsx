@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Button } from 'antd'
 import { api, take } from '../api/client'
 import { dayWords } from '../shared/dates'
+import { many } from '../shared/many'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { bringBackClass } from './leaving'
@@ -14,9 +15,7 @@ export function LeftClasses() {
   if (!left.data?.length) return null
   return (
     <details style={{ marginTop: 24 }}>
-      <summary>
-        {left.data.length} {left.data.length === 1 ? 'class' : 'classes'} that left
-      </summary>
+      <summary>{many(left.data.length, 'class', 'classes')} that left</summary>
       {error !== null && <ProblemNote error={error} />}
       <ul>
         {left.data.map((c) => (

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, type Schemas, take } from '../api/client'
+import { many } from '../shared/many'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './WhatNext.module.css'
 
@@ -119,7 +120,7 @@ function Shared({ over }: { over: Schemas['OverTime'] }) {
     <>
       <h2>Whom you looked at, over four weeks</h2>
       <p className="mute">
-        For you alone. The child in the middle had {over.middle} {over.middle === 1 ? 'look' : 'looks'}.
+        For you alone. The child in the middle had {many(over.middle, 'look')}.
         {over.overlooked.length > 0 && ` ${over.overlooked.length} had half of that or less.`}
       </p>
       <table className={styles.shared}>

@@ -2,6 +2,7 @@ import { Button, Checkbox, Radio, Select } from 'antd'
 import { useRef, useState } from 'react'
 import { Problem, type Schemas, upload } from '../api/client'
 import { Dialog } from '../shared/Dialog'
+import { many } from '../shared/many'
 import { ProblemNote } from '../shared/ProblemNote'
 import styles from './RosterImport.module.css'
 
@@ -271,9 +272,7 @@ interface LeavingProps {
 function Leaving({ leaving, gone, setGone, half, sure, setSure }: LeavingProps) {
   return (
     <div className={styles.gone}>
-      <p>
-        {leaving} {leaving === 1 ? 'child is' : 'children are'} not in the roster:
-      </p>
+      <p>{many(leaving, 'child is', 'children are')} not in the roster:</p>
       <Radio.Group
         value={gone}
         onChange={(e) => setGone(e.target.value)}

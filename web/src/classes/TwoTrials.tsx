@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { api, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { dayWords } from '../shared/dates'
+import { many } from '../shared/many'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -155,9 +156,7 @@ function TestRow({ row, skill, test, plans, busy, press, begin }: TestRowProps) 
           <>
             <b>{test.score ?? '–'}</b> of {skill.greatest}
             <small>
-              {test.missing > 0
-                ? `${test.missing} ${test.missing === 1 ? 'trial' : 'trials'} missing`
-                : dayWords(test.on)}
+              {test.missing > 0 ? `${many(test.missing, 'trial')} missing` : dayWords(test.on)}
               {test.before !== undefined && `; before ${test.before}`}
             </small>
             {plans && test.missing === 0 && (

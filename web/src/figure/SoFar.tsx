@@ -3,6 +3,7 @@ import { Button, Checkbox, Popconfirm } from 'antd'
 import { api, type Schemas, take } from '../api/client'
 import { changed } from '../api/reads'
 import { dayWords } from '../shared/dates'
+import { many } from '../shared/many'
 import { tokens } from '../shared/tokens'
 import styles from './Eye.module.css'
 import { VerdictTable } from './EyeResult'
@@ -62,9 +63,7 @@ function Mine({ mine, train }: { mine: Schemas['EyeView'] } & SoFarProps) {
   })
   return (
     <section aria-label="Your eye so far">
-      <h2>
-        Your eye so far: {mine.rounds} {mine.rounds === 1 ? 'round' : 'rounds'}
-      </h2>
+      <h2>Your eye so far: {many(mine.rounds, 'round')}</h2>
       <VerdictTable verdict={mine.all} />
       <OverTime days={mine.days} />
       <div className={styles.tables}>

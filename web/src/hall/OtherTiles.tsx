@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import type { Schemas } from '../api/client'
 import { Pips } from '../shared/Mark'
+import { many } from '../shared/many'
 import { goKey, type HallStore, key } from './store'
 import { NOTHING } from './Tile'
 import styles from './Tile.module.css'
@@ -94,7 +95,7 @@ export const GoesTile = memo(function GoesTile({
   store,
 }: Of & { role: string; next: boolean }) {
   const goes = useHall(store, (s) => s.goes[goKey(child.id, role)] ?? 0)
-  const words = `${goes} ${goes === 1 ? 'go' : 'goes'}`
+  const words = many(goes, 'go', 'goes')
   return (
     <div className={`${styles.tile} ${next ? styles.next : styles.away}`}>
       <button

@@ -1,3 +1,5 @@
+import { many } from '../shared/many'
+
 /** What a log of scores comes to, as the core computes it. */
 export interface Standing {
   lines: { points: number; words: string }[]
@@ -88,13 +90,13 @@ const HALF_METRES = inTurn(
 
 /** The games of the score desk. @param targets that stand at the beginning of a turn */
 export const gamesWith = (targets: number): Choice[] => {
-  const many = `${targets} ${targets === 1 ? 'target' : 'targets'}`
+  const all = many(targets, 'target')
   const fallen = upTo(targets)
   return [
-    { text: `pins ONE_ROLL ${targets}`, name: `${many}, one go a turn`, pad: fallen },
-    { text: `pins TWO_ROLLS ${targets}`, name: `${many}, two rolls, strikes and spares`, pad: fallen },
-    { text: `pins IN_A_MINUTE ${targets}`, name: `${many} in a minute`, pad: fallen, seconds: 60 },
-    { text: `pins TAKE_AWAY ${targets}`, name: `${many}, fallen ones are taken away`, pad: fallen },
+    { text: `pins ONE_ROLL ${targets}`, name: `${all}, one go a turn`, pad: fallen },
+    { text: `pins TWO_ROLLS ${targets}`, name: `${all}, two rolls, strikes and spares`, pad: fallen },
+    { text: `pins IN_A_MINUTE ${targets}`, name: `${all} in a minute`, pad: fallen, seconds: 60 },
+    { text: `pins TAKE_AWAY ${targets}`, name: `${all}, fallen ones are taken away`, pad: fallen },
     { text: 'bowling', name: 'Ten frames of ten pins', pad: inTurn(upTo(10)) },
     { text: 'fallen 10', name: 'Fallen numbers taken from ten', pad: upTo(10) },
     {
@@ -105,7 +107,7 @@ export const gamesWith = (targets: number): Choice[] => {
     { text: 'fallen 0', name: 'Fallen numbers, read and written', pad: upTo(10) },
     {
       text: `fewest ${targets}`,
-      name: `Fewest throws to ${many}`,
+      name: `Fewest throws to ${all}`,
       pad: inTurn(presses(['reached', 0], ['not yet', 1])),
     },
     { text: 'nearest winner', name: 'Nearest to the target, the winner begins', pad: { kind: 'order' } },

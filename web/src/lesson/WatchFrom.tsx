@@ -1,4 +1,5 @@
 import { Button } from 'antd'
+import { many } from '../shared/many'
 import styles from './Lesson.module.css'
 import { type SettingBody, type Stretch, type StretchWatch, settingOf } from './useLesson'
 
@@ -24,8 +25,8 @@ export function WatchFrom({ stretch, watch, set, busy }: WatchFromProps) {
             <ol aria-label="Where to stand" className={styles.stands}>
               {from.stands.map((s) => (
                 <li key={`${s.x} ${s.y}`}>
-                  by {s.groups.length === 1 ? 'group' : 'groups'} {s.groups.map(label).join(', ')}: {s.looks}{' '}
-                  looks
+                  by {s.groups.length === 1 ? 'group' : 'groups'} {s.groups.map(label).join(', ')}:{' '}
+                  {many(s.looks, 'look')}
                 </li>
               ))}
             </ol>

@@ -1,5 +1,6 @@
 import { Select } from 'antd'
 import { useState } from 'react'
+import { many } from '../shared/many'
 import styles from './Reports.module.css'
 
 interface OutcomeLine {
@@ -41,7 +42,7 @@ export function OutcomeTable({ title, heads, lines }: OutcomeTableProps) {
       </h2>
       <p className="mute">
         {shown.length - open} of {shown.length} are in the plans
-        {open > 0 && `; ${open} ${open === 1 ? 'is' : 'are'} not, or not for every class`}.
+        {open > 0 && `; ${many(open, 'is', 'are')} not, or not for every class`}.
       </p>
       <table>
         <thead>

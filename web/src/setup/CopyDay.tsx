@@ -2,6 +2,7 @@ import { Dropdown } from 'antd'
 import { api, type Schemas, take } from '../api/client'
 import { sayDone } from '../changes/changed'
 import type { Weekday } from '../shared/dates'
+import { many } from '../shared/many'
 import { uuid7 } from '../shared/uuid7'
 import styles from './setup.module.css'
 
@@ -36,7 +37,7 @@ export function CopyDay({ day, days, slots, attempt, changed }: CopyDayProps) {
         words: [
           made.length === 0
             ? `${label} has all of these lessons.`
-            : `${made.length} ${made.length === 1 ? 'lesson is' : 'lessons are'} on ${label} as well.`,
+            : `${many(made.length, 'lesson is', 'lessons are')} on ${label} as well.`,
         ],
         undo: async () => {
           for (const id of made)

@@ -5,6 +5,7 @@ import { api, Problem, type Schemas, take } from '../api/client'
 import { reads } from '../api/reads'
 import { Dialog } from '../shared/Dialog'
 import { timeWords, weekdayOptions } from '../shared/dates'
+import { many } from '../shared/many'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { useKeptForm } from '../shared/useKeptForm'
@@ -41,11 +42,7 @@ export function PasteTimetable({ close, taken }: { close: () => void; taken: () 
       width={680}
       title="Paste the timetable"
       onCancel={close}
-      okText={
-        ready
-          ? `Import ${read.lessons.length} ${read.lessons.length === 1 ? 'lesson' : 'lessons'}`
-          : 'Look at it'
-      }
+      okText={ready ? `Import ${many(read.lessons.length, 'lesson')}` : 'Look at it'}
       okButtonProps={{ disabled: text.trim() === '' || !where, loading: busy }}
       onOk={() =>
         ready

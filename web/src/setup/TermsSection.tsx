@@ -7,6 +7,7 @@ import { sayDone } from '../changes/changed'
 import { DateInput } from '../shared/DateInput'
 import { dayWords, timeWords } from '../shared/dates'
 import { FileButton } from '../shared/FileButton'
+import { many } from '../shared/many'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import { useKeptForm } from '../shared/useKeptForm'
@@ -121,7 +122,7 @@ function Closures({ closures, ask, remove }: ClosuresProps) {
                   'no lesson'
                 ) : (
                   <Button size="small" type="link" onClick={() => ask(c)}>
-                    {c.lessons} {c.lessons === 1 ? 'lesson' : 'lessons'} of the timetable
+                    {many(c.lessons, 'lesson')} of the timetable
                   </Button>
                 )}
               </td>

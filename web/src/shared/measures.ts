@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../api/client'
 import { reads } from '../api/reads'
+import { many } from './many'
 
 export type LengthUnit = Schemas['SchoolView']['lengthUnit']
 
@@ -32,9 +33,6 @@ export function useMeasures() {
     unit,
     sign: unit === 'METRES' ? 'm' : 'ft',
     words: (cm: number) => lengthWords(cm, unit),
-    paces: (cm: number) => {
-      const count = Math.round(cm / pace)
-      return `${count} pace${count === 1 ? '' : 's'}`
-    },
+    paces: (cm: number) => many(Math.round(cm / pace), 'pace'),
   }
 }

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { arrow } from '../shared/arrows'
 import { dayWords } from '../shared/dates'
+import { many } from '../shared/many'
 import { rungFill, rungInk, tokens } from '../shared/tokens'
 import { type Dragged, under, useDrag } from '../shared/useDrag'
 import styles from './Board.module.css'
@@ -135,7 +136,7 @@ export function Board({ unit, selected, select, move, moveTo, minutes, cues, reh
                   <br />
                   {l.changes === 0
                     ? 'no change-over'
-                    : `${l.changes} ${l.changes === 1 ? 'change-over' : 'change-overs'}, ${l.changeSeconds} s`}
+                    : `${many(l.changes, 'change-over')}, ${l.changeSeconds} s`}
                 </p>
               )}
             </div>

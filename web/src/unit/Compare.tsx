@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { api, ifMatch, type Schemas, take } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { Dialog } from '../shared/Dialog'
+import { many } from '../shared/many'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
 import styles from './Planning.module.css'
@@ -52,7 +53,7 @@ export function Compare({ unit, version, close, taken }: CompareProps) {
       width={980}
       onCancel={close}
       onOk={accept}
-      okText={all ? 'Take it all' : `Take ${wanted.length} ${wanted.length === 1 ? 'lesson' : 'lessons'}`}
+      okText={all ? 'Take it all' : `Take ${many(wanted.length, 'lesson')}`}
       okButtonProps={{ disabled: wanted.length === 0, loading: busy, autoFocus: true }}
       cancelText="Keep what is"
       footer={plans ? undefined : null}

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { usePlans } from '../session/useSession'
 import { Heading } from '../shared/Heading'
+import { many } from '../shared/many'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { removeUnit } from './removing'
@@ -58,7 +59,7 @@ export function UnitHead({
           aria-expanded={showStrains}
           onClick={toggleStrains}
         >
-          {serious.length > 0 ? `${serious.length} ${serious.length === 1 ? 'does' : 'do'} not fit` : 'fits'}
+          {serious.length > 0 ? `${many(serious.length, 'does', 'do')} not fit` : 'fits'}
           {' · all that was weighed'}
         </button>
         <span className={styles.files}>

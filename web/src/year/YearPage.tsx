@@ -6,6 +6,7 @@ import { api, type Schemas, take } from '../api/client'
 import { sayDone } from '../changes/changed'
 import { dayWords } from '../shared/dates'
 import { Heading } from '../shared/Heading'
+import { many } from '../shared/many'
 import page from '../shared/Page.module.css'
 import { ProblemNote } from '../shared/ProblemNote'
 import { useAttempt } from '../shared/useAttempt'
@@ -185,9 +186,7 @@ function Table({ year: { halves, classes }, change }: TableProps) {
                   <span className="mute">nothing</span>
                 ) : (
                   <details>
-                    <summary>
-                      {c.lacks.length} {c.lacks.length === 1 ? 'outcome' : 'outcomes'}
-                    </summary>
+                    <summary>{many(c.lacks.length, 'outcome')}</summary>
                     <ul>
                       {c.lacks.map((l) => (
                         <li key={l.code + l.text} title={l.text}>
