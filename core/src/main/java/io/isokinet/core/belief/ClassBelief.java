@@ -596,16 +596,13 @@ public final class ClassBelief {
     }
 
     /**
-     * The chance that a look in the next lesson says shown, by whoever makes it and at whatever the child does; that lesson's practice is behind it
-     * as it is behind any look.
+     * The chance that a look says shown, by whoever makes it and at whatever the child does, where this is what is believed
+     * {@linkplain #inLesson in its lesson}.
      */
     double foretells(Look look) {
         Believed b = of(look.child(), look.cue());
-        int lessons = all.lessons(look.child(), look.cue(), look.day());
-        double soon = common[LEARNING] * (priors.practice(lessons + 1) - priors.practice(lessons));
-        double variance = b.sd() * b.sd() + priors.drift() * Math.max(0, look.day() - all.today()) / 7;
-        double wander = Math.sqrt(1 + Math.PI * variance / 8);
-        return CellLooks.says(look, (b.mean() + soon - look.task()) / wander, priors.eye());
+        double wander = Math.sqrt(1 + Math.PI * b.sd() * b.sd() / 8);
+        return CellLooks.says(look, (b.mean() - look.task()) / wander, priors.eye());
     }
 
     /** Whether a child and a cue are among those believed of. */

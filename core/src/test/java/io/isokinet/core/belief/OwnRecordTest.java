@@ -47,6 +47,30 @@ class OwnRecordTest {
         assertThat(record.sentence()).contains("in 100 was said, it was").endsWith("held less surely since.");
     }
 
+    /** Of schools that are as they are believed to be, few are told that it is off. */
+    @Test
+    void whatHoldsIsSeldomSaidToBeOff() {
+        int off = 0;
+        int widened = 0;
+        for (int s = 0; s < 20; s++) {
+            OwnRecord record = OwnRecord.of(school(Kind.ABSENT, 5000 + 10 * s, 6), Priors.USUAL);
+            if (record.tenths().stream().anyMatch(OwnRecord.Tenth::isOff)) off++;
+            if (record.widened() > 1) widened++;
+        }
+        assertThat(off).isLessThanOrEqualTo(3);
+        assertThat(widened).isLessThanOrEqualTo(1);
+    }
+
+    @Test
+    void tenTenthsAreLookedAtAtOnce() {
+        // 0.25 of 100 has an error of 0.0433; 2.81 of them are 0.1217.
+        assertThat(new OwnRecord.Tenth(2, 0.25, 37, 100).isOff()).isFalse();
+        assertThat(new OwnRecord.Tenth(2, 0.25, 38, 100).isOff()).isTrue();
+        // With many looks the eight in a hundred decide.
+        assertThat(new OwnRecord.Tenth(2, 0.25, 329, 1000).isOff()).isFalse();
+        assertThat(new OwnRecord.Tenth(2, 0.25, 331, 1000).isOff()).isTrue();
+    }
+
     @Test
     void aTenthWithFewLooksSaysNothing() {
         assertThat(new OwnRecord.Tenth(2, 0.25, 40, 49).isOff()).isFalse();
