@@ -63,7 +63,12 @@ class FigureTest extends Journey {
             desk.signIn();
             desk.open("/know-how?tab=symptoms");
             desk.page.getByLabel("What goes wrong").fill("elbow hangs low");
-            desk.button("Does it look like this?").first().click();
+            desk.page
+                    .getByRole(AriaRole.ROW)
+                    .filter(new Locator.FilterOptions().setHasText("The elbow hangs low"))
+                    .first()
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Does it look like this?"))
+                    .click();
             assertThat(desk.page.getByText("● shown:").first()).isVisible();
             assertThat(desk.page.getByText("○ not yet: The elbow hangs low")).isVisible();
             desk.isAccessible();
