@@ -3166,6 +3166,7 @@ export interface components {
             children: string[];
             cue: string;
             forClass: boolean;
+            skill: string;
             steps: string[];
         };
         Caution: {
@@ -5193,8 +5194,6 @@ export interface components {
         PlannedLooks: {
             /** Format: int32 */
             looks: number;
-            /** Format: int32 */
-            number: number;
             /** Format: date */
             onDate: string;
         };
@@ -6715,6 +6714,7 @@ export interface components {
             cameTrue?: components["schemas"]["CameTrue"];
             catchUps: components["schemas"]["CatchUpView"][];
             cues: components["schemas"]["CueNeed"][];
+            groupedBy: string[];
             groups: components["schemas"]["NeedGroup"][];
             helpFirst: string;
             lesson?: components["schemas"]["NextLesson"];

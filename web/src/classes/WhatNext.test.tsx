@@ -18,6 +18,7 @@ const answer = {
     },
   ],
   cues: [{ cue: 'roll/low', facts: ['8 of 20 children have not got it yet'] }],
+  groupedBy: ['Roll'],
   groups: [
     {
       cue: 'roll/low',
@@ -63,8 +64,9 @@ const answer = {
         decided: 4,
         likely: 9,
         needed: 60,
-        planned: [{ number: 5, onDate: '2026-11-30', looks: 60 }],
+        planned: [{ onDate: '2026-11-30', looks: 60 }],
       },
+      { cue: 'roll/step', children: 20, decided: 3, likely: 0, needed: 12, planned: [] },
     ],
   },
   cameTrue: {
@@ -74,11 +76,14 @@ const answer = {
     settled: 6,
     sentence: 'Lesson 4, 50 looks. Settled: 8 foretold, 6 came.',
   },
-  catchUps: [{ cue: 'roll/low', children: ['c'], forClass: false, steps: ['1 minute: watch.'] }],
+  catchUps: [
+    { cue: 'roll/low', skill: 'roll', children: ['c'], forClass: false, steps: ['1 minute: watch.'] },
+    { cue: 'hop/soft', skill: 'hop', children: ['b'], forClass: false, steps: ['1 minute: hop.'] },
+  ],
   agreements: [
     { cue: 'roll/low', first: 'Robin', second: 'Kim', talk: true, sentence: 'They agree on 6 of 12 looks.' },
   ],
-  calls: { 'roll/low': 'Low like a crab' },
+  calls: { 'roll/low': 'Low like a crab', 'roll/step': 'Step' },
   names: { a: 'Ada', b: 'Ben', c: 'Cleo' },
 }
 
@@ -106,10 +111,11 @@ describe('what next', () => {
     show(answer)
     expect(await screen.findByText('Roll: stay')).toBeInTheDocument()
     expect(screen.getByText('Ada (“low”, 0 of 3) needs help first.')).toBeInTheDocument()
-    expect(screen.getByText('Show all that was taught, 2 children')).toBeInTheDocument()
+    expect(screen.getByText('With the class, 2 children')).toBeInTheDocument()
     expect(screen.getByText('In “Gate” a step easier: 2 m.', { exact: false })).toBeInTheDocument()
-    expect(screen.getByText('Five minutes beside the others, with a card each')).toBeInTheDocument()
+    expect(screen.getAllByText('Five minutes beside the others, with a card each')[0]).toBeInTheDocument()
     expect(screen.getByText('1 minute: watch.')).toBeInTheDocument()
+    expect(screen.getByText('1 cue of other skills')).toBeInTheDocument()
     expect(screen.getByRole('link', { name: 'Print a card for each of them' })).toHaveAttribute(
       'href',
       '/api/classes/k/catch-up/paper?set=roll%2Fcomponents',
@@ -123,7 +129,10 @@ describe('what next', () => {
     expect(
       screen.getByText(/24 looks: for 11 of them this should decide it, 4 stay open/),
     ).toBeInTheDocument()
-    expect(screen.getByText('4 of 20 decided, 9 more likely: 60 looks in lesson 5')).toBeInTheDocument()
+    expect(screen.getByText('4 of 20 decided, 9 more likely: 60 looks on Mon 30 Nov')).toBeInTheDocument()
+    expect(screen.getByText('1 cue not looked for until then')).toBeInTheDocument()
+    expect(screen.getByText('3 of 20 decided; 12 looks would be needed')).toBeInTheDocument()
+    expect(screen.getByText('For lesson 5, Mon 30 Nov: Roll.')).toBeInTheDocument()
     expect(screen.getByText('Lesson 4, 50 looks. Settled: 8 foretold, 6 came.')).toBeInTheDocument()
     expect(screen.getByText('Talk about what you look for.')).toBeInTheDocument()
     expect(screen.getByRole('link', { name: /Lesson 5/ })).toHaveAttribute('href', '/lessons/l5')

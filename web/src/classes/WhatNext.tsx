@@ -31,10 +31,42 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
   })
   if (next.error) return <ProblemNote error={next.error} retry={() => next.refetch()} />
   if (!next.data) return <p>Reading the records …</p>
-  const { skills, cues, groups, helpFirst, lesson, signOff, cameTrue, catchUps, agreements, calls, names } =
-    next.data
+  const {
+    skills,
+    cues,
+    groupedBy,
+    groups,
+    helpFirst,
+    lesson,
+    signOff,
+    cameTrue,
+    catchUps,
+    agreements,
+    calls,
+    names,
+  } = next.data
   const call = (cue: string) => `“${calls[cue] ?? cue}”`
   const people = (ids: string[]) => ids.map((id) => names[id]).join(', ')
+  const isSoon = (c: Schemas['CatchUpView']) => !lesson || lesson.skills.includes(c.skill)
+  const soon = catchUps.filter(isSoon)
+  const later = catchUps.filter((c) => !isSoon(c))
+  const catchUp = (c: Schemas['CatchUpView']) => (
+    <div key={c.cue} className={styles.catchUp}>
+      <b>{call(c.cue)}</b> {people(c.children)}
+      <details>
+        <summary>
+          {c.forClass
+            ? 'So many that the class comes back to it for five minutes'
+            : 'Five minutes beside the others, with a card each'}
+        </summary>
+        <ol>
+          {c.steps.map((s) => (
+            <li key={s}>{s}</li>
+          ))}
+        </ol>
+      </details>
+    </div>
+  )
   return (
     <div className={styles.columns}>
       <section>
@@ -51,23 +83,13 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
         {catchUps.length > 0 && (
           <>
             <h2>Were away when it was taught</h2>
-            {catchUps.map((c) => (
-              <div key={c.cue} className={styles.catchUp}>
-                <b>{call(c.cue)}</b> {people(c.children)}
-                <details>
-                  <summary>
-                    {c.forClass
-                      ? 'So many that the class comes back to it for five minutes'
-                      : 'Five minutes beside the others, with a card each'}
-                  </summary>
-                  <ol>
-                    {c.steps.map((s) => (
-                      <li key={s}>{s}</li>
-                    ))}
-                  </ol>
-                </details>
-              </div>
-            ))}
+            {soon.map(catchUp)}
+            {later.length > 0 && (
+              <details>
+                <summary>{many(later.length, 'cue')} of other skills</summary>
+                {later.map(catchUp)}
+              </details>
+            )}
             <p>
               <a
                 href={`/api/classes/${classId}/catch-up/paper?${new URLSearchParams(sets.map((s) => ['set', s]))}`}
@@ -82,14 +104,24 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
       </section>
       <section>
         <h2>Groups by what they need</h2>
+        {lesson && groupedBy.length > 0 && (
+          <p className="mute">
+            For lesson {lesson.number}, {dayWords(lesson.onDate)}: {groupedBy.join(', ')}.
+          </p>
+        )}
+        {groups.length === 0 && <p className="mute">Nothing was taught yet.</p>}
         {helpFirst && <p>{helpFirst}</p>}
         {groups.map((g) => (
           <p key={g.cue}>
             <b>
-              {g.cue ? call(g.cue) : 'Show all that was taught'},{' '}
-              {many(g.children.length, 'child', 'children')}
+              {g.cue ? call(g.cue) : 'With the class'}, {many(g.children.length, 'child', 'children')}
             </b>
-            {!g.cue && <span className="mute"> where a cue is not settled, a look is enough</span>}
+            {!g.cue && (
+              <span className="mute">
+                {' '}
+                nothing that was taught stands out; where it is not settled, a look is enough
+              </span>
+            )}
             <br />
             {people(g.children)}
             {g.steps.map((s) => (
@@ -150,6 +182,23 @@ interface DecidedProps {
 
 /** What can be decided by a day, cue by cue, and in which lessons to look for it. */
 function Decided({ plan, by, setBy, call }: DecidedProps) {
+  const isPlanned = (c: Schemas['SignOffLine']) => c.planned.length > 0 || c.decided === c.children
+  const planned = plan.cues.filter(isPlanned)
+  const rest = plan.cues.filter((c) => !isPlanned(c))
+  const line = (c: Schemas['SignOffLine']) => (
+    <li key={c.cue}>
+      <b>{call(c.cue)}</b>{' '}
+      <span className="mute">
+        {c.decided} of {c.children} decided
+        {c.likely > 0 && `, ${c.likely} more likely`}
+        {c.planned.length > 0
+          ? `: ${c.planned.map((p) => `${many(p.looks, 'look')} on ${dayWords(p.onDate)}`).join(', ')}`
+          : c.needed > 0
+            ? `; ${many(c.needed, 'look')} would be needed`
+            : c.decided < c.children && '; the others would take a check each'}
+      </span>
+    </li>
+  )
   return (
     <>
       <h2>
@@ -165,21 +214,13 @@ function Decided({ plan, by, setBy, call }: DecidedProps) {
       <p className="mute">
         {many(plan.lessons, 'lesson')}, {many(plan.looks, 'look')}; {plan.used} of them help to decide.
       </p>
-      <ul className={styles.cues}>
-        {plan.cues.map((c) => (
-          <li key={c.cue}>
-            <b>{call(c.cue)}</b>{' '}
-            <span className="mute">
-              {c.decided} of {c.children} decided
-              {c.likely > 0 && `, ${c.likely} more likely`}
-              {c.planned.length > 0
-                ? `: ${c.planned.map((p) => `${many(p.looks, 'look')} in lesson ${p.number}`).join(', ')}`
-                : c.needed > 0 &&
-                  `; ${many(c.needed, 'look')} would be needed, and no lesson until then has ${c.needed === 1 ? 'it' : 'them'}`}
-            </span>
-          </li>
-        ))}
-      </ul>
+      <ul className={styles.cues}>{planned.map(line)}</ul>
+      {rest.length > 0 && (
+        <details>
+          <summary>{many(rest.length, 'cue')} not looked for until then</summary>
+          <ul className={styles.cues}>{rest.map(line)}</ul>
+        </details>
+      )}
     </>
   )
 }

@@ -21,6 +21,8 @@ class NextStepsTest {
     private static final String FOOT = "underarm-roll/other-foot";
     private static final String EYES = "underarm-roll/eyes-on-target";
 
+    private static final String WATCH = "two-hand-catch/watch-it-in";
+
     private final TestSchool school = TestSchool.make();
     private final UUID curlews = school.schoolClass("Curlews", 7, TestSchool.names(12));
     private final List<UUID> children = new ArrayList<>(school.children(curlews).values());
@@ -45,7 +47,7 @@ class NextStepsTest {
         assertThat(next.has("lesson") && !next.get("lesson").isNull()).isFalse();
         assertThat(next.get("catchUps")).isEmpty();
         assertThat(next.get("agreements")).isEmpty();
-        assertThat(next.get("groups")).hasSize(1);
+        assertThat(next.get("groups")).isEmpty();
     }
 
     @Test
@@ -172,6 +174,47 @@ class NextStepsTest {
         assertThat(ReportsTest.pdf(
                         school.as, "/api/classes/" + curlews + "/catch-up/paper?set=underarm-roll/components"))
                 .contains("Nobody who was away");
+    }
+
+    /** Ten minutes before a lesson of rolling nobody wants groups for catching. */
+    @Test
+    void groupsAreForTheSkillsOfTheNextLesson() {
+        school.teach(curlews, FOOT, WATCH);
+        List<Object> looks = new ArrayList<>();
+        for (int c = 0; c < 12; c++)
+            for (int i = 0; i < 3; i++) {
+                looks.add(look(children.get(c), c > 3, null, 100 * i + c + 1));
+                Map<String, Object> catches = school.trial(children.get(c), WATCH, false);
+                catches.put("at", TestClock.now().minusSeconds(100 * i + c + 1).toString());
+                looks.add(catches);
+            }
+        school.record(looks);
+        String both = "/api/classes/" + curlews + "/next?set=two-hand-catch/components&set=underarm-roll/components";
+        JsonNode before = school.as.get(both).json();
+        assertThat(before.get("groupedBy")).isEmpty();
+        assertThat(cues(before)).contains(WATCH).doesNotContain(FOOT);
+        school.unit(curlews, 1, 30, "underarm-roll/components");
+        JsonNode next = school.as.get(both).json();
+        assertThat(next.get("groupedBy")).hasSize(1);
+        assertThat(next.get("groupedBy").get(0).asString()).isEqualTo("Underarm roll");
+        assertThat(cues(next)).contains(FOOT).doesNotContain(WATCH);
+        assertThat(next.get("helpFirst").asString()).isNotEmpty().doesNotContain(call(next, WATCH));
+        for (JsonNode g : next.get("groups"))
+            for (JsonNode s : g.get("steps"))
+                assertThat(s.get("name").asString()).isEqualTo("Underarm roll");
+        assertThat(before.get("skills").get(0).get("skill").asString()).isEqualTo("two-hand-catch");
+        assertThat(next.get("skills").get(0).get("skill").asString()).isEqualTo("underarm-roll");
+        assertThat(next.get("skills")).hasSize(2);
+    }
+
+    private static List<String> cues(JsonNode next) {
+        List<String> cues = new ArrayList<>();
+        for (JsonNode g : next.get("groups")) cues.add(g.get("cue").asString());
+        return cues;
+    }
+
+    private static String call(JsonNode next, String cue) {
+        return next.get("calls").get(cue).asString();
     }
 
     @Test

@@ -114,23 +114,43 @@ public class NextSteps {
         Map<String, MoveOn> moves = new LinkedHashMap<>();
         for (Grid.SkillColumns s : grid.skills())
             moves.put(s.skill(), moveOn(watching, grid.rows(), s, "", rates.getOrDefault(s.skill(), Map.of())));
+        Optional<LessonPlan> next = coming.stream().findFirst();
+        Set<String> soon = next.map(this::skills).orElse(Set.of());
+        List<Grid.SkillColumns> known = grid.skills().stream()
+                .filter(s -> soon.contains(s.skill()) && wasTaught(grid, s))
+                .toList();
+        List<Grid.SkillColumns> grouped = known.isEmpty() ? grid.skills() : known;
         return new WhatNext(
                 grid.skills().stream()
+                        .sorted(Comparator.comparing((Grid.SkillColumns s) -> !soon.contains(s.skill()))
+                                .thenComparing(s -> !wasTaught(grid, s)))
                         .map(s -> step(s, moves.get(s.skill()), taught))
                         .toList(),
                 cues(grid, watching, coming),
-                groups(grid, watching, moves, rates, coming),
-                helpFirst(grid, watching, calls),
-                coming.stream()
-                        .findFirst()
-                        .map(l -> watch(grid, watching, l, own, calls, names))
-                        .orElse(null),
+                known.stream().map(Grid.SkillColumns::name).toList(),
+                grouped.stream().anyMatch(s -> wasTaught(grid, s))
+                        ? groups(grid, grouped, watching, moves, rates, coming)
+                        : List.of(),
+                helpFirst(grid, grouped, watching, calls),
+                next.map(l -> watch(grid, watching, l, own, calls, names)).orElse(null),
                 signOff(grid, watching, coming, by, own),
                 cameTrue(classId, sets, watching, taught, today),
                 catchUps(classId, grid),
                 agreements(children, calls.keySet()),
                 calls,
                 names);
+    }
+
+    /** The skills of the unit that a lesson is of. */
+    private Set<String> skills(LessonPlan lesson) {
+        return lesson.cueSets().stream()
+                .map(set -> knowHows.current().set(set).skill())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private static boolean wasTaught(Grid grid, Grid.SkillColumns skill) {
+        return grid.rows().stream().anyMatch(r -> skill.cues().stream()
+                .anyMatch(c -> r.cells().get(c.key()).standing().isCounted()));
     }
 
     private static SkillStep step(Grid.SkillColumns skill, MoveOn move, List<LessonPlan> taught) {
@@ -228,9 +248,10 @@ public class NextSteps {
                 .toList();
     }
 
-    /** By the taught cue that a child is likely to show least often. */
+    /** By the taught cue of some skills that a child is likely to show least often. */
     private static List<NeedGroup> groups(
             Grid grid,
+            List<Grid.SkillColumns> skills,
             Watching watching,
             Map<String, MoveOn> moves,
             Map<String, Map<UUID, HitRecords.HitRate>> rates,
@@ -238,7 +259,7 @@ public class NextSteps {
         Map<String, List<String>> needs = new LinkedHashMap<>();
         for (Grid.Row row : grid.rows()) {
             Map<String, Double> own = new LinkedHashMap<>();
-            for (Grid.SkillColumns s : grid.skills())
+            for (Grid.SkillColumns s : skills)
                 for (CueView cue : s.cues()) {
                     Grid.Cell cell = row.cells().get(cue.key());
                     Believed believed = watching.of(row.child().id(), cue.key());
@@ -259,13 +280,14 @@ public class NextSteps {
                             .toList());
         }
         return NeedGroups.of(needs, MOST_GROUPS).stream()
-                .map(g -> needGroup(g, grid, watching, moves, rates, coming))
+                .map(g -> needGroup(g, grid, skills, watching, moves, rates, coming))
                 .toList();
     }
 
-    private static String helpFirst(Grid grid, Watching watching, Map<String, String> calls) {
+    private static String helpFirst(
+            Grid grid, List<Grid.SkillColumns> skills, Watching watching, Map<String, String> calls) {
         return HelpFirst.sentence(grid.rows().stream()
-                .flatMap(r -> grid.skills().stream()
+                .flatMap(r -> skills.stream()
                         .flatMap(s -> s.cues().stream())
                         .filter(c -> needs(r.cells().get(c.key()))
                                 && r.cells().get(c.key()).standing().isCounted())
@@ -290,6 +312,7 @@ public class NextSteps {
     private static NeedGroup needGroup(
             NeedGroups.Group group,
             Grid grid,
+            List<Grid.SkillColumns> skills,
             Watching watching,
             Map<String, MoveOn> moves,
             Map<String, Map<UUID, HitRecords.HitRate>> rates,
@@ -299,7 +322,7 @@ public class NextSteps {
                 .filter(r -> children.contains(r.child().id()))
                 .toList();
         List<GroupStepView> steps = new ArrayList<>();
-        for (Grid.SkillColumns s : grid.skills()) {
+        for (Grid.SkillColumns s : skills) {
             boolean itsOwn = s.cues().stream().anyMatch(c -> c.key().equals(group.cue()));
             if (!itsOwn && !group.cue().isEmpty()) continue;
             MoveOn own = moveOn(watching, rows, s, group.cue(), rates.getOrDefault(s.skill(), Map.of()));
@@ -335,9 +358,7 @@ public class NextSteps {
                 lesson.lesson(),
                 lesson.unit(),
                 lesson.title(),
-                lesson.cueSets().stream()
-                        .map(set -> knowHows.current().set(set).skill())
-                        .toList(),
+                List.copyOf(skills(lesson)),
                 lesson.onDate(),
                 lesson.number(),
                 looks,
@@ -417,9 +438,7 @@ public class NextSteps {
                 lessons.stream()
                         .filter(l -> c.planned().containsKey(l.lesson().toString()))
                         .map(l -> new PlannedLooks(
-                                l.number(),
-                                l.onDate(),
-                                c.planned().get(l.lesson().toString())))
+                                l.onDate(), c.planned().get(l.lesson().toString())))
                         .toList());
     }
 
@@ -473,6 +492,7 @@ public class NextSteps {
             boolean forClass = CatchUp.forClass(children.size(), grid.rows().size());
             all.add(new CatchUpView(
                     cue,
+                    known.cue(cue).skill(),
                     children.stream().map(ChildView::id).toList(),
                     forClass,
                     (forClass ? CatchUp.forAll(known, cue, age) : CatchUp.forChild(known, cue, age, Sides.NOT_SETTLED))

@@ -11,6 +11,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the records of a class say to do next. Each is a proposal with the facts that decide.
  *
+ * @param skills those of the next lesson first, then whatever was taught
+ * @param groupedBy names of the skills that groups and help are for: those of the next lesson, as far as they were taught; empty for all skills
+ * @param groups none where nothing was taught
  * @param helpFirst who needs help first, in a sentence; empty for nobody
  * @param lesson the next one that is planned; null if there is none
  * @param signOff what can be decided by a day; null without lessons
@@ -21,6 +24,7 @@ import org.jspecify.annotations.Nullable;
 public record WhatNext(
         List<SkillStep> skills,
         List<CueNeed> cues,
+        List<String> groupedBy,
         List<NeedGroup> groups,
         String helpFirst,
         @Nullable NextLesson lesson,
@@ -40,7 +44,7 @@ public record WhatNext(
     public record CueNeed(String cue, List<String> facts) {}
 
     /**
-     * @param cue they share; empty for those who show all that was taught, or do not need to practise it
+     * @param cue they share; empty for those of whom nothing that was taught needs to be practised
      * @param steps what they do differently, skill by skill
      */
     public record NeedGroup(String cue, List<UUID> children, List<GroupStepView> steps) {}
@@ -89,7 +93,7 @@ public record WhatNext(
     public record SignOffLine(
             String cue, int children, int decided, int likely, int needed, List<PlannedLooks> planned) {}
 
-    public record PlannedLooks(int number, LocalDate onDate, int looks) {}
+    public record PlannedLooks(LocalDate onDate, int looks) {}
 
     /** What was likely of the last lesson, and what came of it. */
     public record CameTrue(UUID lesson, int number, int foretold, int settled, String sentence) {}
@@ -97,10 +101,11 @@ public record WhatNext(
     /**
      * Children who were away when a cue was taught and were not seen at it since.
      *
+     * @param skill key of the skill of the cue
      * @param forClass true where so many were that the whole class comes back to it
      * @param steps of five minutes with it
      */
-    public record CatchUpView(String cue, List<UUID> children, boolean forClass, List<String> steps) {}
+    public record CatchUpView(String cue, String skill, List<UUID> children, boolean forClass, List<String> steps) {}
 
     /**
      * Two people who watched the same children in the same lesson.
