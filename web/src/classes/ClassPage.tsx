@@ -19,6 +19,14 @@ import { RosterImport } from './RosterImport'
 import { TwoTrials } from './TwoTrials'
 import { WhatNext } from './WhatNext'
 
+type Kind = 'TAUGHT' | 'COMPONENTS' | 'SHORT'
+
+const kinds: { value: Kind; label: string }[] = [
+  { value: 'TAUGHT', label: 'Sets as taught' },
+  { value: 'COMPONENTS', label: 'Component sets' },
+  { value: 'SHORT', label: 'Short sets' },
+]
+
 /** One class: its children, and what was seen of each. */
 export default function ClassPage() {
   const { id = '' } = useParams()
@@ -32,15 +40,21 @@ export default function ClassPage() {
     queryFn: () => take(api.GET('/api/classes/{id}', { params: { path: { id } } })),
   })
   const skills = useQuery(reads.skills)
-  const units = useQuery(reads.units)
-  const kind = search.get('kind') ?? 'components'
+  const own = useQuery({
+    queryKey: ['units', 'cue-sets', id],
+    queryFn: () => take(api.GET('/api/classes/{id}/cue-sets', { params: { path: { id } } })),
+  })
+  const kind: Kind = kinds.find((k) => k.value === search.get('kind'))?.value ?? 'TAUGHT'
   const chosen = search.getAll('skill')
+  const ownSet = (s: Schemas['SkillView']) => s.sets.find((set) => own.data?.includes(set.key))
+  const planned = (skills.data ?? []).filter(ownSet)
   // Without a choice: what the class has units of.
-  const planned = (units.data ?? []).filter((u) => u.classId === id).flatMap((u) => u.skills)
-  const shown = (skills.data ?? []).filter((s) =>
-    chosen.length > 0 ? chosen.includes(s.key) : planned.includes(s.name),
-  )
-  const sets = (units.data ? shown : []).map((s) => `${s.key}/${kind}`)
+  const shown = chosen.length > 0 ? (skills.data ?? []).filter((s) => chosen.includes(s.key)) : planned
+  const setOf = (s: Schemas['SkillView']) =>
+    kind === 'TAUGHT'
+      ? (ownSet(s) ?? s.sets.find((set) => set.kind === 'COMPONENTS'))
+      : s.sets.find((set) => set.kind === kind)
+  const sets = own.data ? shown.flatMap((s) => setOf(s)?.key ?? []) : []
   if (group.error)
     return (
       <div className={page.page}>{<ProblemNote error={group.error} retry={() => group.refetch()} />}</div>
@@ -74,7 +88,7 @@ export default function ClassPage() {
                 chosen={chosen}
                 planned={planned.length > 0}
                 skills={skills.data ?? []}
-                ready={!!units.data}
+                ready={!!own.data}
                 change={change}
               />
             ),
@@ -96,7 +110,7 @@ export default function ClassPage() {
               <AimLines
                 classId={id}
                 skills={(skills.data ?? []).filter(
-                  (s) => s.ladder === 'SENDING' && (planned.length === 0 || planned.includes(s.name)),
+                  (s) => s.ladder === 'SENDING' && (planned.length === 0 || planned.includes(s)),
                 )}
               />
             ),
@@ -167,7 +181,7 @@ interface WhatWasSeenProps {
   classId: string
   /** keys of the cue sets that are shown */
   sets: string[]
-  kind: string
+  kind: Kind
   /** keys of the skills that were chosen */
   chosen: string[]
   /** true where the class has units */
@@ -188,10 +202,7 @@ function WhatWasSeen({ classId, sets, kind, chosen, planned, skills, ready, chan
           aria-label="Cue sets"
           value={kind}
           onChange={(k) => change('kind', [k])}
-          options={[
-            { value: 'components', label: 'Component sets' },
-            { value: 'short', label: 'Short sets' },
-          ]}
+          options={kinds}
           style={{ width: 160 }}
         />
         <Select

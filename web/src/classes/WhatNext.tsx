@@ -72,7 +72,11 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
       <section>
         <Steps classId={classId} skills={skills} lesson={lesson} />
         <h2>The cue to come back to</h2>
-        {cues.length === 0 && <p className="mute">Nothing that was taught is needed any more.</p>}
+        {cues.length === 0 && (
+          <p className="mute">
+            {groups.length === 0 ? 'Nothing was taught yet.' : 'Nothing that was taught is needed any more.'}
+          </p>
+        )}
         <ol className={styles.cues}>
           {cues.map((c) => (
             <li key={c.cue}>
@@ -109,7 +113,7 @@ export function WhatNext({ classId, sets }: WhatNextProps) {
             For lesson {lesson.number}, {dayWords(lesson.onDate)}: {groupedBy.join(', ')}.
           </p>
         )}
-        {groups.length === 0 && <p className="mute">Nothing was taught yet.</p>}
+        {groups.length === 0 && <p className="mute">They come with what is taught.</p>}
         {helpFirst && <p>{helpFirst}</p>}
         {groups.map((g) => (
           <p key={g.cue}>

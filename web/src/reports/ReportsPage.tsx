@@ -12,7 +12,8 @@ import { CameTrue } from './CameTrue'
 import { ClassReport } from './ClassReport'
 import { SchoolReport } from './SchoolReport'
 
-const kinds: { value: Asked['kind']; label: string }[] = [
+const kinds: { value: NonNullable<Asked['kind']> | ''; label: string }[] = [
+  { value: '', label: 'Sets as taught' },
   { value: 'COMPONENTS', label: 'Component sets' },
   { value: 'SHORT', label: 'Short sets' },
 ]
@@ -25,7 +26,7 @@ export default function ReportsPage() {
   const calendar = useQuery(reads.calendar)
   const of = search.get('class') ?? ''
   const asked: Asked = {
-    kind: search.get('kind') === 'SHORT' ? 'SHORT' : 'COMPONENTS',
+    kind: kinds.find((k) => k.value === search.get('kind'))?.value || undefined,
     from: search.get('from') || undefined,
     to: search.get('to') || undefined,
   }
@@ -65,7 +66,7 @@ export default function ReportsPage() {
         />
         <Select
           aria-label="Cue sets"
-          value={asked.kind}
+          value={asked.kind ?? ''}
           onChange={(value) => change('kind', value)}
           style={{ width: 160 }}
           options={kinds}

@@ -1,6 +1,7 @@
 /** What a report is asked for. */
 export interface Asked {
-  kind: 'COMPONENTS' | 'SHORT'
+  /** left out for the sets that each class works with */
+  kind?: 'COMPONENTS' | 'SHORT'
   from?: string
   to?: string
 }

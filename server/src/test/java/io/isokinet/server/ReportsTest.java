@@ -78,6 +78,37 @@ class ReportsTest {
         assertThat(report.get("outcomes")).anyMatch(o -> o.get("lessons").asInt() == 0);
     }
 
+    /** Young ones learn three calls, not five components: what was taught of these must not look as if nothing was. */
+    @Test
+    void aClassIsReadByTheCueSetsThatItIsTaught() {
+        UUID wrens = school.schoolClass("Wrens", 5, "Dov Moss", "Edda Sole");
+        String of = "/api/classes/" + wrens;
+        assertThat(school.as.get(of + "/cue-sets").json()).isEmpty();
+        school.unit(wrens, 1, 25, "underarm-roll/short");
+        school.teach(wrens, "underarm-roll/step");
+        assertThat(school.as.get(of + "/cue-sets").json())
+                .extracting(JsonNode::asString)
+                .containsExactly("underarm-roll/short");
+        assertThat(cues(school.as.get(of + "/report").json())).contains("underarm-roll/step");
+        assertThat(cues(school.as.get(of + "/report?kind=COMPONENTS").json()))
+                .contains(FOOT)
+                .doesNotContain("underarm-roll/step");
+        assertThat(school.as.get("/api/school/report").json().get("classes"))
+                .filteredOn(c -> c.get("classId").asString().equals(wrens.toString()))
+                .singleElement()
+                .extracting(
+                        c -> c.get("skills").get(0).get("after").get("notSeen").asInt())
+                .isEqualTo(2);
+        assertThat(cues(school.as.get(path).json())).contains(FOOT);
+    }
+
+    private static List<String> cues(JsonNode report) {
+        List<String> cues = new ArrayList<>();
+        for (JsonNode skill : report.get("skills"))
+            for (JsonNode cue : skill.get("cues")) cues.add(cue.get("cue").asString());
+        return cues;
+    }
+
     @Test
     void anEmptyClassAndSwappedDaysAreSaidAsSuch() {
         UUID nobody = school.schoolClass("Nobody", 7);

@@ -26,9 +26,11 @@ import io.isokinet.server.report.SchoolReport.SkillLevels;
 import io.isokinet.server.school.Classes;
 import io.isokinet.server.school.Classes.ClassLine;
 import io.isokinet.server.school.Schools;
+import io.isokinet.server.unit.ClassCueSets;
 import io.isokinet.server.unit.LessonHeader;
 import io.isokinet.server.unit.LessonState;
 import io.isokinet.server.unit.Lessons;
+import io.isokinet.server.unit.UnitHeader;
 import io.isokinet.server.unit.UnitHeaders;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -52,6 +54,7 @@ class Reports {
     private final Marks marks;
     private final Classes classes;
     private final UnitHeaders units;
+    private final ClassCueSets cueSets;
     private final Lessons lessons;
     private final Calendars calendars;
     private final KnowHows knowHows;
@@ -62,6 +65,7 @@ class Reports {
             Marks marks,
             Classes classes,
             UnitHeaders units,
+            ClassCueSets cueSets,
             Lessons lessons,
             Calendars calendars,
             KnowHows knowHows,
@@ -70,6 +74,7 @@ class Reports {
         this.marks = marks;
         this.classes = classes;
         this.units = units;
+        this.cueSets = cueSets;
         this.lessons = lessons;
         this.calendars = calendars;
         this.knowHows = knowHows;
@@ -104,12 +109,12 @@ class Reports {
     /** The lessons of the year, with the skills that each works on. */
     private final class Year {
         private final Map<UUID, List<String>> skillsOfUnit = new LinkedHashMap<>();
+        private final List<UnitHeader> units = Reports.this.units.units();
         private final List<LessonHeader> all;
 
         Year(Predicate<UUID> wanted) {
-            units.units()
-                    .forEach(u -> skillsOfUnit.put(
-                            u.id(), u.cueSets().stream().map(Reports::skillOf).toList()));
+            units.forEach(u -> skillsOfUnit.put(
+                    u.id(), u.cueSets().stream().map(Reports::skillOf).toList()));
             Span year = year();
             all = lessons.between(year.from(), year.to(), wanted).stream()
                     .filter(l -> l.state() != LessonState.LOST)
@@ -137,22 +142,30 @@ class Reports {
         return cueSet.substring(0, cueSet.indexOf('/'));
     }
 
-    /** The sets of that kind of the skills that are wanted, or else that the class works on this year. */
-    private List<String> sets(Year year, UUID classId, CueSet.Kind kind, List<String> wanted) {
+    /**
+     * The sets of the skills that are wanted, or else that the class works on this year.
+     *
+     * @param kind null for those that the class works with, components where it has no unit of the skill
+     */
+    private List<String> sets(Year year, UUID classId, CueSet.@Nullable Kind kind, List<String> wanted) {
         KnowHow known = knowHows.current();
+        Map<String, String> own = kind == null ? cueSets.of(classId, year.units) : Map.of();
+        CueSet.Kind other = kind == null ? CueSet.Kind.COMPONENTS : kind;
         Collection<String> skills = wanted.isEmpty() ? year.skills(classId) : wanted;
         return skills.stream()
                 .filter(known::hasSkill)
-                .flatMap(s -> known.skill(s).sets().stream()
-                        .filter(c -> c.kind() == kind)
-                        .limit(1))
-                .map(CueSet::key)
+                .flatMap(s -> own.containsKey(s)
+                        ? Stream.of(own.get(s))
+                        : known.skill(s).sets().stream()
+                                .filter(c -> c.kind() == other)
+                                .limit(1)
+                                .map(CueSet::key))
                 .toList();
     }
 
     /** @param skills keys; empty for those that the class works on this year */
     @Transactional(readOnly = true)
-    ClassReport ofClass(UUID classId, CueSet.Kind kind, List<String> skills, Span span) {
+    ClassReport ofClass(UUID classId, CueSet.@Nullable Kind kind, List<String> skills, Span span) {
         Year year = new Year(classId::equals);
         List<String> sets = sets(year, classId, kind, skills);
         Grid before = marks.grid(classId, sets, span.from());
@@ -316,7 +329,7 @@ class Reports {
 
     /** Every class that one may see. */
     @Transactional(readOnly = true)
-    SchoolReport ofSchool(CueSet.Kind kind, Span span) {
+    SchoolReport ofSchool(CueSet.@Nullable Kind kind, Span span) {
         Predicate<UUID> visible = teams.visible();
         Year year = new Year(visible);
         List<ClassLine> mine =
@@ -394,7 +407,7 @@ class Reports {
      * @return in the order of the classes
      */
     @Transactional(readOnly = true)
-    List<Grid> grids(CueSet.Kind kind, LocalDate on) {
+    List<Grid> grids(CueSet.@Nullable Kind kind, LocalDate on) {
         Predicate<UUID> visible = teams.visible();
         Year year = new Year(visible);
         return classes.all().stream()

@@ -83,7 +83,7 @@ class ReportsController {
     }
 
     /**
-     * @param kind of cue sets; components if left out
+     * @param kind of cue sets; left out for those that each class works with
      * @param skill keys; left out for those the class works on this year
      * @param from left out for the first day of the year
      * @param to left out for today
@@ -93,10 +93,6 @@ class ReportsController {
             @Nullable List<String> skill,
             @Nullable LocalDate from,
             @Nullable LocalDate to) {
-        CueSet.Kind kindOrUsual() {
-            return kind == null ? CueSet.Kind.COMPONENTS : kind;
-        }
-
         List<String> skills() {
             return skill == null ? List.of() : skill;
         }
@@ -105,7 +101,7 @@ class ReportsController {
     @GetMapping("/classes/{id}/report")
     @MayReport(of = Subject.CLASS)
     ClassReport ofClass(@PathVariable UUID id, Asked asked) {
-        return reports.ofClass(id, asked.kindOrUsual(), asked.skills(), reports.span(asked.from(), asked.to()));
+        return reports.ofClass(id, asked.kind(), asked.skills(), reports.span(asked.from(), asked.to()));
     }
 
     @GetMapping(value = "/classes/{id}/report/paper", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -164,7 +160,7 @@ class ReportsController {
     @GetMapping("/school/report")
     @MayReport
     SchoolReport ofSchool(Asked asked) {
-        return reports.ofSchool(asked.kindOrUsual(), reports.span(asked.from(), asked.to()));
+        return reports.ofSchool(asked.kind(), reports.span(asked.from(), asked.to()));
     }
 
     @GetMapping(value = "/school/report/paper", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -229,7 +225,7 @@ class ReportsController {
                                 .filename("marks %s.json".formatted(day), StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .body(MarksFile.of(schools.view().name(), day, reports.grids(asked.kindOrUsual(), day)));
+                .body(MarksFile.of(schools.view().name(), day, reports.grids(asked.kind(), day)));
     }
 
     /** The published shape of a file of marks, as JSON Schema. */
@@ -253,11 +249,7 @@ class ReportsController {
                 "results %s.zip".formatted(day),
                 MediaType.parseMediaType(TableWriter.ZIP_TYPE),
                 new OneRosterResults(
-                                reports.grids(asked.kindOrUsual(), day),
-                                children.sourceIds(),
-                                classes.sources(),
-                                year,
-                                day)
+                                reports.grids(asked.kind(), day), children.sourceIds(), classes.sources(), year, day)
                         .zip());
     }
 

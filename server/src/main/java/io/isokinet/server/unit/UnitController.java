@@ -4,6 +4,7 @@ import io.isokinet.core.knowhow.KnowHow;
 import io.isokinet.core.unit.Wishes;
 import io.isokinet.server.account.MayPlan;
 import io.isokinet.server.account.MayRead;
+import io.isokinet.server.account.MayReport;
 import io.isokinet.server.account.Subject;
 import io.isokinet.server.account.Teams;
 import io.isokinet.server.http.IfMatch;
@@ -46,6 +47,7 @@ class UnitController {
     private final OtherClasses others;
     private final KnowHows knowHows;
     private final Teams teams;
+    private final ClassCueSets cueSets;
 
     UnitController(
             UnitHeaders headers,
@@ -57,7 +59,9 @@ class UnitController {
             RemovedUnits removed,
             OtherClasses others,
             KnowHows knowHows,
-            Teams teams) {
+            Teams teams,
+            ClassCueSets cueSets) {
+        this.cueSets = cueSets;
         this.headers = headers;
         this.boards = boards;
         this.planning = planning;
@@ -132,6 +136,13 @@ class UnitController {
                 .filter(u -> visible.test(u.classId()))
                 .map(this::line)
                 .toList();
+    }
+
+    /** Keys of the cue sets that a class works with, one a skill that it has units of. */
+    @GetMapping("/classes/{id}/cue-sets")
+    @MayReport(of = Subject.CLASS)
+    List<String> cueSets(@PathVariable UUID id) {
+        return List.copyOf(cueSets.of(id).values());
     }
 
     private UnitLine line(UnitHeader unit) {
