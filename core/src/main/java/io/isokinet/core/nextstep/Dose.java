@@ -27,15 +27,9 @@ public record Dose(int soFar, int planned, int atThisPace, String sentence) {
     }
 
     private static String sentence(int soFar, int sure, int pace) {
-        String told = "%d minutes so far, %d with what is planned".formatted(soFar, sure);
-        String end = pace > sure ? "; %d by the end of the year at this pace".formatted(pace) : "";
-        String against = sure >= LEAST
-                ? sure > MOST
-                        ? ": more than the %d to %d that manuals give one skill."
-                        : ": within the %d to %d that manuals give one skill."
-                : pace >= LEAST
-                        ? ": under the %d to %d that manuals give one skill unless it goes on."
-                        : ": under the %d to %d that manuals give one skill.";
-        return told + end + against.formatted(LEAST, MOST);
+        String against = sure < LEAST ? "under" : sure > MOST ? "more than" : "within";
+        String end = pace > sure ? "; at this pace %d by the end of the year".formatted(pace) : "";
+        return "%d minutes so far, %d with what is planned: %s the %d to %d that manuals give one skill%s."
+                .formatted(soFar, sure, against, LEAST, MOST, end);
     }
 }

@@ -54,7 +54,7 @@ class OverTimeTest {
         assertThat(dose.atThisPace()).isEqualTo(320);
         assertThat(dose.sentence())
                 .isEqualTo(
-                        "60 minutes so far, 120 with what is planned; 320 by the end of the year at this pace: under the 240 to 600 that manuals give one skill unless it goes on.");
+                        "60 minutes so far, 120 with what is planned: under the 240 to 600 that manuals give one skill; at this pace 320 by the end of the year.");
         assertThat(Dose.of(200, 40, 10, 0).sentence()).contains("within the 240 to 600");
         assertThat(Dose.of(500, 140, 10, 0).sentence()).contains("more than the 240 to 600");
         assertThat(Dose.of(60, 60, 2, 10).atThisPace()).isEqualTo(120);
