@@ -108,6 +108,21 @@ class LessonTest {
         }
     }
 
+    /** Paces go with what sets a distance: beside the width of a gate they would read as its own. */
+    @Test
+    void onlyADistanceIsPacedOut() {
+        assertThat(measured("Big Gate")).hasSize(3).containsOnly(false);
+        assertThat(measured("Quay Skittles")).isNotEmpty().containsOnly(true);
+    }
+
+    private static List<Boolean> measured(String activity) {
+        return stretches(sheet()).stream()
+                .filter(s -> s.get("plan").get("name").asString().equals(activity))
+                .flatMap(s -> StreamSupport.stream(s.get("task").get("ladder").spliterator(), false))
+                .map(step -> step.get("measured").asBoolean())
+                .toList();
+    }
+
     @Test
     void groupsHoldEverybodyOnce() {
         List<JsonNode> grouped = stretches(sheet()).stream()

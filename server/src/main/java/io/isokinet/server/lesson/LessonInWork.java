@@ -345,8 +345,9 @@ final class LessonInWork {
         return IntStream.range(0, lever.steps().size())
                 .mapToObj(i -> {
                     Asked asked = Asked.of(segment.activity(), i);
-                    return new LadderStep(
-                            lever.steps().get(i), asked.metres(age), asked.isMeasured(), whyNot(segment, i));
+                    // Beside the width of a gate the paces to it would read as its own.
+                    boolean measured = lever.facts().get(i).reach() != null && asked.isMeasured();
+                    return new LadderStep(lever.steps().get(i), asked.metres(age), measured, whyNot(segment, i));
                 })
                 .toList();
     }

@@ -78,7 +78,7 @@ public record SheetView(
      * A step of the main lever.
      *
      * @param metres to what is aimed at, or to the partner, at this step; null where nothing says
-     * @param measured true where its words say metres, so that paces help
+     * @param measured true where what it sets is a distance in metres, so that paces help
      * @param whyNot why it cannot be done here today; null if it can
      */
     public record LadderStep(
