@@ -81,7 +81,7 @@ export function StretchCard(card: StretchCardProps) {
             <Fact name="Adapted" text={s.task.adapted.join('; ')} />
             <Fact name="Counts" text={s.task.countsAsOne && `${s.task.countsAsOne}; ${s.task.scoring}`} />
             <Fact name="Parts" text={s.floor?.parts} />
-            <Fact name="Stations" text={s.floor?.stations} />
+            <Fact name="Turns" text={s.floor?.stations} />
             <Fact name="At the signal" text={s.task.gathering} />
             <Fact name="Sits out" text={s.task.sitsOut} />
             <Fact name="Ask" text={s.task.question} />
